@@ -1,0 +1,75 @@
+package variablerotor.cli;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import variablerotor.core.casefile.InputFault;
+import variablerotor.core.casefile.InputFaults;
+
+/** Between text and the plain trees that the core reads and writes. */
+final class Json {
+  private static final JsonMapper MAPPER =
+      JsonMapper.builder(
+              JsonFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build())
+          .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+          .build();
+
+  private Json() {}
+
+  /**
+   * @throws InputFaults where the text is not JSON
+   */
+  static Object read(String text) throws InputFaults {
+    try {
+      return plain(MAPPER.readTree(text));
+    } catch (JacksonException notJson) {
+      String where =
+          notJson.getLocation() == null
+              ? ""
+              : " at line "
+                  + notJson.getLocation().getLineNr()
+                  + ", column "
+                  + notJson.getLocation().getColumnNr();
+      throw new InputFaults(
+          List.of(
+              new InputFault(
+                  "",
+                  "not JSON" + where + ": " + notJson.getOriginalMessage().replace('\n', ' '))));
+    }
+  }
+
+  private static Object plain(JsonNode node) {
+    if (node.isObject()) {
+      Map<String, Object> map = new LinkedHashMap<>();
+      node.properties().forEach(entry -> map.put(entry.getKey(), plain(entry.getValue())));
+      return map;
+    }
+    if (node.isArray()) {
+      List<Object> list = new ArrayList<>();
+      node.forEach(item -> list.add(plain(item)));
+      return list;
+    }
+    if (node.isNumber()) {
+      return node.doubleValue();
+    }
+    if (node.isBoolean()) {
+      return node.booleanValue();
+    }
+    return node.isString() ? node.stringValue() : null;
+  }
+
+  static String write(Object tree) {
+    return MAPPER.writeValueAsString(tree);
+  }
+
+  static String writePretty(Object tree) {
+    return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(tree);
+  }
+}

@@ -1,0 +1,112 @@
+package variablerotor.cli;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import variablerotor.core.casefile.InputFault;
+import variablerotor.core.casefile.InputFaults;
+
+/** The command line: {@code diagnose FILE}, or {@code diagnose -} for cases line by line. */
+public final class Main {
+  private static final int OK = 0;
+  private static final int BAD_INPUT = 2;
+
+  /** Largest file or line that is read [character]. */
+  static final int LONGEST = 4_000_000;
+
+  /** Answers one plain tree with another. */
+  interface Verb {
+    Object answer(Object tree) throws InputFaults;
+  }
+
+  private final InputStream in;
+  private final PrintStream out;
+  private final PrintStream err;
+
+  Main(InputStream in, PrintStream out, PrintStream err) {
+    this.in = in;
+    this.out = out;
+    this.err = err;
+  }
+
+  public static void main(String[] args) {
+    PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
+    PrintStream err = new PrintStream(System.err, true, StandardCharsets.UTF_8);
+    int status = new Main(System.in, out, err).run(args);
+    out.flush();
+    System.exit(status);
+  }
+
+  int run(String[] args) {
+    Map<String, Verb> verbs = Map.of("diagnose", Diagnose::answer);
+    Verb verb = args.length == 2 ? verbs.get(args[0]) : null;
+    if (verb == null) {
+      err.println("usage: rotor diagnose FILE|-");
+      return BAD_INPUT;
+    }
+    try {
+      return args[1].equals("-") ? lines(verb) : file(verb, Path.of(args[1]));
+    } catch (IOException | java.nio.file.InvalidPathException unreadable) {
+      err.println(args[1] + ": cannot be read");
+      return BAD_INPUT;
+    }
+  }
+
+  private int file(Verb verb, Path path) throws IOException {
+    if (Files.isDirectory(path) || Files.size(path) > LONGEST) {
+      err.println(path + ": found a folder or a file too large; allowed is one case file");
+      return BAD_INPUT;
+    }
+    try {
+      out.println(Json.writePretty(verb.answer(Json.read(Files.readString(path)))));
+      return OK;
+    } catch (InputFaults faults) {
+      for (InputFault fault : faults.faults()) {
+        err.println((fault.path().isEmpty() ? "$" : fault.path()) + ": " + fault.message());
+      }
+      return BAD_INPUT;
+    } catch (java.nio.charset.CharacterCodingException notText) {
+      err.println("$: found bytes that are not UTF-8 text; allowed is JSON in UTF-8");
+      return BAD_INPUT;
+    }
+  }
+
+  private int lines(Verb verb) throws IOException {
+    BufferedReader reader = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8));
+    for (String line = reader.readLine(); line != null; line = reader.readLine()) {
+      if (line.isBlank()) {
+        continue;
+      }
+      out.println(Json.write(answer(verb, line)));
+      out.flush();
+    }
+    return OK;
+  }
+
+  private static Object answer(Verb verb, String line) {
+    try {
+      return verb.answer(Json.read(line));
+    } catch (InputFaults faults) {
+      List<Object> errors = new ArrayList<>();
+      for (InputFault fault : faults.faults()) {
+        errors.add(Map.of("path", fault.path(), "message", fault.message()));
+      }
+      return Map.of("errors", errors);
+    } catch (RuntimeException fault) {
+      return Map.of("errors", List.of(Map.of("path", "", "message", internal(fault))));
+    }
+  }
+
+  /** A fault of this program, not of the input: told in one line, so that the next case is read. */
+  private static String internal(RuntimeException fault) {
+    return "this program failed on the case (" + fault.getClass().getSimpleName() + ")";
+  }
+}

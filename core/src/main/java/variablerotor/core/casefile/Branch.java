@@ -1,0 +1,185 @@
+package variablerotor.core.casefile;
+
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import variablerotor.core.fact.FactParser;
+import variablerotor.core.text.Numbers;
+
+/**
+ * One object of a plain tree, read field by field. A field that cannot be read is noted with its
+ * path and read as null, so that every fault is told at once.
+ */
+final class Branch {
+  private final Map<?, ?> map;
+  private final String path;
+  private final List<InputFault> faults;
+  private final Set<String> known = new TreeSet<>();
+
+  Branch(Map<?, ?> map, String path, List<InputFault> faults) {
+    this.map = map;
+    this.path = path;
+    this.faults = faults;
+  }
+
+  private Object get(String field) {
+    known.add(field);
+    return map.get(field);
+  }
+
+  String path(String field) {
+    return path.isEmpty() ? field : path + "." + field;
+  }
+
+  void fault(String field, String message) {
+    faults.add(new InputFault(path(field), message));
+  }
+
+  private void refuse(String field, Object found, String allowed) {
+    fault(field, "found " + FactParser.describe(found) + "; allowed is " + allowed);
+  }
+
+  boolean has(String field) {
+    return get(field) != null;
+  }
+
+  String text(String field, int longest) {
+    Object value = get(field);
+    if (value == null) {
+      return null;
+    }
+    if (value instanceof String text && text.length() <= longest) {
+      return text;
+    }
+    refuse(field, value, "text of at most " + longest + " characters");
+    return null;
+  }
+
+  Double number(String field, double least, double most) {
+    Object value = get(field);
+    if (value == null) {
+      return null;
+    }
+    if (value instanceof Double number && number >= least && number <= most) {
+      return number;
+    }
+    refuse(
+        field, value, "a number from " + Numbers.plain(least, 4) + " to " + Numbers.plain(most, 4));
+    return null;
+  }
+
+  Integer whole(String field, int least, int most) {
+    Object value = get(field);
+    if (value == null) {
+      return null;
+    }
+    if (value instanceof Double number
+        && number == Math.rint(number)
+        && number >= least
+        && number <= most) {
+      return number.intValue();
+    }
+    refuse(field, value, "a whole number from " + least + " to " + most);
+    return null;
+  }
+
+  Boolean flag(String field) {
+    Object value = get(field);
+    if (value == null || value instanceof Boolean) {
+      return (Boolean) value;
+    }
+    refuse(field, value, "true or false");
+    return null;
+  }
+
+  LocalDate date(String field) {
+    Object value = get(field);
+    if (value == null) {
+      return null;
+    }
+    if (value instanceof String text) {
+      try {
+        return LocalDate.parse(text);
+      } catch (DateTimeException notADate) {
+        // told below, with what is allowed
+      }
+    }
+    refuse(field, value, "a date such as \"2025-06-01\"");
+    return null;
+  }
+
+  <E extends Enum<E>> E word(String field, E[] allowed) {
+    Object value = get(field);
+    return value == null ? null : word(field, value, allowed);
+  }
+
+  private <E extends Enum<E>> E word(String field, Object value, E[] allowed) {
+    for (E one : allowed) {
+      if (one.name().equals(value)) {
+        return one;
+      }
+    }
+    List<String> names = new ArrayList<>();
+    for (E one : allowed) {
+      names.add(one.name());
+    }
+    refuse(field, value, "one of " + String.join(", ", names));
+    return null;
+  }
+
+  <E extends Enum<E>> List<E> words(String field, E[] allowed) {
+    List<E> words = new ArrayList<>();
+    List<?> values = list(field);
+    for (int i = 0; i < values.size(); i++) {
+      E word = word(field + "[" + i + "]", values.get(i), allowed);
+      if (word != null) {
+        words.add(word);
+      }
+    }
+    return words;
+  }
+
+  List<?> list(String field) {
+    Object value = get(field);
+    if (value == null) {
+      return List.of();
+    }
+    if (value instanceof List<?> list) {
+      return list;
+    }
+    refuse(field, value, "a list");
+    return List.of();
+  }
+
+  /** A nested object; an empty one where it is not given. */
+  Branch object(String field) {
+    Object value = get(field);
+    if (value == null) {
+      return new Branch(Map.of(), path(field), faults);
+    }
+    if (value instanceof Map<?, ?> inner) {
+      return new Branch(inner, path(field), faults);
+    }
+    refuse(field, value, "an object");
+    return new Branch(Map.of(), path(field), faults);
+  }
+
+  Object plain(String field) {
+    return get(field);
+  }
+
+  /** Fields that were given and never asked for. */
+  List<String> unknown() {
+    List<String> unknown = new ArrayList<>();
+    for (Object field : map.keySet()) {
+      if (!known.contains(String.valueOf(field))) {
+        unknown.add(path(String.valueOf(field)));
+      }
+    }
+    return unknown;
+  }
+}

@@ -1,0 +1,46 @@
+package variablerotor.core.casefile;
+
+import java.util.List;
+import variablerotor.core.diagnosis.Situation;
+import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.Facts;
+import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.UnitPlate;
+
+/**
+ * One call in the open format.
+ *
+ * @param title free text, or null
+ * @param facts in the order given
+ * @param unknownFields fields that the format does not have; they are kept out, and told
+ */
+public record CaseFile(
+    String title,
+    UnitPlate unit,
+    MotorPlate motor,
+    Symptom symptom,
+    List<Fact> facts,
+    List<String> unknownFields) {
+
+  /** The name in the field {@code format}. */
+  public static final String FORMAT = "variable-rotor-case";
+
+  /** The number in the field {@code version}. */
+  public static final int VERSION = 1;
+
+  /**
+   * What a diagnosis is a function of.
+   *
+   * @param balanceLimitPercent the shop's limit for winding pairs [%]
+   */
+  public Situation situation(double balanceLimitPercent) {
+    return new Situation(
+        motor.family(),
+        symptom,
+        motor.volts(),
+        motor.connection(),
+        Facts.of(facts),
+        balanceLimitPercent);
+  }
+}

@@ -1,0 +1,198 @@
+package variablerotor.core.casefile;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.FactParser;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.signal.Family;
+import variablerotor.core.signal.LineVoltage;
+import variablerotor.core.winding.Connection;
+
+/** From a plain tree to a case, with every fault told by its path. */
+public final class CaseReader {
+  /** Most facts in one file. */
+  private static final int MOST_FACTS = 1000;
+
+  private final List<InputFault> faults = new ArrayList<>();
+  private final List<String> unknown = new ArrayList<>();
+
+  private CaseReader() {}
+
+  /**
+   * @param tree maps, lists, strings, doubles and booleans
+   * @throws InputFaults with every fault found
+   */
+  public static CaseFile read(Object tree) throws InputFaults {
+    return new CaseReader().readCase(tree);
+  }
+
+  private CaseFile readCase(Object tree) throws InputFaults {
+    if (!(tree instanceof Map<?, ?> map)) {
+      throw new InputFaults(
+          List.of(
+              new InputFault(
+                  "", "found " + FactParser.describe(tree) + "; allowed is a case, an object")));
+    }
+    Branch root = new Branch(map, "", faults);
+    header(root);
+    String title = root.text("title", 500);
+    UnitPlate unit = unit(root.object("unit"));
+    MotorPlate motor = motor(root);
+    Symptom symptom = required(root, "symptom", Symptom.values());
+    List<Fact> facts = facts(root);
+    root.object("market");
+    root.list("candidates");
+    unknown.addAll(root.unknown());
+    if (!faults.isEmpty()) {
+      throw new InputFaults(faults);
+    }
+    return new CaseFile(title, unit, motor, symptom, facts, unknown);
+  }
+
+  private void header(Branch root) {
+    String format = root.text("format", 100);
+    if (!CaseFile.FORMAT.equals(format)) {
+      root.fault(
+          "format",
+          "found " + FactParser.describe(format) + "; allowed is \"" + CaseFile.FORMAT + "\"");
+    }
+    Object version = root.plain("version");
+    if (!Double.valueOf(CaseFile.VERSION).equals(version)) {
+      root.fault(
+          "version", "found " + FactParser.describe(version) + "; allowed is " + CaseFile.VERSION);
+    }
+  }
+
+  private static <E extends Enum<E>> E required(Branch branch, String field, E[] allowed) {
+    if (branch.has(field)) {
+      return branch.word(field, allowed);
+    }
+    List<String> names = new ArrayList<>();
+    for (E one : allowed) {
+      names.add(one.name());
+    }
+    branch.fault(field, "found nothing; required is one of " + String.join(", ", names));
+    return null;
+  }
+
+  private UnitPlate unit(Branch unit) {
+    UnitPlate plate =
+        new UnitPlate(
+            unit.word("kind", UnitPlate.Kind.values()),
+            unit.word("role", UnitPlate.Role.values()),
+            unit.number("coolingTons", 0, 500),
+            unit.words("heating", UnitPlate.Heating.values()),
+            unit.date("installed"),
+            unit.date("warrantyUntil"),
+            unit.flag("otherHeatOrCooling"),
+            unit.flag("boardNeedsFeedback"));
+    unknown.addAll(unit.unknown());
+    return plate;
+  }
+
+  private MotorPlate motor(Branch root) {
+    Branch motor = root.object("motor");
+    Family family = required(motor, "family", Family.values());
+    if (family != null && !family.isVariableSpeed()) {
+      motor.fault("family", "found " + family + "; that one is only ever a replacement");
+    }
+    return plate(motor, family);
+  }
+
+  private MotorPlate plate(Branch motor, Family family) {
+    MotorPlate plate =
+        new MotorPlate(
+            family,
+            motor.number("horsepower", 0.001, 500),
+            volts(motor),
+            motor.whole("phases", 1, 3),
+            motor.number("hertz", 40, 70),
+            motor.number("rpm", 1, 30000),
+            motor.number("fullLoadAmps", 0.01, 1000),
+            motor.text("frame", 20),
+            motor.number("shaftDiameterIn", 0.05, 10),
+            motor.number("shaftLengthIn", 0, 100),
+            motor.number("bodyLengthIn", 0, 100),
+            motor.word("rotation", MotorPlate.Rotation.values()),
+            motor.word("mount", MotorPlate.Mount.values()),
+            motor.word("enclosure", MotorPlate.Enclosure.values()),
+            motor.whole("speedTaps", 0, 20),
+            motor.flag("feedback"),
+            motor.flag("moduleRemovable"),
+            motor.flag("moduleSoldAlone"),
+            motor.flag("programmed"),
+            connection(motor));
+    unknown.addAll(motor.unknown());
+    return plate;
+  }
+
+  private static Connection connection(Branch motor) {
+    Connection connection = motor.word("connection", Connection.values());
+    return connection == null ? Connection.UNKNOWN : connection;
+  }
+
+  private static String volts(Branch motor) {
+    String volts = motor.text("volts", 20);
+    if (volts != null) {
+      try {
+        LineVoltage.ofPlate(volts);
+      } catch (IllegalArgumentException refused) {
+        motor.fault(
+            "volts",
+            "found " + FactParser.describe(volts) + "; allowed is " + refused.getMessage());
+        return null;
+      }
+    }
+    return volts;
+  }
+
+  private List<Fact> facts(Branch root) {
+    List<?> list = root.list("facts");
+    List<Fact> facts = new ArrayList<>();
+    if (list.size() > MOST_FACTS) {
+      root.fault("facts", "found " + list.size() + "; allowed are at most " + MOST_FACTS);
+      return facts;
+    }
+    for (int i = 0; i < list.size(); i++) {
+      String path = "facts[" + i + "]";
+      if (list.get(i) instanceof Map<?, ?> map) {
+        Fact fact = fact(new Branch(map, path, faults));
+        if (fact != null) {
+          facts.add(fact);
+        }
+      } else {
+        faults.add(
+            new InputFault(
+                path,
+                "found "
+                    + FactParser.describe(list.get(i))
+                    + "; allowed is an object with id and value"));
+      }
+    }
+    return facts;
+  }
+
+  private Fact fact(Branch entry) {
+    Object id = entry.plain("id");
+    FactType type = id instanceof String text ? FactType.ofId(text) : null;
+    if (type == null) {
+      entry.fault(
+          "id",
+          "found " + FactParser.describe(id) + "; allowed is a fact id such as \"line.volts\"");
+      return null;
+    }
+    try {
+      Fact fact = new Fact(type, FactParser.parse(type, entry.plain("value")));
+      unknown.addAll(entry.unknown());
+      return fact;
+    } catch (FactParser.Refused refused) {
+      entry.fault("value", type.id() + ": " + refused.getMessage());
+      return null;
+    }
+  }
+}

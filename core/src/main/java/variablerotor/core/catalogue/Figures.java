@@ -1,0 +1,23 @@
+package variablerotor.core.catalogue;
+
+import java.util.ArrayList;
+import java.util.List;
+import variablerotor.core.cost.CostFigures;
+import variablerotor.core.diagnosis.DiagnosisFigures;
+import variablerotor.core.signal.SignalFigures;
+import variablerotor.core.source.Figure;
+import variablerotor.core.winding.WindingFigures;
+
+/** Every figure that decides something, with its source: the answer to "says who?". */
+public final class Figures {
+  private Figures() {}
+
+  public static List<Figure> all() {
+    List<Figure> all = new ArrayList<>();
+    all.addAll(WindingFigures.all());
+    all.addAll(SignalFigures.all());
+    all.addAll(DiagnosisFigures.all());
+    all.addAll(CostFigures.all());
+    return all;
+  }
+}

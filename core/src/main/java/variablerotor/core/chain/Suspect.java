@@ -1,0 +1,35 @@
+package variablerotor.core.chain;
+
+/** A link of the chain from supply to air path, as one to blame. */
+public enum Suspect {
+  SUPPLY("Supply", "the supply"),
+  COMMAND("Call and board", "the call or the board"),
+  HARNESS("Harness", "the harness"),
+  SETTING("Settings", "a setting"),
+  DRIVE("Drive", "the drive"),
+  MODULE("Module", "the module"),
+  WINDING("Windings", "the winding"),
+  BEARING("Shaft", "the shaft or a bearing"),
+  WHEEL("Wheel", "the wheel"),
+  AIR_PATH("Air path", "the air path"),
+  /** Nothing wrong with this chain. */
+  NONE("Nothing wrong", "nothing in this chain");
+
+  private final String title;
+  private final String spoken;
+
+  Suspect(String title, String spoken) {
+    this.title = title;
+    this.spoken = spoken;
+  }
+
+  /** As a sign over the station. */
+  public String title() {
+    return title;
+  }
+
+  /** Inside a sentence. */
+  public String spoken() {
+    return spoken;
+  }
+}

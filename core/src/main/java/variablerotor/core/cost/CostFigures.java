@@ -1,0 +1,36 @@
+package variablerotor.core.cost;
+
+import java.util.List;
+import variablerotor.core.source.Figure;
+import variablerotor.core.source.Source;
+
+/** Hours and ages that money decisions start from. */
+public final class CostFigures {
+  public static final Figure SWAP_HOURS =
+      new Figure(
+          "labour.swap",
+          "Indoor blower motor or module, on site",
+          1,
+          "h",
+          Source.practice("about an hour for an indoor swap"));
+  public static final Figure CONVERSION_HOURS =
+      new Figure(
+          "labour.conversion",
+          "Conversion to fixed speed, on site",
+          1.75,
+          "h",
+          Source.practice("one and a half to two hours"));
+  public static final Figure MODULE_ALONE_YEARS =
+      new Figure(
+          "module.aloneYears",
+          "A module alone only on a motor younger than",
+          8,
+          "years",
+          Source.practice("older motors get both; shops differ"));
+
+  private CostFigures() {}
+
+  public static List<Figure> all() {
+    return List.of(SWAP_HOURS, CONVERSION_HOURS, MODULE_ALONE_YEARS);
+  }
+}

@@ -1,0 +1,40 @@
+package variablerotor.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import variablerotor.core.chain.Suspect;
+
+/**
+ * One way in which the complaint can have come about: a single fault, or a fault and the damage
+ * that it did.
+ *
+ * @param faults the faults, the first cause first
+ * @param weight how often, among calls with each symptom; symptoms that it cannot make are absent
+ * @param reason why this weight, in one line
+ */
+record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reason) {
+
+  /**
+   * @param odds such as {@code "NO_RUN 40 INTERMITTENT 5"}
+   */
+  static Cause of(List<Fault> faults, String odds, String reason) {
+    Map<Symptom, Double> weight = new EnumMap<>(Symptom.class);
+    String[] words = odds.split(" ");
+    for (int i = 0; i + 1 < words.length; i += 2) {
+      weight.put(Symptom.valueOf(words[i]), Double.parseDouble(words[i + 1]));
+    }
+    return new Cause(List.copyOf(faults), weight, reason);
+  }
+
+  List<Suspect> suspects() {
+    List<Suspect> suspects = new ArrayList<>();
+    for (Fault fault : faults) {
+      if (!suspects.contains(fault.suspect())) {
+        suspects.add(fault.suspect());
+      }
+    }
+    return suspects;
+  }
+}

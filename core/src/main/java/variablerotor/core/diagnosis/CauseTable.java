@@ -1,0 +1,55 @@
+package variablerotor.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.List;
+import variablerotor.core.chain.Suspect;
+
+/** The causes of one symptom in one family against the checks, worked out once. */
+final class CauseTable {
+  final List<Cause> causes;
+  final List<Check> checks;
+
+  /** Prior probability of each cause; they sum to 1. */
+  final double[] prior;
+
+  /** By check, cause, outcome: how often it is seen. */
+  final double[][][] share;
+
+  /** By check, cause, outcome: whether it can be seen at all. */
+  final boolean[][][] possible;
+
+  /** Causes with the same suspects have the same number. */
+  final int[] group;
+
+  final List<List<Suspect>> groups = new ArrayList<>();
+
+  CauseTable(Symptom symptom, List<Cause> causes, List<Check> checks) {
+    this.causes = causes;
+    this.checks = checks;
+    int n = causes.size();
+    prior = new double[n];
+    group = new int[n];
+    double sum = 0;
+    for (int i = 0; i < n; i++) {
+      prior[i] = causes.get(i).weight().get(symptom);
+      sum += prior[i];
+      List<Suspect> suspects = causes.get(i).suspects();
+      if (!groups.contains(suspects)) {
+        groups.add(suspects);
+      }
+      group[i] = groups.indexOf(suspects);
+    }
+    for (int i = 0; i < n; i++) {
+      prior[i] /= sum;
+    }
+    share = new double[checks.size()][n][];
+    possible = new boolean[checks.size()][n][];
+    for (int c = 0; c < checks.size(); c++) {
+      for (int i = 0; i < n; i++) {
+        Odds odds = checks.get(c).odds(causes.get(i));
+        share[c][i] = odds.share();
+        possible[c][i] = odds.possible();
+      }
+    }
+  }
+}

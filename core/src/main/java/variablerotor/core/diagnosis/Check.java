@@ -1,0 +1,201 @@
+package variablerotor.core.diagnosis;
+
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.fact.FactType;
+
+/** One thing that a technician can measure, try or look at, and what its answers mean. */
+public final class Check {
+
+  /** Finds the answer to a check among the facts; null where they do not hold one. */
+  interface Reader {
+    Observation read(Reading reading);
+  }
+
+  private final String id;
+  private final Suspect station;
+  private final UnitState state;
+  private final double minutes;
+  private final List<FactType> facts;
+  private final String ask;
+  private final String how;
+  private final List<Outcome> outcomes;
+  private final Odds normal;
+  private final Map<Fault, Odds> under;
+  private final Map<Fault, String> reasons;
+  private final Set<Symptom> symptoms;
+  private final Reader reader;
+
+  private Check(Builder builder) {
+    id = builder.id;
+    station = builder.station;
+    state = builder.state;
+    minutes = builder.minutes;
+    facts = builder.facts;
+    ask = builder.ask;
+    how = builder.how;
+    outcomes = builder.outcomes;
+    normal = Odds.of(builder.normal, outcomes);
+    under = new EnumMap<>(Fault.class);
+    builder.under.forEach((fault, text) -> under.put(fault, Odds.of(text, outcomes)));
+    reasons = Map.copyOf(builder.reasons);
+    symptoms = builder.symptoms;
+    reader = builder.reader;
+  }
+
+  public String id() {
+    return id;
+  }
+
+  /** The link of the chain that the check looks at. */
+  public Suspect station() {
+    return station;
+  }
+
+  public UnitState state() {
+    return state;
+  }
+
+  /** Without the change of state [min]. */
+  public double minutes() {
+    return minutes;
+  }
+
+  /** The facts that it takes, in the order of asking. */
+  public List<FactType> facts() {
+    return facts;
+  }
+
+  /** What to do, in one short line. */
+  public String ask() {
+    return ask;
+  }
+
+  /** How, in one or two short lines. */
+  public String how() {
+    return how;
+  }
+
+  public List<Outcome> outcomes() {
+    return outcomes;
+  }
+
+  /** Whether the check says anything where this is the complaint. */
+  public boolean isFor(Symptom symptom) {
+    return symptoms.contains(symptom);
+  }
+
+  Outcome outcome(String value) {
+    return outcomes.get(index(value));
+  }
+
+  int index(String value) {
+    for (int i = 0; i < outcomes.size(); i++) {
+      if (outcomes.get(i).value().equals(value)) {
+        return i;
+      }
+    }
+    throw new IllegalArgumentException(id + " has no outcome " + value);
+  }
+
+  /** How often each outcome is seen under a cause. */
+  Odds odds(Cause cause) {
+    Odds odds = null;
+    for (Fault fault : cause.faults()) {
+      Odds mine = under.get(fault);
+      if (mine != null) {
+        odds = odds == null ? mine : Odds.both(odds, mine, outcomes);
+      }
+    }
+    return odds == null ? normal : odds;
+  }
+
+  /** Why the odds under a fault are what they are; by fault. */
+  Map<Fault, String> reasons() {
+    return reasons;
+  }
+
+  Observation read(Reading reading) {
+    return reader.read(reading);
+  }
+
+  static Builder check(String id, Suspect station, UnitState state, double minutes) {
+    return new Builder(id, station, state, minutes);
+  }
+
+  /** Puts a check together, row by row. */
+  static final class Builder {
+    private final String id;
+    private final Suspect station;
+    private final UnitState state;
+    private final double minutes;
+    private List<FactType> facts = List.of();
+    private String ask;
+    private String how = "";
+    private final List<Outcome> outcomes = new java.util.ArrayList<>();
+    private String normal;
+    private final Map<Fault, String> under = new EnumMap<>(Fault.class);
+    private final Map<Fault, String> reasons = new EnumMap<>(Fault.class);
+    private Set<Symptom> symptoms = EnumSet.allOf(Symptom.class);
+    private Reader reader;
+
+    private Builder(String id, Suspect station, UnitState state, double minutes) {
+      this.id = id;
+      this.station = station;
+      this.state = state;
+      this.minutes = minutes;
+    }
+
+    Builder takes(FactType... types) {
+      facts = List.of(types);
+      return this;
+    }
+
+    Builder ask(String text, String detail) {
+      ask = text;
+      how = detail;
+      return this;
+    }
+
+    Builder good(String value, String label) {
+      outcomes.add(new Outcome(value, value, label, true));
+      return this;
+    }
+
+    Builder bad(String value, String label) {
+      return bad(value, value, label);
+    }
+
+    /** An outcome that the same word gives as another, depending on what was noted before. */
+    Builder bad(String value, String answer, String label) {
+      outcomes.add(new Outcome(value, answer, label, false));
+      return this;
+    }
+
+    /** What is seen where no fault of this row is there. */
+    Builder normal(String odds) {
+      normal = odds;
+      return this;
+    }
+
+    Builder under(Fault fault, String odds, String reason) {
+      under.put(fault, odds);
+      reasons.put(fault, reason);
+      return this;
+    }
+
+    Builder onlyFor(Symptom first, Symptom... more) {
+      symptoms = EnumSet.of(first, more);
+      return this;
+    }
+
+    Check read(Reader how) {
+      reader = how;
+      return new Check(this);
+    }
+  }
+}

@@ -1,0 +1,85 @@
+package variablerotor.core.diagnosis;
+
+import java.util.List;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.winding.WindingVerdict;
+
+/**
+ * What the facts say, and what to do next.
+ *
+ * @param verdict how far it has come
+ * @param suspects proved first, then by probability
+ * @param stations each link of the chain, in order
+ * @param winding the verdict on the winding readings
+ * @param nextTests best first; empty when decided
+ * @param warnings what to mind
+ */
+public record Diagnosis(
+    Verdict verdict,
+    List<SuspectView> suspects,
+    List<Station> stations,
+    WindingVerdict winding,
+    List<NextTest> nextTests,
+    List<Warning> warnings) {
+
+  /**
+   * @param suspects those proved, or the one best guess, or none
+   */
+  public record Verdict(VerdictState state, List<Suspect> suspects, String sentence) {
+    /** The first of them, or null. */
+    public Suspect suspect() {
+      return suspects.isEmpty() ? null : suspects.get(0);
+    }
+  }
+
+  /**
+   * @param because the facts that clear it, or that point at it
+   * @param reasons those facts in plain sentences
+   * @param missing checks that could still clear it or prove it, by id
+   */
+  public record SuspectView(
+      Suspect id,
+      double probability,
+      SuspectState state,
+      List<FactType> because,
+      List<String> reasons,
+      List<String> missing) {}
+
+  /** What is known of one link. */
+  public record Station(Suspect id, StationState state, List<String> readings) {}
+
+  /** How a link is drawn. */
+  public enum StationState {
+    /** No check of it made. */
+    UNSEEN,
+    /** Checked, and as it should be. */
+    GOOD,
+    /** A check of it is out of order, or it is likely to blame. */
+    SUSPECT,
+    /** Proved to be at fault. */
+    FAILED
+  }
+
+  /**
+   * @param minutes for the check itself [min]
+   * @param travelMinutes to bring the unit to its state [min]
+   * @param gainBits how much doubt it takes away on average [bit]
+   */
+  public record NextTest(
+      Check check,
+      double minutes,
+      double travelMinutes,
+      double gainBits,
+      String sentence,
+      List<Answer> outcomes) {}
+
+  /**
+   * @param leadsTo the suspect that leads after this answer
+   * @param decides whether it would end the search
+   */
+  public record Answer(Outcome outcome, double probability, Suspect leadsTo, boolean decides) {}
+
+  /** Something to mind, with a stable id. */
+  public record Warning(String id, String sentence) {}
+}

@@ -1,0 +1,65 @@
+package variablerotor.core.diagnosis;
+
+import java.util.List;
+import variablerotor.core.source.Figure;
+import variablerotor.core.source.Source;
+
+/** Minutes and odds that the order of checks turns on. */
+public final class DiagnosisFigures {
+  private static final Source PLANNING = Source.practice("typical minutes, made for planning");
+
+  public static final Figure LOCK_OUT =
+      new Figure("minutes.lockOut", "Lock out, prove dead, open the cover", 2, "min", PLANNING);
+  public static final Figure RESTART =
+      new Figure("minutes.restart", "Restore power, with the restart delay", 5, "min", PLANNING);
+  public static final Figure MODULE_OFF =
+      new Figure("minutes.moduleOff", "Module off, or on again", 5, "min", PLANNING);
+  public static final Figure PULL_BLOWER =
+      new Figure("minutes.pullBlower", "Pull the blower, or put it back", 15, "min", PLANNING);
+  public static final Figure CONTROL_PLUG =
+      new Figure("minutes.controlPlug", "Pull the control plug and watch", 2, "min", PLANNING);
+  public static final Figure MISREAD =
+      new Figure(
+          "odds.misread",
+          "How often a reading is simply wrong",
+          0.0005,
+          "",
+          Source.practice("judgement: one in two thousand; keeps one slip from deciding odds"));
+  public static final Figure CODE_WEIGHT =
+      new Figure(
+          "odds.codeWeight",
+          "A code makes the suspects that it raises this many times likelier",
+          3,
+          "",
+          Source.practice("judgement: a code names what the board saw, not the part"));
+  public static final Figure LIKELY =
+      new Figure(
+          "odds.likely",
+          "A suspect is called likely from",
+          0.5,
+          "",
+          Source.practice("judgement: likelier than all others together"));
+
+  public static final Figure STATIC_LIMIT =
+      new Figure(
+          "air.static",
+          "External static pressure, usual most",
+          0.5,
+          "in. w.c.",
+          Source.practice("the plate's own figure rules; 0.5 is common"));
+
+  private DiagnosisFigures() {}
+
+  public static List<Figure> all() {
+    return List.of(
+        LOCK_OUT,
+        RESTART,
+        MODULE_OFF,
+        PULL_BLOWER,
+        CONTROL_PLUG,
+        MISREAD,
+        CODE_WEIGHT,
+        LIKELY,
+        STATIC_LIMIT);
+  }
+}

@@ -1,0 +1,13 @@
+package variablerotor.core.diagnosis;
+
+import java.util.List;
+import variablerotor.core.fact.FactType;
+
+/**
+ * What the facts say to one check.
+ *
+ * @param outcome one of the check's outcomes
+ * @param sentence the reading in one plain sentence
+ * @param facts the facts that it rests on
+ */
+record Observation(String outcome, String sentence, List<FactType> facts) {}

@@ -1,0 +1,79 @@
+package variablerotor.core.diagnosis;
+
+import java.util.List;
+
+/**
+ * How often each outcome of a check is seen under one cause. An outcome that is not named cannot be
+ * seen but by a slip, and a fact that shows it clears the cause.
+ *
+ * @param share by outcome, in the check's order; they sum to 1
+ * @param possible whether the outcome can be seen under this cause at all
+ */
+record Odds(double[] share, boolean[] possible) {
+  private static final double MISREAD = DiagnosisFigures.MISREAD.value();
+
+  /**
+   * @param text such as {@code "FREE 97 STIFF 3"}, any scale
+   * @throws IllegalArgumentException for an outcome that the check does not have
+   */
+  static Odds of(String text, List<Outcome> outcomes) {
+    double[] share = new double[outcomes.size()];
+    String[] words = text.split(" ");
+    for (int i = 0; i + 1 < words.length; i += 2) {
+      int at = 0;
+      while (at < share.length && !outcomes.get(at).value().equals(words[i])) {
+        at++;
+      }
+      if (at == share.length) {
+        throw new IllegalArgumentException("no outcome " + words[i]);
+      }
+      share[at] = Double.parseDouble(words[i + 1]);
+    }
+    return of(share);
+  }
+
+  private static Odds of(double[] given) {
+    double sum = 0;
+    for (double value : given) {
+      sum += value;
+    }
+    double[] share = new double[given.length];
+    boolean[] possible = new boolean[given.length];
+    double total = 0;
+    for (int i = 0; i < given.length; i++) {
+      possible[i] = given[i] > 0;
+      share[i] = possible[i] ? given[i] / sum : MISREAD;
+      total += share[i];
+    }
+    for (int i = 0; i < share.length; i++) {
+      share[i] /= total;
+    }
+    return new Odds(share, possible);
+  }
+
+  /**
+   * Two faults at once (noisy-or): all is well only where neither shows; a bad outcome shows where
+   * either makes it.
+   */
+  static Odds both(Odds one, Odds two, List<Outcome> outcomes) {
+    double[] share = new double[one.share.length];
+    double good = 0;
+    double bad = 0;
+    for (int i = 0; i < share.length; i++) {
+      boolean isGood = outcomes.get(i).good();
+      if (isGood) {
+        share[i] = one.possible[i] && two.possible[i] ? one.share[i] * two.share[i] : 0;
+        good += share[i];
+      } else {
+        share[i] = (one.possible[i] ? one.share[i] : 0) + (two.possible[i] ? two.share[i] : 0);
+        bad += share[i];
+      }
+    }
+    for (int i = 0; i < share.length; i++) {
+      if (!outcomes.get(i).good() && bad > 0) {
+        share[i] *= (1 - good) / bad;
+      }
+    }
+    return of(share);
+  }
+}

@@ -1,0 +1,11 @@
+package variablerotor.core.diagnosis;
+
+/**
+ * One answer that a check can have.
+ *
+ * @param value its stable name
+ * @param answer the word of the fact that gives it, where the check is answered by a word
+ * @param label as on a button
+ * @param good whether the link is as it should be
+ */
+public record Outcome(String value, String answer, String label, boolean good) {}

@@ -1,0 +1,251 @@
+package variablerotor.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.List;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.FactValue;
+import variablerotor.core.fact.Facts;
+import variablerotor.core.signal.Level;
+import variablerotor.core.signal.LineVoltage;
+import variablerotor.core.signal.Window;
+import variablerotor.core.text.Numbers;
+import variablerotor.core.winding.BackEmf;
+import variablerotor.core.winding.FrameState;
+import variablerotor.core.winding.Insulation;
+import variablerotor.core.winding.Signature;
+import variablerotor.core.winding.Unbalance;
+import variablerotor.core.winding.WindingFigures;
+import variablerotor.core.winding.WindingState;
+import variablerotor.core.winding.WindingVerdict;
+
+/** The ways in which facts answer a check. */
+final class Reading {
+  private final Situation situation;
+  private final WindingVerdict winding;
+
+  Reading(Situation situation, WindingVerdict winding) {
+    this.situation = situation;
+    this.winding = winding;
+  }
+
+  private Facts facts() {
+    return situation.facts();
+  }
+
+  /** A choice, its words being the outcomes. */
+  Observation choice(FactType type) {
+    String word = facts().choice(type);
+    return word == null
+        ? null
+        : new Observation(
+            word, type.title() + ": " + new FactValue.Choice(word).spoken() + ".", List.of(type));
+  }
+
+  /**
+   * How the shaft feels now, against how it felt before: free after a drag is an answer of its own.
+   *
+   * @param before the feels to compare with; the first that was noted counts
+   */
+  Observation dragGone(FactType now, FactType... before) {
+    Observation feel = choice(now);
+    if (feel == null || !feel.outcome().equals("FREE")) {
+      return feel;
+    }
+    for (FactType type : before) {
+      String earlier = facts().choice(type);
+      if (earlier != null) {
+        return earlier.equals("FREE")
+            ? feel
+            : new Observation(
+                "GONE", now.title() + ": free, the drag is gone.", List.of(now, type));
+      }
+    }
+    return feel;
+  }
+
+  /** Yes or no. */
+  Observation flag(FactType type) {
+    Boolean flag = facts().flag(type);
+    return flag == null
+        ? null
+        : new Observation(
+            flag ? "YES" : "NO", type.title() + ": " + (flag ? "yes." : "no."), List.of(type));
+  }
+
+  /** A number against a window; the unit's own window, where given, rules. */
+  Observation volts(FactType type, Window usual, FactType own) {
+    Double volts = facts().number(type);
+    if (volts == null) {
+      return null;
+    }
+    FactValue.Range range = own == null ? null : facts().range(own);
+    Window window =
+        range == null ? usual : new Window(range.low(), range.high(), usual.unit(), usual.source());
+    Level level = window.level(volts);
+    return new Observation(
+        level.name(), against(type, volts, level, window.spoken()), List.of(type));
+  }
+
+  /** Line voltage against the plate. */
+  Observation line() {
+    Double volts = facts().number(FactType.LINE_VOLTS);
+    if (volts == null) {
+      return null;
+    }
+    LineVoltage plate = situation.lineVoltage();
+    Level level = plate.level(volts);
+    return new Observation(
+        level.name(),
+        against(FactType.LINE_VOLTS, volts, level, plate.spoken()),
+        List.of(FactType.LINE_VOLTS));
+  }
+
+  private static String against(FactType type, double volts, Level level, String window) {
+    String found = type.title() + ": " + Numbers.plain(volts, 1) + " " + type.unit();
+    switch (level) {
+      case GOOD:
+        return found + ", good (" + window + ").";
+      case ABSENT:
+        return found + ": nothing there (" + window + ").";
+      default:
+        return found + ": too " + (level == Level.LOW ? "low" : "high") + " (" + window + ").";
+    }
+  }
+
+  /** The three pairs, by the picture that they make. */
+  Observation pairs() {
+    WindingState state = winding.state();
+    boolean pairsKnown = winding.phaseOhms() != null || winding.unbalance() != null;
+    boolean open = winding.signature() == Signature.OPEN_PHASE;
+    if (!(pairsKnown || open) || winding.signature() == Signature.INCONSISTENT) {
+      return null;
+    }
+    String outcome;
+    switch (winding.signature()) {
+      case OPEN_PHASE:
+        outcome = "OPEN";
+        break;
+      case TURN_SHORT:
+      case PHASE_TO_PHASE_SHORT:
+        outcome = "SHORT";
+        break;
+      case HIGH_JOINT:
+        outcome = "JOINT";
+        break;
+      case UNCLEAR:
+        outcome = state == WindingState.FAULTY ? "ODD" : "UNCERTAIN";
+        break;
+      default:
+        outcome = "SOUND";
+    }
+    return new Observation(
+        outcome,
+        winding.sentence(),
+        List.of(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA));
+  }
+
+  /** Leads to frame, by ohmmeter or by insulation tester. */
+  Observation frame() {
+    if (winding.frame() == FrameState.NOT_MEASURED || facts().has(FactType.WINDING_INSULATION)) {
+      return null;
+    }
+    List<FactType> used = new ArrayList<>();
+    for (FactType type :
+        List.of(FactType.WINDING_FRAME_A, FactType.WINDING_FRAME_B, FactType.WINDING_FRAME_C)) {
+      if (facts().has(type)) {
+        used.add(type);
+      }
+    }
+    switch (winding.frame()) {
+      case CLEAR:
+        return new Observation("CLEAR", "All three leads read OL to the frame.", used);
+      case LEAK:
+        return new Observation("LEAK", "A lead reads a high resistance to the frame.", used);
+      default:
+        return new Observation(
+            "SHORT",
+            "A lead reads under "
+                + Numbers.plain(WindingFigures.FRAME_CONDEMNED.value() / 1000)
+                + " kΩ to the frame: condemned.",
+            used);
+    }
+  }
+
+  Observation insulation() {
+    Double megohms = facts().number(FactType.WINDING_INSULATION);
+    if (megohms == null) {
+      return null;
+    }
+    double celsius = facts().number(FactType.WINDING_CELSIUS, 20);
+    boolean sound = Insulation.isSound(megohms, celsius);
+    String text =
+        "Insulation "
+            + Numbers.plain(Insulation.at40(megohms, celsius), 1)
+            + " MΩ at 40 °C, least "
+            + Numbers.plain(WindingFigures.INSULATION_MINIMUM.value())
+            + " MΩ.";
+    return new Observation(sound ? "SOUND" : "LOW", text, List.of(FactType.WINDING_INSULATION));
+  }
+
+  Observation emf() {
+    Double ab = facts().number(FactType.EMF_AB);
+    Double bc = facts().number(FactType.EMF_BC);
+    Double ca = facts().number(FactType.EMF_CA);
+    if (ab == null || bc == null || ca == null) {
+      return null;
+    }
+    double limit = WindingFigures.EMF_LIMIT.value();
+    boolean none = Math.max(ab, Math.max(bc, ca)) <= 0;
+    boolean agrees = !none && BackEmf.agrees(ab, bc, ca, limit);
+    String text =
+        none
+            ? "No back-EMF at all."
+            : "Back-EMF differs by "
+                + Numbers.plain(Unbalance.percent(ab, bc, ca), 1)
+                + " %, limit "
+                + Numbers.plain(limit)
+                + " %.";
+    return new Observation(
+        agrees ? "EVEN" : "UNEVEN",
+        text,
+        List.of(FactType.EMF_AB, FactType.EMF_BC, FactType.EMF_CA));
+  }
+
+  /** Whether the board waits for a speed signal that the motor does not send. */
+  Observation speedProof() {
+    Boolean needs = facts().flag(FactType.BOARD_NEEDS_FEEDBACK);
+    Boolean sends = facts().flag(FactType.MOTOR_FEEDBACK);
+    if (Boolean.FALSE.equals(needs)) {
+      return new Observation(
+          "MATCHED", "The board does not prove speed.", List.of(FactType.BOARD_NEEDS_FEEDBACK));
+    }
+    if (Boolean.TRUE.equals(sends)) {
+      return new Observation(
+          "MATCHED", "The motor sends a speed signal.", List.of(FactType.MOTOR_FEEDBACK));
+    }
+    if (needs == null || sends == null) {
+      return null;
+    }
+    return new Observation(
+        "UNMET",
+        "The board proves speed, and this motor sends no speed signal.",
+        List.of(FactType.BOARD_NEEDS_FEEDBACK, FactType.MOTOR_FEEDBACK));
+  }
+
+  /** External static pressure against the usual plate figure. */
+  Observation staticPressure(double limit) {
+    Double inwc = facts().number(FactType.STATIC_INWC);
+    if (inwc == null) {
+      return null;
+    }
+    boolean high = inwc > limit;
+    return new Observation(
+        high ? "HIGH" : "NORMAL",
+        "External static "
+            + Numbers.plain(inwc)
+            + " in. w.c., usual limit "
+            + Numbers.plain(limit)
+            + ".",
+        List.of(FactType.STATIC_INWC));
+  }
+}

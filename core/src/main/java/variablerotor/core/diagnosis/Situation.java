@@ -1,0 +1,80 @@
+package variablerotor.core.diagnosis;
+
+import java.util.EnumMap;
+import java.util.Map;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.Facts;
+import variablerotor.core.signal.Family;
+import variablerotor.core.signal.LineVoltage;
+import variablerotor.core.winding.Connection;
+import variablerotor.core.winding.Copper;
+import variablerotor.core.winding.Meter;
+import variablerotor.core.winding.Ohms;
+import variablerotor.core.winding.Pair;
+import variablerotor.core.winding.Phase;
+import variablerotor.core.winding.WindingAnalysis;
+import variablerotor.core.winding.WindingFigures;
+import variablerotor.core.winding.WindingReadings;
+import variablerotor.core.winding.WindingVerdict;
+
+/**
+ * All that a diagnosis is a function of.
+ *
+ * @param family the kind of motor
+ * @param symptom what the fan does wrong
+ * @param plateVolts the motor's rated volts as on its plate, or null where not known
+ * @param connection star, delta or unknown
+ * @param facts what was read, seen and told
+ * @param balanceLimitPercent the shop's limit for the unbalance of winding pairs [%]
+ */
+public record Situation(
+    Family family,
+    Symptom symptom,
+    String plateVolts,
+    Connection connection,
+    Facts facts,
+    double balanceLimitPercent) {
+
+  /** With the usual limit, and nothing known of the plate. */
+  public static Situation of(Family family, Symptom symptom, Facts facts) {
+    return new Situation(
+        family, symptom, null, Connection.UNKNOWN, facts, WindingFigures.BALANCE_LIMIT.value());
+  }
+
+  LineVoltage lineVoltage() {
+    return LineVoltage.ofPlate(plateVolts);
+  }
+
+  /** The verdict on the winding readings among the facts. */
+  public WindingVerdict winding() {
+    Map<Pair, Ohms> pairs = new EnumMap<>(Pair.class);
+    put(pairs, Pair.AB, FactType.WINDING_AB);
+    put(pairs, Pair.BC, FactType.WINDING_BC);
+    put(pairs, Pair.CA, FactType.WINDING_CA);
+    Map<Phase, Ohms> frame = new EnumMap<>(Phase.class);
+    put(frame, Phase.A, FactType.WINDING_FRAME_A);
+    put(frame, Phase.B, FactType.WINDING_FRAME_B);
+    put(frame, Phase.C, FactType.WINDING_FRAME_C);
+    Meter meter =
+        new Meter(
+            facts.number(FactType.METER_LEAD_OHMS, 0),
+            facts.number(FactType.METER_COUNT_OHMS, Meter.HAND_HELD.countOhms()));
+    return WindingAnalysis.of(
+        new WindingReadings(
+            pairs,
+            frame,
+            facts.number(FactType.WINDING_INSULATION),
+            facts.number(FactType.WINDING_CELSIUS, Copper.REFERENCE_CELSIUS),
+            meter,
+            connection,
+            facts.number(FactType.WINDING_REFERENCE)),
+        balanceLimitPercent);
+  }
+
+  private <K> void put(Map<K, Ohms> map, K key, FactType type) {
+    Ohms ohms = facts.ohms(type);
+    if (ohms != null) {
+      map.put(key, ohms);
+    }
+  }
+}

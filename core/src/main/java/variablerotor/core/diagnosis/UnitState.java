@@ -1,0 +1,101 @@
+package variablerotor.core.diagnosis;
+
+/** The state in which the unit must be for a check, and what it costs to get there. */
+public enum UnitState {
+  POWER_ON(
+      "Power on",
+      "panel open, live parts within reach",
+      "Live parts: line is at the motor plug even while it stands still. Meter of the right"
+          + " category, one hand, clear of the wheel: it can start by itself."),
+  CONTROL_PLUG_OUT(
+      "Control plug out",
+      "line on, plug pulled with the power off",
+      "Never pull or push a plug live: power off, pull it, then restore. Stay clear of the wheel."),
+  POWER_OFF_COVER_OFF(
+      "Power off",
+      "locked out, proved dead, cover off",
+      "Lock out, and prove dead with a meter tried on a known live source. Sharp edges, hot"
+          + " surfaces."),
+  MODULE_OFF(
+      "Module off",
+      "power off, module parted from the motor",
+      "Bus capacitors hold more than 300 V DC: wait 5 min and measure below 50 V before you touch."
+          + " No insulation tester on anything with electronics."),
+  ON_BENCH(
+      "On the bench",
+      "motor out of the unit",
+      "Heavy and sharp: mark shaft depth and band first, and lower it with both hands.");
+
+  private final String title;
+  private final String detail;
+  private final String caution;
+
+  UnitState(String title, String detail, String caution) {
+    this.title = title;
+    this.detail = detail;
+    this.caution = caution;
+  }
+
+  /**
+   * What to mind before any check in this state. Common practice; 5 min and 50 V as NFPA 70E has it
+   * (from memory). Licensed work, local code and the unit's literature rule.
+   */
+  public String caution() {
+    return caution;
+  }
+
+  public String title() {
+    return title;
+  }
+
+  public String detail() {
+    return detail;
+  }
+
+  /** Minutes to lock out, prove dead and open [min]. Common practice, made for planning. */
+  private static final double TO_OFF = DiagnosisFigures.LOCK_OUT.value();
+
+  /** Minutes to restore power, with the restart delay [min]. Common practice. */
+  private static final double TO_ON = DiagnosisFigures.RESTART.value();
+
+  /** Minutes to take the module off, or to put it back [min]. Common practice. */
+  private static final double MODULE = DiagnosisFigures.MODULE_OFF.value();
+
+  /** Minutes to pull the blower, or to put it back [min]. Common practice. */
+  private static final double PULL = DiagnosisFigures.PULL_BLOWER.value();
+
+  /** Minutes to pull the control plug and watch [min]. Common practice. */
+  private static final double PLUG = DiagnosisFigures.CONTROL_PLUG.value();
+
+  /** How far the unit is taken apart: 0 live, 1 dead and open, 2 module off, 3 on the bench. */
+  private int depth() {
+    switch (this) {
+      case POWER_OFF_COVER_OFF:
+        return 1;
+      case MODULE_OFF:
+        return 2;
+      case ON_BENCH:
+        return 3;
+      default:
+        return 0;
+    }
+  }
+
+  /** Minutes to bring the unit from this state to that one [min]. */
+  public double minutesTo(UnitState other) {
+    if (this == other) {
+      return 0;
+    }
+    double minutes = 0;
+    int from = depth();
+    int to = other.depth();
+    for (int depth = from; depth < to; depth++) {
+      minutes += depth == 0 ? TO_OFF : depth == 1 ? MODULE : PULL;
+    }
+    for (int depth = from; depth > to; depth--) {
+      minutes += depth == 1 ? TO_ON : depth == 2 ? MODULE : PULL;
+    }
+    boolean plug = this == CONTROL_PLUG_OUT || other == CONTROL_PLUG_OUT;
+    return plug ? minutes + PLUG : minutes;
+  }
+}

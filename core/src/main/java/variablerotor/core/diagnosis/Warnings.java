@@ -1,0 +1,132 @@
+package variablerotor.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.List;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.Facts;
+import variablerotor.core.winding.FrameState;
+import variablerotor.core.winding.Signature;
+import variablerotor.core.winding.Star;
+import variablerotor.core.winding.WindingFigures;
+import variablerotor.core.winding.WindingState;
+import variablerotor.core.winding.WindingVerdict;
+
+/** What to mind beside the verdict. */
+final class Warnings {
+  private final Situation situation;
+  private final WindingVerdict winding;
+  private final Observation[] seen;
+  private final CauseTable table;
+  private final Diagnosis.Verdict verdict;
+  private final List<Diagnosis.Warning> list = new ArrayList<>();
+
+  Warnings(
+      Situation situation,
+      WindingVerdict winding,
+      Observation[] seen,
+      CauseTable table,
+      Diagnosis.Verdict verdict) {
+    this.situation = situation;
+    this.winding = winding;
+    this.seen = seen;
+    this.table = table;
+    this.verdict = verdict;
+  }
+
+  /**
+   * @param contradictions sentences that cannot all be true; empty where there is none
+   */
+  List<Diagnosis.Warning> list(List<String> contradictions) {
+    if (!contradictions.isEmpty()) {
+      add("CONTRADICTION", "These cannot all be true: " + String.join(" ", contradictions));
+    }
+    readings();
+    damage();
+    looks();
+    return list;
+  }
+
+  private void add(String id, String sentence) {
+    list.add(new Diagnosis.Warning(id, sentence));
+  }
+
+  private boolean blames(Suspect suspect) {
+    return verdict.suspects().contains(suspect);
+  }
+
+  private void readings() {
+    if (winding.signature() == Signature.INCONSISTENT) {
+      add("WINDING_INCONSISTENT", winding.sentence());
+    } else if (winding.state() == WindingState.UNCERTAIN) {
+      add("METER_CANNOT_TELL", winding.sentence());
+    }
+    Star star = winding.phaseOhms();
+    if (winding.signature() == Signature.BALANCED && star != null) {
+      double pair = (star.ab() + star.bc() + star.ca()) / 3;
+      if (pair < WindingFigures.PAIR_TYPICAL_LOW.value()
+          || pair > WindingFigures.PAIR_TYPICAL_HIGH.value()) {
+        add(
+            "WINDING_LEVEL_UNUSUAL",
+            "Pairs are usually about 1 to 25 Ω. Balance counts more than the level, but compare with"
+                + " the motor's own figure if there is one.");
+      }
+    }
+    for (int c = 0; c < seen.length; c++) {
+      boolean control =
+          table.checks.get(c).facts().contains(FactType.CONTROL_VOLTS)
+              || table.checks.get(c).facts().contains(FactType.COMMAND_VOLTS)
+              || table.checks.get(c).facts().contains(FactType.COMMAND_VOLTS_BOARD);
+      if (control && seen[c] != null && seen[c].outcome().equals("LOW")) {
+        add(
+            "CONTROL_VOLTS_LOW",
+            seen[c].sentence() + " That is a weak transformer or a bad joint, not the motor.");
+      } else if (control && seen[c] != null && seen[c].outcome().equals("HIGH")) {
+        add("CONTROL_VOLTS_HIGH", seen[c].sentence() + " Check the transformer's taps.");
+      }
+    }
+  }
+
+  private void damage() {
+    boolean unchecked =
+        winding.state() == WindingState.NOT_MEASURED || winding.frame() == FrameState.NOT_MEASURED;
+    if (blames(Suspect.MODULE) && unchecked) {
+      add(
+          "WINDING_UNCHECKED",
+          "Never fit a new module to an unchecked motor: measure the three pairs and each lead to"
+              + " the frame first.");
+    }
+    if (blames(Suspect.WINDING) && !blames(Suspect.MODULE)) {
+      add(
+          "MODULE_MAY_BE_DAMAGED",
+          "A shorted winding often kills its module, and kills a new one at once.");
+    }
+    if (blames(Suspect.BEARING) && winding.state() != WindingState.SOUND) {
+      add(
+          "WINDING_MAY_BE_DAMAGED",
+          "A seized bearing can burn the winding: measure it before you keep any part of this"
+              + " motor.");
+    }
+  }
+
+  private void looks() {
+    Facts facts = situation.facts();
+    String module = facts.choice(FactType.MODULE_LOOK);
+    String connector = facts.choice(FactType.CONNECTOR_LOOK);
+    boolean water =
+        "WATER".equals(module) || "CORRODED".equals(module) || "CORRODED".equals(connector);
+    if (water) {
+      add(
+          "WATER",
+          "Water or corrosion: the next module dies of the same. Mend the leak, and run the harness"
+              + " in a drip loop with the plugs low.");
+    }
+    boolean blown = "BURNT".equals(module) || "BULGED_CAPACITOR".equals(module);
+    if (blown) {
+      add(
+          "LOOK_FOR_CAUSE",
+          "A blown module has a cause: water, surge, high static, a wrong voltage link or a shorted"
+              + " winding. Find it before fitting another.");
+    }
+  }
+}

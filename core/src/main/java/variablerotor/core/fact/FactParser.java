@@ -1,0 +1,159 @@
+package variablerotor.core.fact;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.text.Numbers;
+import variablerotor.core.winding.Ohms;
+
+/** From a plain value (text, number, boolean, list, map) to a checked fact value. */
+public final class FactParser {
+
+  /** What was found and what is allowed, in one line. */
+  public static final class Refused extends Exception {
+    private static final long serialVersionUID = 1L;
+
+    Refused(String message) {
+      super(message);
+    }
+  }
+
+  private static final int MOST_TEXT = 200;
+
+  private FactParser() {}
+
+  /**
+   * @param plain String, Double, Boolean, List or Map, or null
+   * @throws Refused where the value is not one that the type allows
+   */
+  public static FactValue parse(FactType type, Object plain) throws Refused {
+    switch (type.kind()) {
+      case NUMBER:
+        return new FactValue.Quantity(number(type, plain));
+      case OHMS:
+        return new FactValue.Resistance(
+            "OL".equals(plain) ? Ohms.OVER_LIMIT : new Ohms(number(type, plain)));
+      case FLAG:
+        if (plain instanceof Boolean flag) {
+          return new FactValue.Flag(flag);
+        }
+        throw refused(plain, "true or false");
+      case CHOICE:
+        if (plain instanceof String word && type.choices().contains(word)) {
+          return new FactValue.Choice(word);
+        }
+        throw refused(plain, "one of " + String.join(", ", type.choices()));
+      case CODE:
+        return code(plain);
+      case SUSPECTS:
+        return suspects(plain);
+      default:
+        return range(type, plain);
+    }
+  }
+
+  /** What the type takes, such as {@code a number of V from 0 to 1000}. */
+  public static String allowed(FactType type) {
+    switch (type.kind()) {
+      case NUMBER:
+        return "a number" + of(type) + " from " + band(type);
+      case OHMS:
+        return "a number of Ω from " + band(type) + ", or \"OL\"";
+      case WINDOW:
+        return "[low, high], two numbers from " + band(type) + ", low below high";
+      default:
+        return "";
+    }
+  }
+
+  private static String of(FactType type) {
+    return type.unit().isEmpty() ? "" : " of " + type.unit();
+  }
+
+  private static String band(FactType type) {
+    return Numbers.plain(type.least(), 4) + " to " + Numbers.plain(type.most(), 4);
+  }
+
+  private static double number(FactType type, Object plain) throws Refused {
+    if (plain instanceof Double number
+        && !number.isNaN()
+        && number >= type.least()
+        && number <= type.most()) {
+      return number;
+    }
+    throw refused(plain, allowed(type));
+  }
+
+  private static FactValue code(Object plain) throws Refused {
+    if (plain instanceof String text && isText(text)) {
+      return new FactValue.Code(null, text);
+    }
+    if (plain instanceof Map<?, ?> map
+        && map.size() == 2
+        && map.get("book") instanceof String book
+        && map.get("code") instanceof String code
+        && isText(book)
+        && isText(code)) {
+      return new FactValue.Code(book, code);
+    }
+    throw refused(plain, "text, or {\"book\": text, \"code\": text}, up to 200 characters each");
+  }
+
+  private static FactValue suspects(Object plain) throws Refused {
+    List<String> allowed = new ArrayList<>();
+    for (Suspect suspect : Suspect.values()) {
+      if (suspect != Suspect.NONE) {
+        allowed.add(suspect.name());
+      }
+    }
+    if (!(plain instanceof List<?> list) || list.size() > allowed.size()) {
+      throw refused(plain, "a list of " + String.join(", ", allowed));
+    }
+    List<String> names = new ArrayList<>();
+    for (Object item : list) {
+      if (!(item instanceof String name) || !allowed.contains(name)) {
+        throw refused(item, "one of " + String.join(", ", allowed));
+      }
+      names.add(name);
+    }
+    return new FactValue.Names(names);
+  }
+
+  private static FactValue range(FactType type, Object plain) throws Refused {
+    if (plain instanceof List<?> list && list.size() == 2) {
+      double low = number(type, list.get(0));
+      double high = number(type, list.get(1));
+      if (low < high) {
+        return new FactValue.Range(low, high);
+      }
+    }
+    throw refused(plain, allowed(type));
+  }
+
+  private static boolean isText(String text) {
+    return !text.isBlank() && text.length() <= MOST_TEXT;
+  }
+
+  private static Refused refused(Object plain, String allowed) {
+    return new Refused("found " + describe(plain) + "; allowed is " + allowed);
+  }
+
+  /** A value as it stood, cut short where it is long. */
+  public static String describe(Object plain) {
+    if (plain == null) {
+      return "nothing";
+    }
+    if (plain instanceof String text) {
+      return "\"" + (text.length() > 40 ? text.substring(0, 40) + "…" : text) + "\"";
+    }
+    if (plain instanceof Double number) {
+      boolean whole = number == Math.rint(number) && Math.abs(number) < 1e15;
+      return whole ? String.valueOf(number.longValue()) : String.valueOf(number);
+    }
+    if (plain instanceof Boolean) {
+      return String.valueOf(plain);
+    }
+    return plain instanceof List ? "a list" : "an object";
+  }
+}

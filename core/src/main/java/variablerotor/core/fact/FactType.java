@@ -1,0 +1,163 @@
+package variablerotor.core.fact;
+
+import java.util.List;
+
+/** Everything that can be read, seen or told on a call. One row a fact: id, kind, unit, range. */
+public enum FactType {
+  CALL_PRESENT("call.present", "The thermostat's call reaches the board"),
+  CONTROL_VOLTS("control.volts", "24 V supply at the board, R to C", "V", 0, 60),
+  LINE_VOLTS("line.volts", "Line at the motor plug", "V", 0, 1000),
+  LINE_VOLTS_AB("line.volts.ab", "Line A to B", "V", 0, 1000),
+  LINE_VOLTS_BC("line.volts.bc", "Line B to C", "V", 0, 1000),
+  LINE_VOLTS_CA("line.volts.ca", "Line C to A", "V", 0, 1000),
+  BUS_VOLTS("bus.volts", "DC bus at the motor plug", "V DC", 0, 1000),
+  LOGIC_VOLTS("logic.volts", "Logic supply at the motor plug", "V DC", 0, 60),
+  BUS_VOLTS_UNPLUGGED("bus.volts.unplugged", "DC bus, motor unplugged", "V DC", 0, 1000),
+  COMMAND_VOLTS("command.volts", "Command at the motor's end", "V", 0, 60),
+  COMMAND_VOLTS_BOARD("command.volts.board", "Command at the board's terminal", "V", 0, 60),
+  LINK_VOLTS("link.volts", "Serial link supply, motor unplugged", "V DC", 0, 60),
+  AUX_VOLTS("aux.volts", "The fan's own 10 V supply out", "V DC", 0, 60),
+  FEEDBACK_HERTZ("feedback.hertz", "Speed pulses while it turns", "Hz", 0, 10000),
+  DRIVE_OUTPUT_AB("drive.output.ab", "Drive output A to B", "V", 0, 1000),
+  DRIVE_OUTPUT_BC("drive.output.bc", "Drive output B to C", "V", 0, 1000),
+  DRIVE_OUTPUT_CA("drive.output.ca", "Drive output C to A", "V", 0, 1000),
+  DRIVE_FAULT("drive.fault", "The drive shows a fault"),
+  RUN_CONTROL_UNPLUGGED("run.control_unplugged", "Control plug pulled, line on", "RUNS", "STOPS"),
+  RUN_SUBSTITUTE_COMMAND(
+      "run.substitute_command", "A known good command put in at the motor", "RUNS", "STILL"),
+  RUN_BYPASS("run.bypass", "Motor across the line by the bypass", "RUNS", "STILL"),
+  SHAFT_FEEL("shaft.feel", "Turned by hand, all assembled", Words.FEEL),
+  SHAFT_FEEL_MODULE_OFF("shaft.feel.module_off", "Turned by hand, module off", Words.FEEL),
+  SHAFT_FEEL_WHEEL_OFF("shaft.feel.wheel_off", "Turned by hand, out of its wheel", Words.FEEL),
+  WHEEL_LOOK("wheel.look", "The wheel", "CLEAR", "RUBBING", "JAMMED", "LOOSE_ON_SHAFT"),
+  ROTATION("rotation", "Direction of rotation", "RIGHT", "REVERSED"),
+  WINDING_AB("winding.ab", "Winding A to B", FactKind.OHMS),
+  WINDING_BC("winding.bc", "Winding B to C", FactKind.OHMS),
+  WINDING_CA("winding.ca", "Winding C to A", FactKind.OHMS),
+  WINDING_FRAME_A("winding.frame.a", "Lead A to frame", FactKind.OHMS),
+  WINDING_FRAME_B("winding.frame.b", "Lead B to frame", FactKind.OHMS),
+  WINDING_FRAME_C("winding.frame.c", "Lead C to frame", FactKind.OHMS),
+  WINDING_INSULATION("winding.insulation", "500 V insulation test, module off", "MΩ", 0, 1e6),
+  WINDING_CELSIUS("winding.celsius", "Winding temperature", "°C", -50, 200),
+  WINDING_REFERENCE(
+      "winding.reference", "A healthy pair of this very motor at 20 °C", "Ω", 0.001, 10000),
+  METER_LEAD_OHMS("meter.lead_ohms", "Resistance of the test leads", "Ω", 0, 10),
+  METER_COUNT_OHMS("meter.count_ohms", "One count of the meter", "Ω", 0.0001, 10),
+  EMF_AB("emf.ab", "Back-EMF A to B", "V", 0, 1000),
+  EMF_BC("emf.bc", "Back-EMF B to C", "V", 0, 1000),
+  EMF_CA("emf.ca", "Back-EMF C to A", "V", 0, 1000),
+  MODULE_LOOK(
+      "module.look", "The module", "CLEAN", "BURNT", "BULGED_CAPACITOR", "WATER", "CORRODED"),
+  CONNECTOR_LOOK(
+      "connector.look", "The connectors", "SEATED", "LOOSE", "PIN_PUSHED_BACK", "CORRODED"),
+  AIR_LOOK("air.look", "The air path", "CLEAR", "FILTER_BLOCKED", "COIL_BLOCKED", "COIL_FROZEN"),
+  STATIC_INWC("static.inwc", "External static pressure", "in. w.c.", -5, 20),
+  LINK_VOLTAGE_JUMPER("link.voltage_jumper", "115 V link of a dual-voltage motor", "IN", "OUT"),
+  MOTOR_FEEDBACK("motor.feedback", "The motor now fitted sends a speed signal"),
+  BOARD_NEEDS_FEEDBACK("board.needs_feedback", "The board is set to prove speed"),
+  REPLACED_RECENTLY("replaced.recently", "Motor or module was just changed"),
+  CODE("code", "A code read and looked up", FactKind.CODE),
+  CODE_SUSPECTS("code.suspects", "What that code raises", FactKind.SUSPECTS),
+  WINDOW_BUS("window.bus.volts", "This unit's own window for the DC bus", FactKind.WINDOW),
+  WINDOW_LOGIC("window.logic.volts", "This unit's own window for logic", FactKind.WINDOW),
+  WINDOW_COMMAND("window.command.volts", "This unit's own command window", FactKind.WINDOW),
+  WINDOW_AUX("window.aux.volts", "This unit's own window for the 10 V out", FactKind.WINDOW),
+  WINDOW_LINK("window.link.volts", "This unit's own window for the link", FactKind.WINDOW);
+
+  /** Most that a resistance may read before it is OL [Ω]: a hand-held meter ends near 60 MΩ. */
+  public static final double MOST_OHMS = 1e8;
+
+  /** Word lists that more than one fact has. */
+  private static final class Words {
+    static final String[] FEEL = {"FREE", "STIFF", "COGGING", "LOCKED"};
+  }
+
+  private final String id;
+  private final FactKind kind;
+  private final String title;
+  private final String unit;
+  private final double least;
+  private final double most;
+  private final List<String> choices;
+
+  FactType(String id, String title) {
+    this(id, FactKind.FLAG, title, "", 0, 0, List.of());
+  }
+
+  FactType(String id, String title, String unit, double least, double most) {
+    this(id, FactKind.NUMBER, title, unit, least, most, List.of());
+  }
+
+  FactType(String id, String title, String... choices) {
+    this(id, FactKind.CHOICE, title, "", 0, 0, List.of(choices));
+  }
+
+  FactType(String id, String title, FactKind kind) {
+    this(
+        id,
+        kind,
+        title,
+        kind == FactKind.OHMS ? "Ω" : kind == FactKind.WINDOW ? "V" : "",
+        0,
+        kind == FactKind.WINDOW ? 1000 : MOST_OHMS,
+        List.of());
+  }
+
+  FactType(
+      String id,
+      FactKind kind,
+      String title,
+      String unit,
+      double least,
+      double most,
+      List<String> choices) {
+    this.id = id;
+    this.kind = kind;
+    this.title = title;
+    this.unit = unit;
+    this.least = least;
+    this.most = most;
+    this.choices = choices;
+  }
+
+  public String id() {
+    return id;
+  }
+
+  public FactKind kind() {
+    return kind;
+  }
+
+  /** What it is, in a technician's words. */
+  public String title() {
+    return title;
+  }
+
+  /** The unit of the number; empty where there is none. */
+  public String unit() {
+    return unit;
+  }
+
+  public double least() {
+    return least;
+  }
+
+  public double most() {
+    return most;
+  }
+
+  /** The words allowed for a choice; empty for other kinds. */
+  public List<String> choices() {
+    return choices;
+  }
+
+  /** The fact with this id, or null. */
+  public static FactType ofId(String id) {
+    for (FactType type : values()) {
+      if (type.id.equals(id)) {
+        return type;
+      }
+    }
+    return null;
+  }
+}

@@ -1,0 +1,78 @@
+package variablerotor.core.fact;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import variablerotor.core.winding.Ohms;
+
+/** The facts in force: of each type the one given last. */
+public final class Facts {
+  private final Map<FactType, FactValue> values = new EnumMap<>(FactType.class);
+
+  private FactType last;
+
+  private Facts() {}
+
+  /** In the order given; a later one of the same type stands in place of the earlier. */
+  public static Facts of(Collection<Fact> facts) {
+    Facts result = new Facts();
+    for (Fact fact : facts) {
+      result.values.put(fact.type(), fact.value());
+      result.last = fact.type();
+    }
+    return result;
+  }
+
+  public boolean has(FactType type) {
+    return values.containsKey(type);
+  }
+
+  /** The type of the fact given last, or null. */
+  public FactType last() {
+    return last;
+  }
+
+  public boolean isEmpty() {
+    return values.isEmpty();
+  }
+
+  /** Every fact in force, in the order of the types. */
+  public List<Fact> list() {
+    List<Fact> list = new ArrayList<>();
+    values.forEach((type, value) -> list.add(new Fact(type, value)));
+    return list;
+  }
+
+  /** The number, or null where it was not given. */
+  public Double number(FactType type) {
+    return values.get(type) instanceof FactValue.Quantity quantity ? quantity.value() : null;
+  }
+
+  /** The number, or this where it was not given. */
+  public double number(FactType type, double otherwise) {
+    Double number = number(type);
+    return number == null ? otherwise : number;
+  }
+
+  public Ohms ohms(FactType type) {
+    return values.get(type) instanceof FactValue.Resistance resistance ? resistance.ohms() : null;
+  }
+
+  public Boolean flag(FactType type) {
+    return values.get(type) instanceof FactValue.Flag flag ? flag.value() : null;
+  }
+
+  public String choice(FactType type) {
+    return values.get(type) instanceof FactValue.Choice choice ? choice.word() : null;
+  }
+
+  public List<String> names(FactType type) {
+    return values.get(type) instanceof FactValue.Names names ? names.names() : List.of();
+  }
+
+  public FactValue.Range range(FactType type) {
+    return values.get(type) instanceof FactValue.Range range ? range : null;
+  }
+}

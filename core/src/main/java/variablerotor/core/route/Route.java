@@ -1,0 +1,51 @@
+package variablerotor.core.route;
+
+import variablerotor.core.cost.CostFigures;
+
+/** A way forward once the fault is known. */
+public enum Route {
+  MODULE_ONLY(
+      "New module", "New electronics on the motor that is there.", CostFigures.SWAP_HOURS.value()),
+  SAME_MOTOR(
+      "Same motor", "The unit maker's own motor with its module.", CostFigures.SWAP_HOURS.value()),
+  EQUIVALENT_MOTOR(
+      "Equivalent motor",
+      "A universal motor of the same kind, set up for this unit.",
+      CostFigures.SWAP_HOURS.value()),
+  FIXED_SPEED(
+      "Fixed-speed conversion",
+      "A capacitor motor, with relays or an adapter board in place of the variable speed.",
+      CostFigures.CONVERSION_HOURS.value()),
+  REPAIR_OTHER(
+      "Repair, motor stays",
+      "Connector, wiring, setting, board, filter or wheel: the motor is not the fault.",
+      CostFigures.SWAP_HOURS.value());
+
+  private final String title;
+  private final String detail;
+  private final double usualHours;
+
+  Route(String title, String detail, double usualHours) {
+    this.title = title;
+    this.detail = detail;
+    this.usualHours = usualHours;
+  }
+
+  public String title() {
+    return title;
+  }
+
+  public String detail() {
+    return detail;
+  }
+
+  /** Whether the equipment keeps the variable speed that it was made for. */
+  public boolean keepsVariableSpeed() {
+    return this != FIXED_SPEED;
+  }
+
+  /** Labour to start from [h]. Common practice. */
+  public double usualHours() {
+    return usualHours;
+  }
+}

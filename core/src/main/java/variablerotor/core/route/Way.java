@@ -1,0 +1,27 @@
+package variablerotor.core.route;
+
+import java.util.List;
+
+/**
+ * One way forward as it stands on this call.
+ *
+ * @param reasons what blocks it, then what it asks for first
+ * @param loses what the customer gives up with it; said before a choice
+ */
+public record Way(Route route, RouteState state, List<Reason> reasons, List<String> loses) {
+
+  /**
+   * @param blocks whether it shuts the way; otherwise it must first be shown or done
+   */
+  public record Reason(String id, boolean blocks, String sentence) {}
+
+  static Way of(Route route, List<Reason> reasons, List<String> loses) {
+    List<Reason> sorted =
+        reasons.stream().sorted((a, b) -> Boolean.compare(b.blocks(), a.blocks())).toList();
+    RouteState state =
+        sorted.isEmpty()
+            ? RouteState.OPEN
+            : sorted.get(0).blocks() ? RouteState.BLOCKED : RouteState.CONDITIONAL;
+    return new Way(route, state, sorted, List.copyOf(loses));
+  }
+}

@@ -1,0 +1,91 @@
+package variablerotor.core.signal;
+
+import java.util.ArrayList;
+import java.util.List;
+import variablerotor.core.text.Numbers;
+
+/**
+ * The line voltage that a motor's plate allows: rated ±10 %, NEMA MG 1, 12.44 (from memory). A
+ * plate of two values, such as "208-230", reaches from 10 % below the lower to 10 % above the
+ * higher.
+ */
+public final class LineVoltage {
+  private static final double TOLERANCE = SignalFigures.LINE_TOLERANCE.value() / 100;
+
+  /** What a motor may be wired for where its plate is not known. */
+  private static final String[] USUAL = {"115", "208-230", "277", "460"};
+
+  private final List<Window> windows;
+
+  private LineVoltage(List<Window> windows) {
+    this.windows = windows;
+  }
+
+  /**
+   * @param plate rated volts as on the plate: one number, or two with a hyphen between; null where
+   *     it is not known, and then any usual supply is good
+   * @throws IllegalArgumentException where the plate reads otherwise
+   */
+  public static LineVoltage ofPlate(String plate) {
+    List<Window> windows = new ArrayList<>();
+    if (plate == null) {
+      for (String usual : USUAL) {
+        windows.add(parse(usual));
+      }
+    } else {
+      windows.add(parse(plate));
+    }
+    return new LineVoltage(windows);
+  }
+
+  private static Window parse(String plate) {
+    int hyphen = plate.indexOf('-');
+    double low = rated(hyphen < 0 ? plate : plate.substring(0, hyphen));
+    double high = hyphen < 0 ? low : rated(plate.substring(hyphen + 1));
+    if (high < low) {
+      throw new IllegalArgumentException("plate volts: the lower value first, such as 208-230");
+    }
+    return new Window(
+        (1 - TOLERANCE) * low, (1 + TOLERANCE) * high, "V", SignalFigures.LINE_TOLERANCE.source());
+  }
+
+  private static double rated(String text) {
+    String digits = text.trim();
+    boolean number = !digits.isEmpty() && digits.length() <= 4;
+    for (int i = 0; i < digits.length(); i++) {
+      number &= digits.charAt(i) >= '0' && digits.charAt(i) <= '9';
+    }
+    int volts = number ? Integer.parseInt(digits) : 0;
+    if (volts < 24 || volts > 690) {
+      throw new IllegalArgumentException("plate volts: 24 to 690, such as 115 or 208-230");
+    }
+    return volts;
+  }
+
+  public Level level(double volts) {
+    Level best = Level.ABSENT;
+    for (Window window : windows) {
+      Level level = window.level(volts);
+      if (level == Level.GOOD) {
+        return level;
+      }
+      best = level == Level.ABSENT ? best : level;
+    }
+    return windows.size() > 1 && best == Level.HIGH && volts < last().high() ? Level.LOW : best;
+  }
+
+  private Window last() {
+    return windows.get(windows.size() - 1);
+  }
+
+  /** Such as {@code 187 to 253 V}, or the usual supplies where the plate is not known. */
+  public String spoken() {
+    if (windows.size() == 1) {
+      return Numbers.fixed(windows.get(0).low(), 0)
+          + " to "
+          + Numbers.fixed(windows.get(0).high(), 0)
+          + " V";
+    }
+    return "a usual supply within 10 %";
+  }
+}

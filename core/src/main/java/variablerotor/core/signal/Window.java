@@ -1,0 +1,32 @@
+package variablerotor.core.signal;
+
+import variablerotor.core.source.Source;
+import variablerotor.core.text.Numbers;
+
+/**
+ * The band in which a signal is good.
+ *
+ * @param low least good value, in {@code unit}
+ * @param high greatest good value
+ * @param unit V or V DC
+ * @param source who says so
+ */
+public record Window(double low, double high, String unit, Source source) {
+
+  /**
+   * Below this share of the least good value a signal counts as absent: stray and meter pick-up.
+   */
+  public static final double ABSENT_SHARE = SignalFigures.ABSENT_SHARE.value() / 100;
+
+  public Level level(double value) {
+    if (value < ABSENT_SHARE * low) {
+      return Level.ABSENT;
+    }
+    return value < low ? Level.LOW : value <= high ? Level.GOOD : Level.HIGH;
+  }
+
+  /** Such as {@code 18 to 30 V}. */
+  public String spoken() {
+    return Numbers.plain(low, 1) + " to " + Numbers.plain(high, 1) + " " + unit;
+  }
+}

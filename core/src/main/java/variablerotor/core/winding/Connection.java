@@ -1,0 +1,10 @@
+package variablerotor.core.winding;
+
+/** How the three phases are joined inside the motor. A meter at the leads cannot see it. */
+public enum Connection {
+  /** Star (wye): the usual one in small permanent-magnet motors. */
+  STAR,
+  DELTA,
+  /** Not stated; read as star, and where a delta explains the readings better, that is said. */
+  UNKNOWN
+}

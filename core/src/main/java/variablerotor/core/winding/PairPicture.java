@@ -1,0 +1,310 @@
+package variablerotor.core.winding;
+
+import java.util.List;
+import variablerotor.core.text.Numbers;
+
+/**
+ * Reads three pair resistances as the picture of one fault.
+ *
+ * <p>With R the healthy resistance of one phase, in star:
+ *
+ * <ul>
+ *   <li>open phase A: AB and CA are OL, BC = 2R;
+ *   <li>turns shorted in A by a share s: AB = CA = (2 − s)R, BC = 2R;
+ *   <li>bad joint in A adding j: AB = CA = 2R + j, BC = 2R;
+ *   <li>B touching C at depths x and y from the terminals: BC = (x + y)R and AB = R + xR + (1 −
+ *       x)(1 − y)R / ((1 − x) + (1 − y)), CA likewise with y.
+ * </ul>
+ *
+ * <p>In delta with one leg open, that pair reads 3 times and the others 1.5 times the healthy pair
+ * 2R/3. All follow from series and parallel resistances (any circuit text).
+ */
+final class PairPicture {
+
+  /** What the pairs show, before the frame is looked at. */
+  record Picture(
+      Signature signature,
+      List<Phase> phases,
+      Double depth,
+      Double healthyPairOhms,
+      Double extraOhms,
+      String sentence) {}
+
+  /** Natural spread of healthy pairs, within which two readings count as alike. Common practice. */
+  private static final double ALIKE_SHARE = 0.03;
+
+  private final double[] pairs;
+  private final double error;
+  private final Connection connection;
+  private final Double reference;
+
+  /**
+   * @param pairs AB, BC, CA, lead resistance subtracted [Ω]; infinity is OL
+   * @param error half-width of the band round each [Ω]
+   * @param reference healthy pair at the temperature of the readings [Ω], or null
+   */
+  PairPicture(double[] pairs, double error, Connection connection, Double reference) {
+    this.pairs = pairs;
+    this.error = error;
+    this.connection = connection;
+    this.reference = reference;
+  }
+
+  private double of(Pair pair) {
+    return pairs[pair.ordinal()];
+  }
+
+  /** Whether any winding at all, sound or faulty, can show these three readings. */
+  boolean consistent() {
+    int open = overLimit();
+    if (open > 0) {
+      // A pair is OL only if one of its leads is cut off, and then its other pair is OL as well.
+      return open != 1;
+    }
+    return Star.ofPairs(pairs[0], pairs[1], pairs[2]).least() >= -1.5 * error;
+  }
+
+  int overLimit() {
+    int count = 0;
+    for (double pair : pairs) {
+      count += Double.isInfinite(pair) ? 1 : 0;
+    }
+    return count;
+  }
+
+  /** The picture of readings that are out of balance. */
+  Picture ofFault() {
+    if (overLimit() == 3) {
+      return new Picture(
+          Signature.OPEN_PHASE,
+          List.of(Phase.values()),
+          null,
+          null,
+          null,
+          "All three pairs read OL: two phases or more are open, or the probes touch nothing."
+              + " Check the meter on a known resistance first.");
+    }
+    if (overLimit() == 2) {
+      return openPhase();
+    }
+    Phase odd = oddPhase();
+    if (connection == Connection.DELTA) {
+      return ofDelta();
+    }
+    double opposite = of(odd.opposite());
+    double one = of(odd.opposite().next());
+    double two = of(odd.opposite().next().next());
+    if (alike(one, two)) {
+      double touching = (one + two) / 2;
+      if (touching < opposite) {
+        return twoLow(odd, touching, opposite);
+      }
+      if (!phasesTouch(odd, touching, opposite)) {
+        return highJoint(odd, touching, opposite);
+      }
+    }
+    Picture touch = phasesTouching(lowestPair());
+    return touch != null ? touch : unclear();
+  }
+
+  private Picture openPhase() {
+    Pair left = Pair.AB;
+    for (Pair pair : Pair.values()) {
+      if (!Double.isInfinite(of(pair))) {
+        left = pair;
+      }
+    }
+    Phase open = left.opposite();
+    return new Picture(
+        Signature.OPEN_PHASE,
+        List.of(open),
+        null,
+        of(left),
+        null,
+        "Phase " + open + " is open. " + left.spoken() + " reads what a healthy pair should.");
+  }
+
+  private Picture twoLow(Phase odd, double touching, double opposite) {
+    boolean twice = Math.abs(opposite - 2 * touching) <= 3 * error;
+    if (connection == Connection.UNKNOWN && twice) {
+      Pair leg = odd.opposite();
+      return new Picture(
+          Signature.OPEN_PHASE,
+          leg.leads(),
+          null,
+          opposite / 3,
+          null,
+          leg.spoken()
+              + " reads twice the other two: the leg from "
+              + leg.spoken()
+              + " of a delta winding is open (or, in a star, all of phase "
+              + odd
+              + " is shorted).");
+    }
+    double share = Math.min(1, 2 - 2 * touching / opposite);
+    return new Picture(
+        Signature.TURN_SHORT,
+        List.of(odd),
+        share,
+        opposite,
+        null,
+        "About " + percent(share) + " of the turns of phase " + odd + " are shorted.");
+  }
+
+  /** One low pair and two equal high ones: phases touching, or a bad joint in the third phase. */
+  private boolean phasesTouch(Phase odd, double touching, double opposite) {
+    if (reference != null) {
+      Picture touch = phasesTouching(odd.opposite());
+      double ifTouching =
+          touch == null ? Double.MAX_VALUE : Math.abs(touch.healthyPairOhms() - reference);
+      return ifTouching < Math.abs(opposite - reference);
+    }
+    return opposite < WindingFigures.FAR_LOWER.value() * touching;
+  }
+
+  private Picture highJoint(Phase odd, double touching, double opposite) {
+    return new Picture(
+        Signature.HIGH_JOINT,
+        List.of(odd),
+        null,
+        opposite,
+        touching - opposite,
+        "A joint in phase " + odd + " adds about " + Numbers.plain(touching - opposite, 1) + " Ω.");
+  }
+
+  /**
+   * Two phases touching, solved for R and both depths. With the star R_A, b, c that shows the pairs
+   * (b = xR, c = yR), R_A = R + (R − b)(R − c)/(2R − b − c), so 3R² − 2(R_A + S)R + (bc + R_A S) =
+   * 0 with S = b + c; the larger root is the one that leaves both depths below 1.
+   *
+   * @return null where no such R exists or the low pair is not far below the other two
+   */
+  private Picture phasesTouching(Pair low) {
+    Star star = Star.ofPairs(pairs[0], pairs[1], pairs[2]);
+    double third = star.of(low.opposite());
+    double b = Math.max(0, star.of(low.first()));
+    double c = Math.max(0, star.of(low.second()));
+    double sum = b + c;
+    double others = (pairs[0] + pairs[1] + pairs[2] - of(low)) / 2;
+    double discriminant = (third + sum) * (third + sum) - 3 * (b * c + third * sum);
+    boolean far = reference != null || of(low) < WindingFigures.FAR_LOWER.value() * others;
+    if (!far || discriminant < 0) {
+      return null;
+    }
+    double phase = (third + sum + Math.sqrt(discriminant)) / 3;
+    if (phase <= 0 || Math.max(b, c) > phase) {
+      return null;
+    }
+    double depth = sum / (2 * phase);
+    return new Picture(
+        Signature.PHASE_TO_PHASE_SHORT,
+        low.leads(),
+        depth,
+        2 * phase,
+        null,
+        "Phase "
+            + low.first()
+            + " touches phase "
+            + low.second()
+            + ", about "
+            + percent(depth)
+            + " in from the terminals.");
+  }
+
+  private Picture ofDelta() {
+    Delta legs = Star.ofPairs(pairs[0], pairs[1], pairs[2]).toDelta();
+    Pair odd = Pair.AB;
+    double best = Double.MAX_VALUE;
+    for (Pair leg : Pair.values()) {
+      double one = legs.of(leg.next());
+      double two = legs.of(leg.next().next());
+      double apart = Math.abs(one - two) / (one + two);
+      if (apart < best) {
+        best = apart;
+        odd = leg;
+      }
+    }
+    double healthyLeg = (legs.of(odd.next()) + legs.of(odd.next().next())) / 2;
+    double leg = legs.of(odd);
+    List<Phase> phases = odd.leads();
+    double healthyPair = 2 * healthyLeg / 3;
+    double round = of(odd.next()) + of(odd.next().next());
+    if (Math.abs(of(odd) - round) <= 3 * error) {
+      return new Picture(
+          Signature.OPEN_PHASE,
+          phases,
+          null,
+          of(odd) / 3,
+          null,
+          "The leg from " + odd.spoken() + " is open: it reads three times a healthy pair.");
+    }
+    if (!(best <= 0.2)) {
+      return unclear();
+    }
+    if (leg < healthyLeg) {
+      double share = 1 - leg / healthyLeg;
+      return new Picture(
+          Signature.TURN_SHORT,
+          phases,
+          share,
+          healthyPair,
+          null,
+          "About " + percent(share) + " of the turns from " + odd.spoken() + " are shorted.");
+    }
+    return new Picture(
+        Signature.HIGH_JOINT,
+        phases,
+        null,
+        healthyPair,
+        leg - healthyLeg,
+        "A joint in the leg from "
+            + odd.spoken()
+            + " adds about "
+            + Numbers.plain(leg - healthyLeg, 1)
+            + " Ω.");
+  }
+
+  private Picture unclear() {
+    Pair low = lowestPair();
+    return new Picture(
+        Signature.UNCLEAR,
+        low.leads(),
+        null,
+        null,
+        null,
+        "The three pairs differ, but not as any single fault would make them.");
+  }
+
+  private Pair lowestPair() {
+    Pair low = Pair.AB;
+    for (Pair pair : Pair.values()) {
+      if (of(pair) < of(low)) {
+        low = pair;
+      }
+    }
+    return low;
+  }
+
+  /** The phase whose two pairs are most alike; the pair opposite to it is then the odd one. */
+  private Phase oddPhase() {
+    Phase odd = Phase.A;
+    double best = Double.MAX_VALUE;
+    for (Phase phase : Phase.values()) {
+      Pair opposite = phase.opposite();
+      double apart = Math.abs(of(opposite.next()) - of(opposite.next().next()));
+      if (apart < best) {
+        best = apart;
+        odd = phase;
+      }
+    }
+    return odd;
+  }
+
+  private boolean alike(double one, double two) {
+    return Math.abs(one - two) <= 2 * error + ALIKE_SHARE * Math.max(one, two);
+  }
+
+  private static String percent(double share) {
+    return Numbers.fixed(100 * share, 0) + " %";
+  }
+}

@@ -1,0 +1,39 @@
+package variablerotor.core.winding;
+
+import java.util.List;
+
+/**
+ * What the winding readings say, together.
+ *
+ * @param state sound, faulty, uncertain or not measured
+ * @param signature the picture they make
+ * @param unbalance of the pairs, or null where one is OL or missing
+ * @param phases the phases concerned, in order
+ * @param depth share of turns shorted, or mean depth of the fault from the terminals (0 to 1), or
+ *     null
+ * @param healthyPairOhms what a healthy pair should have read here [Ω], or null
+ * @param extraOhms resistance that a bad joint adds [Ω], or null
+ * @param phaseOhms the star that shows these pairs [Ω], or null
+ * @param frame what lead to frame says
+ * @param insulationAt40 corrected insulation [MΩ], or null
+ * @param limitPercent the unbalance limit that was applied [%]
+ * @param sentence one plain sentence
+ */
+public record WindingVerdict(
+    WindingState state,
+    Signature signature,
+    Unbalance unbalance,
+    List<Phase> phases,
+    Double depth,
+    Double healthyPairOhms,
+    Double extraOhms,
+    Star phaseOhms,
+    FrameState frame,
+    Double insulationAt40,
+    double limitPercent,
+    String sentence) {
+
+  public WindingVerdict {
+    phases = List.copyOf(phases);
+  }
+}

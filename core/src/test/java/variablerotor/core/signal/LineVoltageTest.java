@@ -1,0 +1,50 @@
+package variablerotor.core.signal;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class LineVoltageTest {
+  /** NEMA MG 1, 12.44: rated ±10 %, so a 208-230 plate is 187 to 253 V. */
+  @ParameterizedTest
+  @CsvSource({
+    "208-230, 188, GOOD", "208-230, 253, GOOD", "208-230, 187, LOW", "208-230, 254, HIGH",
+    "208-230, 118, LOW", "208-230, 4, ABSENT", "115, 118, GOOD", "115, 230, HIGH",
+    "115, 103, LOW", "277, 277, GOOD", "460, 430, GOOD"
+  })
+  void levelsAgainstThePlate(String plate, double volts, Level level) {
+    assertEquals(level, LineVoltage.ofPlate(plate).level(volts));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "120, GOOD",
+    "240, GOOD",
+    "277, GOOD",
+    "480, GOOD",
+    "150, LOW",
+    "600, HIGH",
+    "2, ABSENT"
+  })
+  void anyUsualSupplyIsGoodWithoutAPlate(double volts, Level level) {
+    assertEquals(level, LineVoltage.ofPlate(null).level(volts));
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"", "many", "230-208", "12", "10000", "-115", "115-", "1e3"})
+  void plateThatCannotBeReadIsRefused(String plate) {
+    assertThrows(IllegalArgumentException.class, () -> LineVoltage.ofPlate(plate));
+  }
+
+  @Test
+  void commandWindow() {
+    assertEquals(Level.GOOD, Windows.CONTROL_24V.level(18));
+    assertEquals(Level.LOW, Windows.CONTROL_24V.level(17.9));
+    assertEquals(Level.ABSENT, Windows.CONTROL_24V.level(1));
+    assertEquals(Level.HIGH, Windows.CONTROL_24V.level(31));
+  }
+}

@@ -1,0 +1,48 @@
+package variablerotor.core.winding;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The network of the tests against ngspice, a general circuit simulator, where it is installed. */
+class CircuitSimulatorTest {
+  private static final Path NGSPICE = Path.of("/usr/bin/ngspice");
+
+  @TempDir Path folder;
+
+  @Test
+  void networkReadsAsTheSimulatorDoes() throws Exception {
+    assumeTrue(Files.isExecutable(NGSPICE), "ngspice is not installed");
+    FaultyMotor motor = FaultyMotor.touching(3.53, 1, 0.2, 2, 0.31);
+    for (int[] pair : new int[][] {{0, 1}, {1, 2}, {2, 0}}) {
+      double simulated = simulate(motor.network.netlist(pair[0], pair[1]));
+      assertEquals(simulated, motor.network.between(pair[0], pair[1]), 1e-4 * simulated);
+    }
+  }
+
+  private double simulate(String netlist) throws Exception {
+    Path file = folder.resolve("meter.cir");
+    Files.writeString(file, netlist);
+    Process process =
+        new ProcessBuilder(NGSPICE.toString(), "-b", file.toString())
+            .redirectErrorStream(true)
+            .start();
+    String output = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    process.waitFor();
+    Matcher volts = Pattern.compile("(?m)^\\s*n\\d\\s+([-+.\\deE]+)").matcher(output);
+    double most = 0;
+    while (volts.find()) {
+      most = Math.max(most, Double.parseDouble(volts.group(1)));
+    }
+    assertTrue(most > 0, output);
+    return most;
+  }
+}
