@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.json.Json;
 
 /** The command line: {@code diagnose FILE}, or {@code diagnose -} for cases line by line. */
 public final class Main {

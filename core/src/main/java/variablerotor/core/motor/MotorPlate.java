@@ -47,6 +47,10 @@ public record MotorPlate(
     Boolean programmed,
     Connection connection) {
 
+  public MotorPlate {
+    connection = connection == null ? Connection.UNKNOWN : connection;
+  }
+
   /** Seen from the shaft end. */
   public enum Rotation {
     CW,

@@ -22,7 +22,7 @@ public record UnitPlate(
     Boolean boardNeedsFeedback) {
 
   public UnitPlate {
-    heating = List.copyOf(heating);
+    heating = heating == null ? List.of() : List.copyOf(heating);
   }
 
   /** Nothing known. */

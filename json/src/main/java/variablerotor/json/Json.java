@@ -1,4 +1,4 @@
-package variablerotor.cli;
+package variablerotor.json;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -14,7 +14,7 @@ import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 
 /** Between text and the plain trees that the core reads and writes. */
-final class Json {
+public final class Json {
   private static final JsonMapper MAPPER =
       JsonMapper.builder(
               JsonFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build())
@@ -26,7 +26,7 @@ final class Json {
   /**
    * @throws InputFaults where the text is not JSON
    */
-  static Object read(String text) throws InputFaults {
+  public static Object read(String text) throws InputFaults {
     try {
       return plain(MAPPER.readTree(text));
     } catch (JacksonException notJson) {
@@ -65,11 +65,25 @@ final class Json {
     return node.isString() ? node.stringValue() : null;
   }
 
-  static String write(Object tree) {
+  /** Any value that the mapper knows, as a plain tree. */
+  public static Object plainOf(Object value) {
+    return plain(MAPPER.valueToTree(value));
+  }
+
+  /**
+   * A typed value from a plain tree.
+   *
+   * @throws IllegalArgumentException where the tree does not have that shape
+   */
+  public static <T> T as(Class<T> type, Object tree) {
+    return MAPPER.convertValue(tree, type);
+  }
+
+  public static String write(Object tree) {
     return MAPPER.writeValueAsString(tree);
   }
 
-  static String writePretty(Object tree) {
+  public static String writePretty(Object tree) {
     return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(tree);
   }
 }

@@ -1,0 +1,72 @@
+# A PostgreSQL cluster of the project's own, on loopback, in a folder of its own. Sourced by ./rotor.
+# A cluster of the system is left alone.
+
+postgres_folder() {
+  ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1
+}
+
+# initdb and pg_ctl refuse root; as root they run as the user that Debian's package makes.
+as_postgres() {
+  if [ "$(id -u)" = 0 ]; then
+    (cd / && exec setpriv --reuid=postgres --regid=postgres --init-groups env HOME=/ "$@")
+  else
+    "$@"
+  fi
+}
+
+port_is_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+free_port() {
+  local port=$1
+  while port_is_taken "$port"; do port=$((port + 1)); done
+  echo "$port"
+}
+
+# Whether the database's user can go into the folder; as root the folder itself is opened for it.
+postgres_can_reach() {
+  [ "$(id -u)" != 0 ] || chmod a+x "$1"
+  as_postgres test -x "$1"
+}
+
+# postgres_start DIR: makes the cluster where there is none, and starts it where it does not run.
+# Sets PGPORT and PGPASSWORD for what follows.
+postgres_start() {
+  local dir=$1 cluster=$1/postgres bin
+  bin=$(postgres_folder)
+  umask 077
+  mkdir -p "$dir"
+  [ -s "$dir/database-password" ] || head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$dir/database-password"
+  PGPASSWORD=$(cat "$dir/database-password")
+  if [ ! -s "$cluster/PG_VERSION" ]; then
+    # A set-up that was cut off leaves no version file; begin it again.
+    rm -rf "$cluster"
+    mkdir -p "$cluster"
+    local secret
+    secret=$(mktemp)
+    printf '%s\n' "$PGPASSWORD" >"$secret"
+    if [ "$(id -u)" = 0 ]; then chown postgres "$cluster" "$secret"; fi
+    as_postgres "$bin/initdb" -D "$cluster" -U rotor --pwfile="$secret" --auth=scram-sha-256 \
+      --encoding=UTF8 --locale=C.UTF-8 >"$dir/initdb.log" 2>&1 ||
+      { cat "$dir/initdb.log" >&2; rm -f "$secret"; rm -rf "$cluster"; fail "could not make the database"; }
+    rm -f "$secret"
+  fi
+  umask 022
+  if as_postgres "$bin/pg_ctl" -D "$cluster" status >/dev/null 2>&1; then
+    PGPORT=$(sed -n 4p "$cluster/postmaster.pid")
+  else
+    PGPORT=$(free_port "${2:-8421}")
+    as_postgres "$bin/pg_ctl" -D "$cluster" -w -t 60 -l "$cluster/server.log" \
+      -o "-c listen_addresses=127.0.0.1 -c port=$PGPORT -c unix_socket_directories='' -c shared_buffers=64MB" \
+      start >/dev/null 2>&1 9>&- ||
+      { tail -n 20 "$cluster/server.log" >&2; fail "could not start the database in $cluster"; }
+  fi
+  export PGPORT PGPASSWORD PGUSER=rotor PGHOST=127.0.0.1
+  local there
+  there=$("$bin/psql" -d postgres -Atc "select 1 from pg_database where datname = 'rotor'") ||
+    fail "the database in $cluster does not answer"
+  [ "$there" = 1 ] || "$bin/createdb" rotor || fail "could not make the database"
+}
+
+postgres_stop() {
+  as_postgres "$(postgres_folder)/pg_ctl" -D "$1/postgres" -m fast -w stop >/dev/null 2>&1
+}

@@ -1,0 +1,79 @@
+package variablerotor.server.account;
+
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.util.List;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import variablerotor.server.demo.DemoAccounts;
+
+/** Signing in and out. */
+@RestController
+@RequestMapping("/api/session")
+class SessionApi {
+  private final SignIn signIn;
+  private final SecurityContextRepository contexts;
+  private final DemoAccounts demo;
+
+  SessionApi(SignIn signIn, SecurityContextRepository contexts, DemoAccounts demo) {
+    this.signIn = signIn;
+    this.contexts = contexts;
+    this.demo = demo;
+  }
+
+  /**
+   * @param account who is signed in, or null
+   * @param demo demo sign-ins, in demo mode only
+   */
+  record SessionView(
+      @Schema(nullable = true) Account account, List<DemoAccounts.DemoAccount> demo) {}
+
+  record SignInRequest(String login, String password) {}
+
+  @GetMapping
+  SessionView session(@Parameter(hidden = true) CsrfToken csrf) {
+    // Reading the token makes its cookie, which the page needs before its first change.
+    csrf.getToken();
+    return new SessionView(Current.orNull(), demo.shown());
+  }
+
+  @PostMapping
+  SessionView signIn(
+      @RequestBody SignInRequest body, HttpServletRequest request, HttpServletResponse response) {
+    Account account = signIn.check(body.login(), body.password(), request.getRemoteAddr());
+    HttpSession old = request.getSession(false);
+    if (old != null) {
+      // A session that stood before the sign-in is never carried over (session fixation).
+      old.invalidate();
+    }
+    SecurityContext context = SecurityContextHolder.createEmptyContext();
+    context.setAuthentication(
+        UsernamePasswordAuthenticationToken.authenticated(
+            account, null, List.of(new SimpleGrantedAuthority("ROLE_" + account.role()))));
+    SecurityContextHolder.setContext(context);
+    contexts.saveContext(context, request, response);
+    return new SessionView(account, demo.shown());
+  }
+
+  @DeleteMapping
+  void signOut(HttpServletRequest request) {
+    HttpSession session = request.getSession(false);
+    if (session != null) {
+      session.invalidate();
+    }
+    SecurityContextHolder.clearContext();
+  }
+}

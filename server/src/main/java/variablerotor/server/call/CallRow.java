@@ -1,0 +1,26 @@
+package variablerotor.server.call;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.diagnosis.VerdictState;
+import variablerotor.core.route.Route;
+import variablerotor.core.signal.Family;
+
+/** One line of the shop's list of calls. */
+public record CallRow(
+    UUID id,
+    String place,
+    String unitName,
+    Family family,
+    Symptom symptom,
+    VerdictState state,
+    List<Suspect> verdict,
+    String sentence,
+    int readings,
+    @Schema(nullable = true) Route chosen,
+    String openedBy,
+    OffsetDateTime changedAt) {}

@@ -1,0 +1,234 @@
+package variablerotor.server.document;
+
+import com.lowagie.text.Document;
+import com.lowagie.text.Element;
+import com.lowagie.text.Font;
+import com.lowagie.text.PageSize;
+import com.lowagie.text.Paragraph;
+import com.lowagie.text.Phrase;
+import com.lowagie.text.pdf.BaseFont;
+import com.lowagie.text.pdf.PdfPCell;
+import com.lowagie.text.pdf.PdfPTable;
+import com.lowagie.text.pdf.PdfWriter;
+import java.awt.Color;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.diagnosis.Diagnosis;
+import variablerotor.core.diagnosis.SuspectState;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.text.Numbers;
+import variablerotor.server.call.CallView;
+import variablerotor.server.call.DiagnosisView;
+
+/** One page that says what was found, from which readings, and what was chosen. */
+@Component
+class Report {
+  private static final Color INK = new Color(0x1B, 0x23, 0x2B);
+  private static final Color SOFT = new Color(0x4A, 0x56, 0x62);
+  private static final Color COPPER = new Color(0xA8, 0x4E, 0x16);
+  private static final Color RULE = new Color(0xCF, 0xC9, 0xBB);
+  private static final DateTimeFormatter TIME =
+      DateTimeFormatter.ofPattern("d MMM uuuu, HH:mm 'UTC'", Locale.ENGLISH);
+
+  /** Most readings that a page holds; the rest is counted. */
+  private static final int MOST_READINGS = 26;
+
+  private final Clock clock;
+  private final BaseFont regular;
+  private final BaseFont bold;
+
+  Report(Clock clock) throws IOException {
+    this.clock = clock;
+    regular = font("AtkinsonHyperlegibleNext_400Regular.ttf", "400Regular");
+    bold = font("AtkinsonHyperlegibleNext_700Bold.ttf", "700Bold");
+  }
+
+  private static BaseFont font(String name, String folder) throws IOException {
+    try (InputStream file = Report.class.getResourceAsStream("/fonts/" + folder + "/" + name)) {
+      return BaseFont.createFont(
+          name, BaseFont.IDENTITY_H, BaseFont.EMBEDDED, true, file.readAllBytes(), null);
+    }
+  }
+
+  byte[] of(CallView call) {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    Document page = new Document(PageSize.LETTER, 48, 48, 44, 40);
+    PdfWriter.getInstance(page, bytes);
+    page.addTitle("Report: " + call.particulars().place());
+    page.addCreator("Variable Rotor");
+    page.open();
+    head(page, call);
+    found(page, call.diagnosis());
+    readings(page, call);
+    cleared(page, call.diagnosis());
+    decision(page, call);
+    page.add(
+        text(
+            "Worked out by engine "
+                + call.engine()
+                + " from the readings above; the unit's literature, local code and licensed"
+                + " practice rule. Times are UTC.",
+            regular,
+            7.5f,
+            SOFT,
+            10));
+    page.close();
+    return bytes.toByteArray();
+  }
+
+  private Paragraph text(String text, BaseFont face, float size, Color colour, float before) {
+    Paragraph paragraph = new Paragraph(text, new Font(face, size, Font.NORMAL, colour));
+    paragraph.setSpacingBefore(before);
+    paragraph.setLeading(size * 1.35f);
+    return paragraph;
+  }
+
+  private void title(Document page, String title) {
+    page.add(text(title, bold, 10.5f, COPPER, 11));
+  }
+
+  private void body(Document page, String body) {
+    page.add(text(body, regular, 9.5f, INK, 2));
+  }
+
+  private void head(Document page, CallView call) {
+    var told = call.particulars();
+    page.add(text("Service report", regular, 9, SOFT, 0));
+    page.add(text(told.place(), bold, 18, INK, 2));
+    String motor =
+        told.motor().family().title()
+            + (told.motor().horsepower() == null
+                ? ""
+                : ", " + Numbers.plain(told.motor().horsepower()) + " hp")
+            + (told.motor().volts() == null ? "" : ", " + told.motor().volts() + " V");
+    page.add(
+        text(
+            told.unitName().isEmpty() ? motor : told.unitName() + ". " + motor,
+            regular,
+            10,
+            SOFT,
+            0));
+    String complaint = told.complaint().isEmpty() ? told.symptom().title() + "." : told.complaint();
+    page.add(text("Complaint: " + complaint, regular, 10, INK, 6));
+    page.add(
+        text(
+            "Opened by "
+                + call.openedBy()
+                + ", "
+                + time(call.openedAt())
+                + ". Printed "
+                + time(OffsetDateTime.now(clock))
+                + ".",
+            regular,
+            8.5f,
+            SOFT,
+            2));
+  }
+
+  private static String time(OffsetDateTime at) {
+    return TIME.format(at.withOffsetSameInstant(ZoneOffset.UTC));
+  }
+
+  private void found(Document page, DiagnosisView diagnosis) {
+    title(page, "What was found");
+    page.add(text(diagnosis.sentence(), bold, 11.5f, INK, 2));
+    body(page, diagnosis.winding().sentence());
+    for (Diagnosis.Warning warning : diagnosis.warnings()) {
+      body(page, "Mind: " + warning.sentence());
+    }
+  }
+
+  private void readings(Document page, CallView call) {
+    List<CallView.ReadingView> standing =
+        call.readings().stream().filter(CallView.ReadingView::standing).toList();
+    title(page, "Readings");
+    if (standing.isEmpty()) {
+      body(page, "None yet.");
+      return;
+    }
+    PdfPTable table = new PdfPTable(new float[] {4.2f, 1.8f, 4.2f, 1.8f});
+    table.setWidthPercentage(100);
+    table.setSpacingBefore(4);
+    standing.stream().limit(MOST_READINGS).forEach(reading -> row(table, reading));
+    table.completeRow();
+    page.add(table);
+    if (standing.size() > MOST_READINGS) {
+      body(page, "And " + (standing.size() - MOST_READINGS) + " more, kept with the call.");
+    }
+  }
+
+  private void row(PdfPTable table, CallView.ReadingView reading) {
+    table.addCell(cell(FactType.ofId(reading.fact()).title(), regular, Element.ALIGN_LEFT));
+    table.addCell(cell(reading.spoken(), bold, Element.ALIGN_LEFT));
+  }
+
+  private PdfPCell cell(String text, BaseFont face, int align) {
+    PdfPCell cell = new PdfPCell(new Phrase(text, new Font(face, 8.5f, Font.NORMAL, INK)));
+    cell.setBorder(PdfPCell.BOTTOM);
+    cell.setBorderColor(RULE);
+    cell.setHorizontalAlignment(align);
+    cell.setPaddingTop(2.5f);
+    cell.setPaddingBottom(3.5f);
+    cell.setPaddingLeft(0);
+    return cell;
+  }
+
+  private void cleared(Document page, DiagnosisView diagnosis) {
+    title(page, "Why");
+    for (DiagnosisView.SuspectView suspect : diagnosis.suspects()) {
+      boolean blamed = diagnosis.verdict().contains(suspect.id());
+      if (blamed && !suspect.reasons().isEmpty()) {
+        body(page, suspect.id().title() + ": " + String.join(" ", suspect.reasons()));
+      }
+    }
+    String names =
+        diagnosis.suspects().stream()
+            .filter(suspect -> suspect.state() == SuspectState.CLEARED)
+            .map(suspect -> suspect.id().title())
+            .collect(Collectors.joining(", "));
+    if (!names.isEmpty()) {
+      body(page, "Cleared: " + names + ".");
+    }
+    String left =
+        diagnosis.suspects().stream()
+            .filter(suspect -> suspect.state() == SuspectState.POSSIBLE)
+            .filter(suspect -> suspect.id() != Suspect.NONE)
+            .map(suspect -> suspect.id().title())
+            .collect(Collectors.joining(", "));
+    if (!left.isEmpty()) {
+      body(page, "Not cleared: " + left + ".");
+    }
+  }
+
+  private void decision(Document page, CallView call) {
+    title(page, "Way forward");
+    if (call.decisions().isEmpty()) {
+      body(page, "Not chosen yet.");
+      return;
+    }
+    CallView.DecisionView decision = call.decisions().get(0);
+    String cost =
+        decision.firstCost() == null
+            ? ""
+            : ", first cost " + decision.currency() + " " + Numbers.fixed(decision.firstCost(), 2);
+    body(
+        page,
+        decision.route().title()
+            + cost
+            + ". Chosen by "
+            + decision.author()
+            + ", "
+            + time(decision.at())
+            + ".");
+  }
+}

@@ -1,0 +1,27 @@
+package variablerotor.server.web;
+
+import java.util.concurrent.TimeUnit;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** The built page: its addresses all open the same document; its named files never change. */
+@Configuration
+public class Pages implements WebMvcConfigurer {
+  @Override
+  public void addViewControllers(ViewControllerRegistry registry) {
+    for (String path : new String[] {"/", "/sign-in", "/calls/**", "/shop", "/about"}) {
+      registry.addViewController(path).setViewName("forward:/index.html");
+    }
+  }
+
+  @Override
+  public void addResourceHandlers(ResourceHandlerRegistry registry) {
+    registry
+        .addResourceHandler("/assets/**")
+        .addResourceLocations("classpath:/static/assets/")
+        .setCacheControl(CacheControl.maxAge(365, TimeUnit.DAYS).immutable());
+  }
+}

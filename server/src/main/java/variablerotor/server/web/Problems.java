@@ -1,0 +1,114 @@
+package variablerotor.server.web;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+import variablerotor.core.casefile.InputFault;
+
+/** Every refusal as a problem detail (RFC 9457), with a path for each field that is wrong. */
+@RestControllerAdvice
+public class Problems extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  @ExceptionHandler
+  ProblemDetail refused(Refused refused) {
+    return problem(refused.status(), refused.getMessage(), refused.faults());
+  }
+
+  @ExceptionHandler
+  ProblemDetail tooLarge(BodyLimit.TooLarge tooLarge) {
+    return problem(HttpStatus.CONTENT_TOO_LARGE, tooLarge.getMessage(), List.of());
+  }
+
+  @ExceptionHandler
+  ProblemDetail unexpected(RuntimeException fault) {
+    if (fault instanceof org.springframework.security.access.AccessDeniedException) {
+      throw fault;
+    }
+    LOG.error("unexpected fault", fault);
+    return problem(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "The server failed on this. Nothing already kept is lost; try again.",
+        List.of());
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException fault,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
+      if (cause instanceof BodyLimit.TooLarge tooLarge) {
+        return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(tooLarge(tooLarge));
+      }
+    }
+    InputFault found = unreadable(fault.getCause());
+    return ResponseEntity.badRequest()
+        .body(problem(HttpStatus.BAD_REQUEST, found.message(), List.of(found)));
+  }
+
+  private static InputFault unreadable(Throwable cause) {
+    if (cause instanceof DatabindException databind) {
+      String path =
+          databind.getPath().stream()
+              .map(
+                  step ->
+                      step.getIndex() >= 0 ? "[" + step.getIndex() + "]" : step.getPropertyName())
+              .collect(Collectors.joining("."))
+              .replace(".[", "[");
+      String what =
+          cause instanceof UnrecognizedPropertyException
+              ? "is not a field of this request"
+              : "cannot be read: text, number, true/false or list as the field has it";
+      return new InputFault(path, (path.isEmpty() ? "The body" : path) + " " + what + ".");
+    }
+    return new InputFault(
+        "",
+        cause instanceof JacksonException ? "The body is not JSON." : "The body cannot be read.");
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleTypeMismatch(
+      TypeMismatchException fault, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    String name =
+        fault instanceof MethodArgumentTypeMismatchException argument
+            ? argument.getName()
+            : String.valueOf(fault.getPropertyName());
+    String message = "found something else; allowed is " + allowed(fault.getRequiredType());
+    return ResponseEntity.badRequest()
+        .body(
+            problem(
+                HttpStatus.BAD_REQUEST,
+                name + ": " + message,
+                List.of(new InputFault(name, message))));
+  }
+
+  private static String allowed(Class<?> type) {
+    return type == java.util.UUID.class ? "a UUID" : "a whole number";
+  }
+
+  static ProblemDetail problem(HttpStatus status, String detail, List<InputFault> faults) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+    if (!faults.isEmpty()) {
+      problem.setProperty("errors", faults);
+    }
+    return problem;
+  }
+}

@@ -1,0 +1,60 @@
+package variablerotor.server.web;
+
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import variablerotor.core.casefile.InputFault;
+
+/** A request that is refused, with what is wrong field by field. */
+public class Refused extends RuntimeException {
+  private static final long serialVersionUID = 1L;
+
+  private final HttpStatus status;
+  private final transient List<InputFault> faults;
+
+  private Refused(HttpStatus status, String detail, List<InputFault> faults) {
+    super(detail);
+    this.status = status;
+    this.faults = List.copyOf(faults);
+  }
+
+  /** One field is wrong. */
+  public static Refused field(String path, String message) {
+    return fields(List.of(new InputFault(path, message)));
+  }
+
+  /** Several fields are wrong. */
+  public static Refused fields(List<InputFault> faults) {
+    InputFault first = faults.get(0);
+    String detail =
+        first.path().isEmpty() ? first.message() : first.path() + ": " + first.message();
+    return new Refused(HttpStatus.UNPROCESSABLE_CONTENT, detail, faults);
+  }
+
+  /** There is no such thing. */
+  public static Refused missing(String what) {
+    return new Refused(HttpStatus.NOT_FOUND, "There is no such " + what + ".", List.of());
+  }
+
+  /** It stands against what is kept already. */
+  public static Refused conflict(String detail) {
+    return new Refused(HttpStatus.CONFLICT, detail, List.of());
+  }
+
+  /** Sign-in refused. */
+  public static Refused signIn(String detail) {
+    return new Refused(HttpStatus.UNAUTHORIZED, detail, List.of());
+  }
+
+  /** Too often. */
+  public static Refused tooMany(String detail) {
+    return new Refused(HttpStatus.TOO_MANY_REQUESTS, detail, List.of());
+  }
+
+  public HttpStatus status() {
+    return status;
+  }
+
+  public List<InputFault> faults() {
+    return faults;
+  }
+}

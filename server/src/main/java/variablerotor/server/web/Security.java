@@ -1,0 +1,98 @@
+package variablerotor.server.web;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.List;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Who may do what, and what the browser may load. */
+@Configuration
+public class Security {
+  private static final String CONTENT_POLICY =
+      "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src"
+          + " 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self';"
+          + " frame-ancestors 'none'";
+
+  @Bean
+  SecurityFilterChain chain(HttpSecurity http, JsonMapper json) throws Exception {
+    return http.authorizeHttpRequests(
+            rules ->
+                rules
+                    .requestMatchers("/api/session", "/api/openapi")
+                    .permitAll()
+                    .requestMatchers(HttpMethod.PUT, "/api/shop/**", "/api/accounts/**")
+                    .hasRole("LEAD")
+                    .requestMatchers("/api/accounts/**")
+                    .hasRole("LEAD")
+                    .requestMatchers("/api/**")
+                    .authenticated()
+                    .anyRequest()
+                    .permitAll())
+        .csrf(csrf -> csrf.spa())
+        .securityContext(context -> context.securityContextRepository(contexts()))
+        .requestCache(cache -> cache.disable())
+        .formLogin(form -> form.disable())
+        .httpBasic(basic -> basic.disable())
+        .logout(logout -> logout.disable())
+        .headers(
+            headers ->
+                headers
+                    .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                    .referrerPolicy(
+                        policy ->
+                            policy.policy(
+                                org.springframework.security.web.header.writers
+                                    .ReferrerPolicyHeaderWriter.ReferrerPolicy.NO_REFERRER)))
+        .exceptionHandling(
+            faults ->
+                faults
+                    .authenticationEntryPoint(
+                        (request, response, fault) ->
+                            write(
+                                json,
+                                response,
+                                HttpStatus.UNAUTHORIZED,
+                                "Sign in first. What you entered is kept on this device."))
+                    .accessDeniedHandler(
+                        (request, response, fault) ->
+                            write(
+                                json,
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                fault instanceof org.springframework.security.web.csrf.CsrfException
+                                    ? "The page is out of date. Load it again."
+                                    : "Only a lead may do that.")))
+        .build();
+  }
+
+  private static void write(
+      JsonMapper json, HttpServletResponse response, HttpStatus status, String detail)
+      throws IOException {
+    ProblemDetail problem = Problems.problem(status, detail, List.of());
+    response.setStatus(status.value());
+    response.setContentType("application/problem+json");
+    response.setCharacterEncoding("UTF-8");
+    response.getWriter().write(json.writeValueAsString(problem));
+  }
+
+  @Bean
+  SecurityContextRepository contexts() {
+    return new HttpSessionSecurityContextRepository();
+  }
+
+  @Bean
+  PasswordEncoder passwords() {
+    return new BCryptPasswordEncoder();
+  }
+}
