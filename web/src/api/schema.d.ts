@@ -250,160 +250,155 @@ export interface components {
     schemas: {
         Account: {
             /** Format: uuid */
-            id?: string;
-            login?: string;
-            name?: string;
+            id: string;
+            login: string;
+            name: string;
             /** @enum {string} */
-            role?: "TECHNICIAN" | "LEAD";
+            role: "TECHNICIAN" | "LEAD";
         };
         AccountRequest: {
-            login?: string;
-            name?: string;
-            password?: string;
+            login: string;
+            name: string;
+            password: string;
             /** @enum {string} */
-            role?: "TECHNICIAN" | "LEAD";
+            role: "TECHNICIAN" | "LEAD";
         };
         AnswerView: {
-            answer?: string;
-            decides?: boolean;
-            label?: string;
+            answer: string;
+            decides: boolean;
+            label: string;
             /** @enum {string} */
-            leadsTo?: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
+            leadsTo: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
             /** Format: double */
-            probability?: number;
-            value?: string;
+            probability: number;
+            value: string;
         };
         CallRow: {
             /** Format: date-time */
-            changedAt?: string;
+            changedAt: string;
             /** @enum {string} */
-            chosen?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            chosen: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
             /** @enum {string} */
-            family?: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
+            family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
             /** Format: uuid */
-            id?: string;
-            openedBy?: string;
-            place?: string;
+            id: string;
+            openedBy: string;
+            place: string;
             /** Format: int32 */
-            readings?: number;
-            sentence?: string;
+            readings: number;
+            sentence: string;
             /** @enum {string} */
-            state?: "DECIDED" | "NARROWED" | "OPEN";
+            state: "DECIDED" | "NARROWED" | "OPEN";
             /** @enum {string} */
-            symptom?: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
-            unitName?: string;
-            verdict?: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
+            symptom: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
+            unitName: string;
+            verdict: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
         };
         CallView: {
             /** Format: date-time */
-            changedAt?: string;
-            decisions?: components["schemas"]["DecisionView"][];
-            diagnosis?: components["schemas"]["DiagnosisView"];
-            engine?: string;
+            changedAt: string;
+            decisions: components["schemas"]["DecisionView"][];
+            diagnosis: components["schemas"]["DiagnosisView"];
+            engine: string;
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: date-time */
-            openedAt?: string;
-            openedBy?: string;
-            particulars?: components["schemas"]["Particulars"];
-            readings?: components["schemas"]["ReadingView"][];
+            openedAt: string;
+            openedBy: string;
+            particulars: components["schemas"]["Particulars"];
+            readings: components["schemas"]["ReadingView"][];
             /** @enum {string} */
-            recommended?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
-            settings?: components["schemas"]["Settings"];
-            ways?: components["schemas"]["WayView"][];
+            recommended: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            settings: components["schemas"]["Settings"];
+            ways: components["schemas"]["WayView"][];
         };
         Catalogue: {
-            facts?: {
+            facts: {
                 [key: string]: components["schemas"]["FactView"];
             };
-            families?: components["schemas"]["FamilyView"][];
-            figures?: components["schemas"]["FigureView"][];
-            routes?: components["schemas"]["RouteView"][];
-            states?: components["schemas"]["StateView"][];
-            suspects?: components["schemas"]["Word"][];
-            symptoms?: components["schemas"]["Word"][];
-            unitKinds?: components["schemas"]["Word"][];
+            families: components["schemas"]["FamilyView"][];
+            figures: components["schemas"]["FigureView"][];
+            routes: components["schemas"]["RouteView"][];
+            states: components["schemas"]["StateView"][];
+            suspects: components["schemas"]["Word"][];
+            symptoms: components["schemas"]["Word"][];
+            unitKinds: components["schemas"]["Word"][];
         };
         CheckView: {
-            ask?: string;
-            facts?: string[];
-            how?: string;
-            id?: string;
+            ask: string;
+            facts: string[];
+            how: string;
+            id: string;
             /** Format: double */
-            minutes?: number;
-            outcomes?: components["schemas"]["Outcome"][];
+            minutes: number;
+            outcomes: components["schemas"]["Outcome"][];
             /** @enum {string} */
-            state?: "POWER_ON" | "CONTROL_PLUG_OUT" | "POWER_OFF_COVER_OFF" | "MODULE_OFF" | "ON_BENCH";
+            state: "POWER_ON" | "CONTROL_PLUG_OUT" | "POWER_OFF_COVER_OFF" | "MODULE_OFF" | "ON_BENCH";
             /** @enum {string} */
-            station?: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
-        };
-        CsrfToken: {
-            headerName?: string;
-            parameterName?: string;
-            token?: string;
+            station: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
         };
         DecisionRequest: {
             /** @enum {string} */
-            route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
         };
         DecisionView: {
             /** Format: date-time */
-            at?: string;
-            author?: string;
-            currency?: string;
+            at: string;
+            author: string;
+            currency: string;
             /** Format: double */
-            firstCost?: number;
+            firstCost: number;
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** @enum {string} */
-            route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
         };
         DemoAccount: {
-            login?: string;
-            name?: string;
-            password?: string;
+            login: string;
+            name: string;
+            password: string;
             /** @enum {string} */
-            role?: "TECHNICIAN" | "LEAD";
+            role: "TECHNICIAN" | "LEAD";
         };
         DiagnosisView: {
-            nextTests?: components["schemas"]["NextTestView"][];
-            sentence?: string;
+            nextTests: components["schemas"]["NextTestView"][];
+            sentence: string;
             /** @enum {string} */
-            state?: "DECIDED" | "NARROWED" | "OPEN";
-            stations?: components["schemas"]["Station"][];
-            suspects?: components["schemas"]["SuspectView"][];
-            verdict?: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
-            warnings?: components["schemas"]["Warning"][];
-            winding?: components["schemas"]["WindingView"];
+            state: "DECIDED" | "NARROWED" | "OPEN";
+            stations: components["schemas"]["Station"][];
+            suspects: components["schemas"]["SuspectView"][];
+            verdict: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
+            warnings: components["schemas"]["Warning"][];
+            winding: components["schemas"]["WindingView"];
         };
         FactView: {
-            choices?: string[];
-            id?: string;
+            choices: string[];
+            id: string;
             /** @enum {string} */
-            kind?: "NUMBER" | "OHMS" | "FLAG" | "CHOICE" | "CODE" | "SUSPECTS" | "WINDOW";
+            kind: "NUMBER" | "OHMS" | "FLAG" | "CHOICE" | "CODE" | "SUSPECTS" | "WINDOW";
             /** Format: double */
-            least?: number;
+            least: number;
             /** Format: double */
-            most?: number;
-            title?: string;
-            unit?: string;
+            most: number;
+            title: string;
+            unit: string;
         };
         FamilyView: {
-            checks?: components["schemas"]["CheckView"][];
-            covered?: boolean;
+            checks: components["schemas"]["CheckView"][];
+            covered: boolean;
             /** @enum {string} */
-            id?: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
-            title?: string;
+            id: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
+            title: string;
         };
         FigureView: {
-            id?: string;
+            id: string;
             /** @enum {string} */
-            kind?: "PRACTICE" | "STANDARD" | "MEMORY";
-            source?: string;
-            title?: string;
-            unit?: string;
+            kind: "PRACTICE" | "STANDARD" | "MEMORY";
+            source: string;
+            title: string;
+            unit: string;
             /** Format: double */
-            value?: number;
+            value: number;
         };
         MotorPlate: {
             /** Format: double */
@@ -442,136 +437,136 @@ export interface components {
             volts?: string;
         };
         NextTestView: {
-            check?: string;
+            check: string;
             /** Format: double */
-            gainBits?: number;
+            gainBits: number;
             /** Format: double */
-            minutes?: number;
-            outcomes?: components["schemas"]["AnswerView"][];
-            sentence?: string;
+            minutes: number;
+            outcomes: components["schemas"]["AnswerView"][];
+            sentence: string;
             /** @enum {string} */
-            state?: "POWER_ON" | "CONTROL_PLUG_OUT" | "POWER_OFF_COVER_OFF" | "MODULE_OFF" | "ON_BENCH";
+            state: "POWER_ON" | "CONTROL_PLUG_OUT" | "POWER_OFF_COVER_OFF" | "MODULE_OFF" | "ON_BENCH";
             /** @enum {string} */
-            station?: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
+            station: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
             /** Format: double */
-            travelMinutes?: number;
+            travelMinutes: number;
         };
         OfferBody: {
             /** Format: double */
-            labourHours?: number;
+            labourHours: number;
             /** Format: double */
-            leadDays?: number;
+            leadDays: number;
             /** Format: double */
-            partPrice?: number;
+            partPrice: number;
             /** @enum {string} */
-            route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
         };
         OfferView: {
             /** Format: double */
-            firstCost?: number;
+            firstCost: number;
             /** Format: double */
-            labour?: number;
+            labour: number;
             /** Format: double */
-            labourHours?: number;
+            labourHours: number;
             /** Format: double */
-            leadDays?: number;
+            leadDays: number;
             /** Format: double */
-            partPrice?: number;
+            partPrice: number;
         };
         Outcome: {
-            answer?: string;
-            good?: boolean;
-            label?: string;
-            value?: string;
+            answer: string;
+            good: boolean;
+            label: string;
+            value: string;
         };
         Particulars: {
-            complaint?: string;
-            motor?: components["schemas"]["MotorPlate"];
-            place?: string;
+            complaint: string;
+            motor: components["schemas"]["MotorPlate"];
+            place: string;
             /** @enum {string} */
-            symptom?: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
-            unit?: components["schemas"]["UnitPlate"];
-            unitName?: string;
+            symptom: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
+            unit: components["schemas"]["UnitPlate"];
+            unitName: string;
         };
         ReadingRequest: {
-            fact?: string;
-            value?: string;
+            fact: string;
+            value: string | number | boolean;
         };
         ReadingView: {
             /** Format: date-time */
-            at?: string;
-            author?: string;
-            fact?: string;
+            at: string;
+            author: string;
+            fact: string;
             /** Format: uuid */
-            id?: string;
-            retracted?: boolean;
-            spoken?: string;
-            standing?: boolean;
-            value?: string;
+            id: string;
+            retracted: boolean;
+            spoken: string;
+            standing: boolean;
+            value: string | number | boolean;
         };
         Reason: {
-            blocks?: boolean;
-            id?: string;
-            sentence?: string;
+            blocks: boolean;
+            id: string;
+            sentence: string;
         };
         RetractionRequest: {
             /** Format: uuid */
-            reading?: string;
+            reading: string;
         };
         RouteView: {
-            detail?: string;
+            detail: string;
             /** @enum {string} */
-            id?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
-            title?: string;
+            id: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            title: string;
             /** Format: double */
-            usualHours?: number;
+            usualHours: number;
         };
         SessionView: {
-            account?: components["schemas"]["Account"];
-            demo?: components["schemas"]["DemoAccount"][];
+            account: components["schemas"]["Account"];
+            demo: components["schemas"]["DemoAccount"][];
         };
         Settings: {
             /** Format: double */
-            balanceLimitPercent?: number;
-            currency?: string;
+            balanceLimitPercent: number;
+            currency: string;
             /** Format: double */
-            labourPerHour?: number;
+            labourPerHour: number;
         };
         SettingsRequest: {
             /** Format: double */
-            balanceLimitPercent?: number;
-            currency?: string;
+            balanceLimitPercent: number;
+            currency: string;
             /** Format: double */
-            labourPerHour?: number;
+            labourPerHour: number;
         };
         SignInRequest: {
-            login?: string;
-            password?: string;
+            login: string;
+            password: string;
         };
         StateView: {
-            caution?: string;
-            detail?: string;
+            caution: string;
+            detail: string;
             /** @enum {string} */
-            id?: "POWER_ON" | "CONTROL_PLUG_OUT" | "POWER_OFF_COVER_OFF" | "MODULE_OFF" | "ON_BENCH";
-            title?: string;
+            id: "POWER_ON" | "CONTROL_PLUG_OUT" | "POWER_OFF_COVER_OFF" | "MODULE_OFF" | "ON_BENCH";
+            title: string;
         };
         Station: {
             /** @enum {string} */
-            id?: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
-            readings?: string[];
+            id: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
+            readings: string[];
             /** @enum {string} */
-            state?: "UNSEEN" | "GOOD" | "SUSPECT" | "FAILED";
+            state: "UNSEEN" | "GOOD" | "SUSPECT" | "FAILED";
         };
         SuspectView: {
-            because?: string[];
+            because: string[];
             /** @enum {string} */
-            id?: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
-            missing?: string[];
+            id: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
+            missing: string[];
             /** Format: double */
-            probability?: number;
-            reasons?: string[];
+            probability: number;
+            reasons: string[];
             /** @enum {string} */
-            state?: "PROVED" | "LIKELY" | "POSSIBLE" | "CLEARED";
+            state: "PROVED" | "LIKELY" | "POSSIBLE" | "CLEARED";
         };
         UnitPlate: {
             boardNeedsFeedback?: boolean;
@@ -589,46 +584,46 @@ export interface components {
             warrantyUntil?: string;
         };
         Warning: {
-            id?: string;
-            sentence?: string;
+            id: string;
+            sentence: string;
         };
         WayView: {
-            loses?: string[];
-            offer?: components["schemas"]["OfferView"];
-            reasons?: components["schemas"]["Reason"][];
+            loses: string[];
+            offer: components["schemas"]["OfferView"];
+            reasons: components["schemas"]["Reason"][];
             /** @enum {string} */
-            route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
             /** @enum {string} */
-            state?: "OPEN" | "CONDITIONAL" | "BLOCKED";
+            state: "OPEN" | "CONDITIONAL" | "BLOCKED";
         };
         WindingView: {
             /** Format: double */
-            depth?: number;
+            depth: number;
             /** Format: double */
-            extraOhms?: number;
+            extraOhms: number;
             /** @enum {string} */
-            frame?: "CLEAR" | "LEAK" | "SHORT" | "NOT_MEASURED";
+            frame: "CLEAR" | "LEAK" | "SHORT" | "NOT_MEASURED";
             /** Format: double */
-            healthyPairOhms?: number;
+            healthyPairOhms: number;
             /** Format: double */
-            limitPercent?: number;
-            phaseOhms?: number[];
-            phases?: ("A" | "B" | "C")[];
-            sentence?: string;
+            limitPercent: number;
+            phaseOhms: number[];
+            phases: ("A" | "B" | "C")[];
+            sentence: string;
             /** @enum {string} */
-            signature?: "BALANCED" | "OPEN_PHASE" | "TURN_SHORT" | "PHASE_TO_PHASE_SHORT" | "HIGH_JOINT" | "FRAME_SHORT" | "UNCLEAR" | "INCONSISTENT" | "NOT_MEASURED";
+            signature: "BALANCED" | "OPEN_PHASE" | "TURN_SHORT" | "PHASE_TO_PHASE_SHORT" | "HIGH_JOINT" | "FRAME_SHORT" | "UNCLEAR" | "INCONSISTENT" | "NOT_MEASURED";
             /** @enum {string} */
-            state?: "SOUND" | "FAULTY" | "UNCERTAIN" | "NOT_MEASURED";
+            state: "SOUND" | "FAULTY" | "UNCERTAIN" | "NOT_MEASURED";
             /** Format: double */
-            unbalanceHigh?: number;
+            unbalanceHigh: number;
             /** Format: double */
-            unbalanceLow?: number;
+            unbalanceLow: number;
             /** Format: double */
-            unbalancePercent?: number;
+            unbalancePercent: number;
         };
         Word: {
-            id?: string;
-            title?: string;
+            id: string;
+            title: string;
         };
     };
     responses: never;
@@ -960,9 +955,7 @@ export interface operations {
     };
     session: {
         parameters: {
-            query: {
-                csrf: components["schemas"]["CsrfToken"];
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
