@@ -277,7 +277,7 @@ export interface components {
             /** Format: date-time */
             changedAt: string;
             /** @enum {string} */
-            chosen: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            chosen?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
             /** @enum {string} */
             family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
             /** Format: uuid */
@@ -308,7 +308,7 @@ export interface components {
             particulars: components["schemas"]["Particulars"];
             readings: components["schemas"]["ReadingView"][];
             /** @enum {string} */
-            recommended: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            recommended?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
             settings: components["schemas"]["Settings"];
             ways: components["schemas"]["WayView"][];
         };
@@ -347,7 +347,7 @@ export interface components {
             author: string;
             currency: string;
             /** Format: double */
-            firstCost: number;
+            firstCost?: number;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -522,7 +522,7 @@ export interface components {
             usualHours: number;
         };
         SessionView: {
-            account: components["schemas"]["Account"];
+            account?: components["schemas"]["Account"];
             demo: components["schemas"]["DemoAccount"][];
         };
         Settings: {
@@ -589,7 +589,7 @@ export interface components {
         };
         WayView: {
             loses: string[];
-            offer: components["schemas"]["OfferView"];
+            offer?: components["schemas"]["OfferView"];
             reasons: components["schemas"]["Reason"][];
             /** @enum {string} */
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
@@ -598,13 +598,13 @@ export interface components {
         };
         WindingView: {
             /** Format: double */
-            depth: number;
+            depth?: number;
             /** Format: double */
-            extraOhms: number;
+            extraOhms?: number;
             /** @enum {string} */
             frame: "CLEAR" | "LEAK" | "SHORT" | "NOT_MEASURED";
             /** Format: double */
-            healthyPairOhms: number;
+            healthyPairOhms?: number;
             /** Format: double */
             limitPercent: number;
             phaseOhms: number[];
@@ -615,11 +615,11 @@ export interface components {
             /** @enum {string} */
             state: "SOUND" | "FAULTY" | "UNCERTAIN" | "NOT_MEASURED";
             /** Format: double */
-            unbalanceHigh: number;
+            unbalanceHigh?: number;
             /** Format: double */
-            unbalanceLow: number;
+            unbalanceLow?: number;
             /** Format: double */
-            unbalancePercent: number;
+            unbalancePercent?: number;
         };
         Word: {
             id: string;

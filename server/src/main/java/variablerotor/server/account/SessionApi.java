@@ -1,7 +1,6 @@
 package variablerotor.server.account;
 
 import io.swagger.v3.oas.annotations.Parameter;
-import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -38,8 +37,7 @@ class SessionApi {
    * @param account who is signed in, or null
    * @param demo demo sign-ins, in demo mode only
    */
-  record SessionView(
-      @Schema(nullable = true) Account account, List<DemoAccounts.DemoAccount> demo) {}
+  record SessionView(Account account, List<DemoAccounts.DemoAccount> demo) {}
 
   record SignInRequest(String login, String password) {}
 

@@ -1,6 +1,5 @@
 package variablerotor.server.call;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
@@ -21,6 +20,6 @@ public record CallRow(
     List<Suspect> verdict,
     String sentence,
     int readings,
-    @Schema(nullable = true) Route chosen,
+    Route chosen,
     String openedBy,
     OffsetDateTime changedAt) {}

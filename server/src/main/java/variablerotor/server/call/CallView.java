@@ -19,7 +19,7 @@ public record CallView(
     List<ReadingView> readings,
     DiagnosisView diagnosis,
     List<WayView> ways,
-    @Schema(nullable = true) Route recommended,
+    Route recommended,
     List<DecisionView> decisions,
     Settings settings,
     String engine) {
@@ -46,16 +46,11 @@ public record CallView(
       RouteState state,
       List<Way.Reason> reasons,
       List<String> loses,
-      @Schema(nullable = true) OfferView offer) {}
+      OfferView offer) {}
 
   public record OfferView(
       double partPrice, double labourHours, double leadDays, double labour, double firstCost) {}
 
   public record DecisionView(
-      UUID id,
-      Route route,
-      @Schema(nullable = true) Double firstCost,
-      String currency,
-      String author,
-      OffsetDateTime at) {}
+      UUID id, Route route, Double firstCost, String currency, String author, OffsetDateTime at) {}
 }

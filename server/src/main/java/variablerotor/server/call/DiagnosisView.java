@@ -1,6 +1,5 @@
 package variablerotor.server.call;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.diagnosis.Check;
@@ -37,13 +36,13 @@ public record DiagnosisView(
   public record WindingView(
       WindingState state,
       Signature signature,
-      @Schema(nullable = true) Double unbalancePercent,
-      @Schema(nullable = true) Double unbalanceLow,
-      @Schema(nullable = true) Double unbalanceHigh,
+      Double unbalancePercent,
+      Double unbalanceLow,
+      Double unbalanceHigh,
       List<Phase> phases,
-      @Schema(nullable = true) Double depth,
-      @Schema(nullable = true) Double healthyPairOhms,
-      @Schema(nullable = true) Double extraOhms,
+      Double depth,
+      Double healthyPairOhms,
+      Double extraOhms,
       List<Double> phaseOhms,
       FrameState frame,
       double limitPercent,

@@ -1,26 +1,36 @@
 package variablerotor.server.web;
 
-import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
-import java.lang.annotation.Annotation;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
-import org.springdoc.core.customizers.PropertyCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /**
- * The OpenAPI document, from which the page's types are made. What is not marked nullable is always
- * there; what is null is left out.
+ * The OpenAPI document, from which the page's types are made. A field is always there, but for
+ * those listed here as nullable.
  */
 @Configuration
 class ApiDescription {
-  private static final String NULLABLE = "x-left-out-if-null";
+  /** Fields that may be null, and are then left out. */
+  private static final Set<String> NULLABLE =
+      Set.of(
+          "SessionView.account",
+          "CallView.recommended",
+          "WayView.offer",
+          "DecisionView.firstCost",
+          "CallRow.chosen",
+          "WindingView.unbalancePercent",
+          "WindingView.unbalanceLow",
+          "WindingView.unbalanceHigh",
+          "WindingView.depth",
+          "WindingView.healthyPairOhms",
+          "WindingView.extraOhms");
 
   /** Schemas whose fields a client may leave out. */
   private static final List<String> FREE = List.of("MotorPlate", "UnitPlate");
@@ -33,41 +43,21 @@ class ApiDescription {
   }
 
   @Bean
-  PropertyCustomizer markNullable() {
-    return (Schema property, AnnotatedType type) -> {
-      if (type.getCtxAnnotations() != null) {
-        for (Annotation annotation : type.getCtxAnnotations()) {
-          if (annotation instanceof io.swagger.v3.oas.annotations.media.Schema schema
-              && schema.nullable()) {
-            property.addExtension(NULLABLE, true);
-          }
-        }
-      }
-      return property;
-    };
-  }
-
-  @Bean
   OpenApiCustomizer requireTheRest() {
-    return api -> {
-      for (Map.Entry<String, Schema> entry : api.getComponents().getSchemas().entrySet()) {
-        Map<String, Schema> properties = entry.getValue().getProperties();
-        if (properties != null && !FREE.contains(entry.getKey())) {
-          entry.getValue().setRequired(required(properties));
-        }
-      }
-    };
+    return api ->
+        api.getComponents()
+            .getSchemas()
+            .forEach(
+                (name, schema) -> {
+                  if (schema.getProperties() != null && !FREE.contains(name)) {
+                    schema.setRequired(required(name, ((Schema<?>) schema).getProperties()));
+                  }
+                });
   }
 
-  private static List<String> required(Map<String, Schema> properties) {
-    List<String> required = new ArrayList<>();
-    properties.forEach(
-        (name, property) -> {
-          Map<String, Object> extensions = property.getExtensions();
-          if (extensions == null || extensions.remove(NULLABLE) == null) {
-            required.add(name);
-          }
-        });
-    return required;
+  private static List<String> required(String name, Map<String, ?> properties) {
+    return properties.keySet().stream()
+        .filter(property -> !NULLABLE.contains(name + "." + property))
+        .toList();
   }
 }
