@@ -408,7 +408,7 @@ export interface components {
             /** @enum {string} */
             enclosure?: "OPEN" | "TOTALLY_ENCLOSED";
             /** @enum {string} */
-            family?: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
+            family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
             feedback?: boolean;
             frame?: string;
             /** Format: double */
@@ -561,6 +561,8 @@ export interface components {
             because: string[];
             /** @enum {string} */
             id: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
+            /** Format: double */
+            involved: number;
             missing: string[];
             /** Format: double */
             probability: number;

@@ -59,6 +59,7 @@ public final class DiagnosisWriter {
     Map<String, Object> tree = new LinkedHashMap<>();
     tree.put("id", view.id().name());
     tree.put("probability", Numbers.round(view.probability(), 6));
+    tree.put("involved", Numbers.round(view.involved(), 6));
     tree.put("state", view.state().name());
     tree.put("because", ids(view.because()));
     tree.put("reasons", new ArrayList<Object>(view.reasons()));

@@ -34,6 +34,8 @@ public record Diagnosis(
   }
 
   /**
+   * @param probability its share of the blame; all shares sum to 1
+   * @param involved how likely it is at fault, alone or with another
    * @param because the facts that clear it, or that point at it
    * @param reasons those facts in plain sentences
    * @param missing checks that could still clear it or prove it, by id
@@ -41,6 +43,7 @@ public record Diagnosis(
   public record SuspectView(
       Suspect id,
       double probability,
+      double involved,
       SuspectState state,
       List<FactType> because,
       List<String> reasons,

@@ -131,10 +131,12 @@ public final class Engine {
   private Diagnosis.SuspectView view(Suspect suspect, double probability, boolean proved) {
     List<Integer> mine = new ArrayList<>();
     boolean open = false;
+    double involved = 0;
     for (int i = 0; i < table.causes.size(); i++) {
       if (table.groups.get(table.group[i]).contains(suspect)) {
         mine.add(i);
         open |= belief.allowed[i];
+        involved += belief.probability[i];
       }
     }
     SuspectState state;
@@ -160,6 +162,7 @@ public final class Engine {
     return new Diagnosis.SuspectView(
         suspect,
         probability,
+        Math.min(1, involved),
         state,
         List.copyOf(because),
         List.copyOf(reasons),

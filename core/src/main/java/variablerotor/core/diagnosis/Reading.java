@@ -2,6 +2,7 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
@@ -140,8 +141,30 @@ final class Reading {
     }
     return new Observation(
         outcome,
-        winding.sentence(),
+        pairsInShort(outcome),
         List.of(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA));
+  }
+
+  private String pairsInShort(String outcome) {
+    String phases = winding.phases().stream().map(Enum::name).collect(Collectors.joining(" and "));
+    String off =
+        winding.unbalance() == null
+            ? ""
+            : ", " + Numbers.plain(winding.unbalance().percent(), 1) + " % off";
+    switch (outcome) {
+      case "SOUND":
+        return "The three pairs agree" + off.replace(" off", "") + ".";
+      case "UNCERTAIN":
+        return "The meter cannot tell the pairs apart" + off + ".";
+      case "OPEN":
+        return "The pairs show phase " + phases + " open.";
+      case "JOINT":
+        return "The pairs show a poor joint in " + phases + off + ".";
+      case "SHORT":
+        return "The pairs show a short in " + phases + off + ".";
+      default:
+        return "The three pairs differ" + off + ".";
+    }
   }
 
   /** Leads to frame, by ohmmeter or by insulation tester. */

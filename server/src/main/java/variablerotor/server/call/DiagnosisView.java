@@ -28,6 +28,7 @@ public record DiagnosisView(
   public record SuspectView(
       Suspect id,
       double probability,
+      double involved,
       SuspectState state,
       List<String> because,
       List<String> reasons,
@@ -82,6 +83,7 @@ public record DiagnosisView(
     return new SuspectView(
         view.id(),
         view.probability(),
+        view.involved(),
         view.state(),
         view.because().stream().map(FactType::id).toList(),
         view.reasons(),

@@ -32,8 +32,9 @@ class ApiDescription {
           "WindingView.healthyPairOhms",
           "WindingView.extraOhms");
 
-  /** Schemas whose fields a client may leave out. */
-  private static final List<String> FREE = List.of("MotorPlate", "UnitPlate");
+  /** What a client must give of the plates; all else on them may be left out. */
+  private static final Map<String, List<String>> PLATES =
+      Map.of("MotorPlate", List.of("family"), "UnitPlate", List.of());
 
   @Bean
   OpenAPI description() {
@@ -49,13 +50,16 @@ class ApiDescription {
             .getSchemas()
             .forEach(
                 (name, schema) -> {
-                  if (schema.getProperties() != null && !FREE.contains(name)) {
+                  if (schema.getProperties() != null) {
                     schema.setRequired(required(name, ((Schema<?>) schema).getProperties()));
                   }
                 });
   }
 
   private static List<String> required(String name, Map<String, ?> properties) {
+    if (PLATES.containsKey(name)) {
+      return PLATES.get(name);
+    }
     return properties.keySet().stream()
         .filter(property -> !NULLABLE.contains(name + "." + property))
         .toList();

@@ -1,0 +1,71 @@
+/** What the server refuses, with what is wrong field by field (RFC 9457). */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    detail: string,
+    readonly errors: { path: string; message: string }[] = [],
+  ) {
+    super(detail)
+  }
+
+  /** What is wrong with this field, or nothing. */
+  of(path: string): string {
+    return this.errors.find((error) => error.path === path)?.message ?? ''
+  }
+}
+
+/** No answer came: the radio is off, or the server is. */
+export class NoAnswer extends Error {
+  constructor() {
+    super('No answer from the server.')
+  }
+}
+
+/** Past this [ms] a request counts as unanswered; saves are repeated under the same id. */
+const PATIENCE = 15_000
+
+function csrfToken(): string {
+  return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''
+}
+
+export async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(path, {
+      method,
+      credentials: 'same-origin',
+      signal: AbortSignal.timeout(PATIENCE),
+      headers: {
+        Accept: 'application/json',
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': decodeURIComponent(csrfToken()) }),
+      },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    })
+  } catch {
+    throw new NoAnswer()
+  }
+  // A gateway that cannot reach the server is no answer of the server.
+  if (response.status >= 502 && response.status <= 504) throw new NoAnswer()
+  const text = await response.text()
+  const parsed = text ? safeParse(text) : undefined
+  if (!response.ok) {
+    const problem = (parsed ?? {}) as { detail?: string; errors?: Refusal['errors'] }
+    throw new Refusal(
+      response.status,
+      problem.detail ?? `The server answered ${response.status}.`,
+      problem.errors,
+    )
+  }
+  return parsed as T
+}
+
+function safeParse(text: string): unknown {
+  try {
+    return JSON.parse(text)
+  } catch {
+    return undefined
+  }
+}
+
+export const get = <T>(path: string) => request<T>('GET', path)

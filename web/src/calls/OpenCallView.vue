@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { Refusal } from '../api/client'
+import type { Particulars } from '../api/types'
+import { catalogue, loadCatalogue } from '../catalogue/catalogue'
+import ParticularsForm from '../hear/ParticularsForm.vue'
+import { onSent, send } from '../outbox/outbox'
+import TopBar from '../shared/TopBar.vue'
+
+const router = useRouter()
+const fault = ref('')
+const refusal = ref<Refusal | null>(null)
+const busy = ref(false)
+const told = ref<Particulars>({
+  place: '',
+  unitName: '',
+  complaint: '',
+  symptom: 'NO_RUN',
+  unit: { heating: [] },
+  motor: { family: 'CONSTANT_TORQUE' },
+} as unknown as Particulars)
+
+onMounted(() => loadCatalogue().catch(() => (fault.value = 'No answer from the server.')))
+
+async function open() {
+  refusal.value = null
+  fault.value = ''
+  if (!told.value.place.trim()) {
+    refusal.value = new Refusal(422, 'Say where it is.', [
+      { path: 'place', message: 'Say where it is.' },
+    ])
+    return
+  }
+  const call = crypto.randomUUID()
+  busy.value = true
+  const stop = onSent((change, _result, refused) => {
+    if (change.call !== call) return
+    if (refused) refusal.value = refused
+    else void router.push(`/calls/${call}/prove`)
+    stop()
+    busy.value = false
+  })
+  await send({ path: `/api/calls/${call}`, body: told.value, label: 'The new call', call })
+  if (busy.value) fault.value = 'No answer yet. The call is kept on this device and will be sent.'
+}
+</script>
+
+<template>
+  <TopBar title="Open a call" />
+  <main class="page">
+    <form class="card open" @submit.prevent="open">
+      <ParticularsForm v-if="catalogue" v-model="told" :refusal="refusal" brief />
+      <p v-if="refusal || fault" class="notice failed" role="alert">
+        {{ refusal?.message ?? fault }}
+      </p>
+      <div class="actions">
+        <el-button type="primary" native-type="submit" :disabled="busy">Open the call</el-button>
+        <router-link to="/">Not now</router-link>
+      </div>
+    </form>
+  </main>
+</template>
+
+<style scoped>
+.open {
+  display: grid;
+  gap: 20px;
+  max-width: 780px;
+  margin: 0 auto;
+}
+
+.actions {
+  display: flex;
+  align-items: center;
+  gap: 20px;
+}
+</style>

@@ -1,0 +1,199 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { checksOf, suspectTitle } from '../catalogue/catalogue'
+import type { Call, Station, Suspect } from '../api/types'
+import StationSign from './StationSign.vue'
+
+const props = defineProps<{ call: Call; next?: Suspect; open?: Suspect | null }>()
+const emit = defineEmits<{ pick: [station: Suspect] }>()
+
+const WORDS: Record<Station['state'], string> = {
+  UNSEEN: 'not yet',
+  GOOD: 'good',
+  SUSPECT: 'suspect',
+  FAILED: 'failed',
+}
+
+/** The latest reading at a station, short enough to stand below its sign. */
+function latest(station: Station): string {
+  const mine = new Set(
+    checksOf(props.call.particulars.motor.family)
+      .filter((check) => check.station === station.id)
+      .flatMap((check) => check.facts),
+  )
+  if (station.id === 'WINDING' && props.call.diagnosis.winding.unbalancePercent !== undefined) {
+    return `${props.call.diagnosis.winding.unbalancePercent.toFixed(0)} % off`
+  }
+  const reading = [...props.call.readings].reverse().find((r) => r.standing && mine.has(r.fact))
+  return reading?.spoken ?? ''
+}
+
+const stations = computed(() =>
+  props.call.diagnosis.stations.map((station) => {
+    const next = station.id === props.next && station.state !== 'FAILED'
+    return {
+      ...station,
+      next,
+      title: suspectTitle(station.id),
+      word: next ? 'next' : WORDS[station.state],
+      reading: latest(station),
+    }
+  }),
+)
+</script>
+
+<template>
+  <ol class="chain" aria-label="The chain, from supply to air path">
+    <li
+      v-for="station in stations"
+      :key="station.id"
+      :class="[station.state.toLowerCase(), { next: station.next }]"
+    >
+      <button
+        :aria-expanded="open === station.id"
+        :aria-label="`${station.title}: ${station.word}${station.reading ? ', ' + station.reading : ''}`"
+        @click="emit('pick', station.id)"
+      >
+        <StationSign :state="station.state" :next="station.next" />
+        <span class="name">{{ station.title }}</span>
+        <span class="word">{{ station.word }}</span>
+        <span class="reading digits only-wide">{{ station.reading || '\u00a0' }}</span>
+      </button>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.chain {
+  display: flex;
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+
+li {
+  position: relative;
+  flex: 1;
+  min-width: 0;
+}
+
+/* The line itself carries the state: solid where the link before is proved good, dotted elsewhere. */
+li:not(:last-child)::after {
+  content: '';
+  position: absolute;
+  z-index: 0;
+  top: 27px;
+  left: calc(50% + 26px);
+  right: calc(-50% + 26px);
+  border-top: 3px dotted var(--rule-strong);
+}
+
+li.good:not(:last-child)::after {
+  border-top: 5px solid var(--good);
+  top: 26px;
+}
+
+button {
+  position: relative;
+  z-index: 1;
+  display: grid;
+  justify-items: center;
+  gap: 2px;
+  width: 100%;
+  min-height: var(--target);
+  padding: 6px 2px 4px;
+  border: 0;
+  border-radius: 6px;
+  background: none;
+  cursor: pointer;
+}
+
+button:hover .name {
+  text-decoration: underline;
+}
+
+button[aria-expanded='true'] {
+  background: var(--card);
+  box-shadow: 0 0 0 1px var(--rule-strong);
+}
+
+.name {
+  font-weight: 650;
+  font-size: 0.9375rem;
+  line-height: 1.15;
+  text-align: center;
+}
+
+.word {
+  font-size: 0.8125rem;
+  color: var(--soft);
+}
+
+.good .word {
+  color: var(--good);
+}
+
+.suspect .word {
+  color: var(--suspect);
+  font-weight: 650;
+}
+
+.failed .word {
+  color: var(--failed);
+  font-weight: 700;
+}
+
+.next .word {
+  color: var(--copper);
+  font-weight: 700;
+}
+
+.reading {
+  font-size: 0.875rem;
+  max-width: 100%;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+@media (max-width: 719px) {
+  .chain {
+    flex-wrap: wrap;
+    row-gap: 2px;
+  }
+
+  li {
+    flex: 0 0 20%;
+  }
+
+  li:not(:last-child)::after {
+    top: 20px;
+    left: calc(50% + 19px);
+    right: calc(-50% + 19px);
+  }
+
+  li.good:not(:last-child)::after {
+    top: 19px;
+  }
+
+  /* The end of the upper row: the line goes on below. */
+  li:nth-child(5)::after {
+    right: 0;
+  }
+
+  button :deep(svg) {
+    width: 32px;
+    height: 32px;
+  }
+
+  .name {
+    font-size: 0.8125rem;
+  }
+
+  /* The tick and the dashed ring say it already. */
+  .unseen:not(.next) .word,
+  .good .word {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { factOf, stateOf, suspectTitle } from '../catalogue/catalogue'
+import type { Call, Check, NextTest, Value } from '../api/types'
+import ChoiceReading from './ChoiceReading.vue'
+import NumberReading from './NumberReading.vue'
+
+const props = defineProps<{ call: Call; check: Check; test?: NextTest; chosen: boolean }>()
+const emit = defineEmits<{
+  record: [fact: string, value: Value]
+  another: []
+  undo: []
+  next: []
+}>()
+
+const input = ref<{ type: (key: string) => void }[]>([])
+
+const state = computed(() => stateOf(props.check.state))
+const numbers = computed(() =>
+  props.check.facts.filter((id) => ['NUMBER', 'OHMS'].includes(factOf(id)?.kind ?? '')),
+)
+const words = computed(() => props.check.facts.filter((id) => !numbers.value.includes(id)))
+const minutes = computed(() => props.check.minutes + (props.test?.travelMinutes ?? 0))
+
+/** For a measured check: what each kind of answer would mean. */
+const meanings = computed(() =>
+  (props.test?.outcomes ?? []).filter((answer) => answer.probability > 0.005),
+)
+
+defineExpose({ type: (key: string) => input.value[0]?.type(key) })
+</script>
+
+<template>
+  <section class="card check" aria-label="Next check">
+    <p class="meta">
+      <span class="tag">{{ chosen ? 'Check' : 'Next check' }}</span>
+      <strong>{{ state?.title }}</strong>
+      <strong class="minutes digits">{{ minutes }} min</strong>
+    </p>
+    <h2>{{ check.ask }}</h2>
+    <p>{{ check.how }}</p>
+    <p class="notice">{{ state?.caution }}</p>
+    <NumberReading
+      v-if="numbers.length"
+      ref="input"
+      :facts="numbers"
+      :readings="call.readings"
+      @record="(fact, value) => emit('record', fact, value)"
+    />
+    <div v-for="fact in words" :key="fact" class="word">
+      <p v-if="check.facts.length > 1" class="question">{{ factOf(fact)?.title }}?</p>
+      <ChoiceReading
+        ref="input"
+        :check="check"
+        :fact="fact"
+        :answers="test?.outcomes ?? []"
+        :readings="call.readings"
+        @record="(id, value) => emit('record', id, value)"
+      />
+    </div>
+    <dl v-if="numbers.length && meanings.length" class="meanings">
+      <div v-for="answer in meanings" :key="answer.value">
+        <dt>{{ answer.label }}</dt>
+        <dd>
+          {{ suspectTitle(answer.leadsTo) }}
+          {{ answer.decides ? 'is proved' : 'leads' }}
+        </dd>
+      </div>
+    </dl>
+    <p v-if="test" class="soft why">{{ test.sentence }}</p>
+    <p class="links">
+      <button class="link-button" @click="emit('another')">Another check</button>
+      <button v-if="chosen" class="link-button" @click="emit('next')">
+        Back to the next check
+      </button>
+      <button class="link-button" :disabled="!call.readings.length" @click="emit('undo')">
+        Undo
+      </button>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.check {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+  border: 2px solid var(--copper);
+}
+
+.meta {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+  font-size: 0.875rem;
+}
+
+.tag {
+  color: var(--copper);
+  font-weight: 700;
+}
+
+.minutes {
+  margin-left: auto;
+}
+
+h2 {
+  font-size: 1.5rem;
+  line-height: 1.15;
+}
+
+.notice {
+  font-size: 0.9375rem;
+  line-height: 1.35;
+}
+
+.question {
+  font-weight: 650;
+  margin-bottom: 6px;
+}
+
+.meanings {
+  margin: 0;
+  font-size: 0.9375rem;
+}
+
+.meanings div {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 4px 0;
+  border-top: 1px solid var(--rule);
+}
+
+.meanings dd {
+  margin: 0;
+  text-align: right;
+  font-weight: 600;
+}
+
+.why {
+  font-size: 0.9375rem;
+}
+
+.links {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 18px;
+  margin-bottom: -10px;
+}
+
+@media (max-width: 719px) {
+  h2 {
+    font-size: 1.375rem;
+  }
+}
+</style>

@@ -1,0 +1,290 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, watch } from 'vue'
+import { checksOf, stateOf, suspectTitle } from '../catalogue/catalogue'
+import type { CallHandle } from '../call/call'
+import type { Call, Suspect, Value } from '../api/types'
+import { useKeys } from '../keys/keys'
+import ChainLine from './ChainLine.vue'
+import CheckCard from './CheckCard.vue'
+import CheckPicker from './CheckPicker.vue'
+import ReadingLog from './ReadingLog.vue'
+import StationSheet from './StationSheet.vue'
+import SuspectList from './SuspectList.vue'
+import WindingPicture from './WindingPicture.vue'
+
+const props = defineProps<{ call: Call; handle: CallHandle }>()
+const emit = defineEmits<{ help: [] }>()
+
+/** The check that the technician took instead of the next one. */
+const chosen = ref<string | null>(null)
+const station = ref<Suspect | null>(null)
+const picking = ref(false)
+const card = ref<InstanceType<typeof CheckCard> | null>(null)
+
+const checks = computed(() => checksOf(props.call.particulars.motor.family))
+const next = computed(() => props.call.diagnosis.nextTests[0])
+const decided = computed(() => props.call.diagnosis.state === 'DECIDED')
+const shownId = computed(() => chosen.value ?? next.value?.check)
+const check = computed(() => checks.value.find((one) => one.id === shownId.value))
+const test = computed(() =>
+  props.call.diagnosis.nextTests.find((one) => one.check === shownId.value),
+)
+
+/** The checks worth doing before the unit's state is changed again. */
+const round = computed(() => {
+  const state = next.value?.state
+  return props.call.diagnosis.nextTests.filter((one) => one.state === state).slice(0, 6)
+})
+
+const answered = (id: string) => {
+  const facts = checks.value.find((one) => one.id === id)?.facts ?? []
+  const read = new Set(props.call.readings.filter((r) => r.standing).map((r) => r.fact))
+  const waiting = new Set(
+    props.handle.waiting.value.map((change) => (change.body as { fact?: string }).fact),
+  )
+  return facts.every((fact) => read.has(fact) || waiting.has(fact))
+}
+
+// When the chosen check has all its answers, the next one is shown again.
+watch(
+  () => props.call.readings,
+  () => {
+    if (chosen.value && answered(chosen.value)) chosen.value = null
+  },
+)
+
+/** On a telephone the card with its pad fills the screen: bring its head to the top. */
+async function toCard() {
+  await nextTick()
+  const narrow = window.matchMedia('(max-width: 719px)').matches
+  document.querySelector('.check')?.scrollIntoView({ block: narrow ? 'start' : 'nearest' })
+}
+
+watch(shownId, (now, before) => {
+  if (now && before) void toCard()
+})
+
+function take(id: string) {
+  chosen.value = id === next.value?.check ? null : id
+  station.value = null
+  picking.value = false
+  void toCard()
+}
+
+async function record(fact: string, value: Value) {
+  // A check of several readings stays until all are in, also when another would now come first.
+  const mine = check.value
+  if (mine && mine.facts.length > 1) chosen.value = mine.id
+  await props.handle.record(fact, value)
+}
+
+useKeys({
+  next: () => (chosen.value = null),
+  undo: () => void props.handle.undo(),
+  help: () => emit('help'),
+  digit: (key) => card.value?.type(key),
+})
+</script>
+
+<template>
+  <div class="prove">
+    <ChainLine
+      :call="call"
+      :next="check?.station"
+      :open="station"
+      @pick="(id) => (station = station === id ? null : id)"
+    />
+    <StationSheet
+      v-if="station"
+      :call="call"
+      :station="station"
+      @check="take"
+      @close="station = null"
+    />
+    <p class="verdict" :class="call.diagnosis.state.toLowerCase()" role="status">
+      <strong>{{ call.diagnosis.sentence }}</strong>
+      <span v-if="decided" class="soft"> Every rival is cleared by a reading.</span>
+    </p>
+    <p v-if="handle.refusal.value" class="notice failed" role="alert">
+      {{ handle.refusal.value.label }}: {{ handle.refusal.value.refusal.message }}
+    </p>
+    <div class="columns">
+      <div class="column">
+        <section v-if="decided && !chosen" class="card done" aria-label="Decided">
+          <h2>
+            Proved: {{ call.diagnosis.verdict.map(suspectTitle).join(' and ').toLowerCase() }}
+          </h2>
+          <router-link class="go" :to="`/calls/${call.id}/choose`"
+            >Choose the way forward</router-link
+          >
+          <p>
+            <button class="link-button" @click="picking = true">Another check</button>
+            &nbsp;
+            <button class="link-button" @click="handle.undo()">Undo</button>
+          </p>
+        </section>
+        <CheckCard
+          v-else-if="check"
+          ref="card"
+          :call="call"
+          :check="check"
+          :test="test"
+          :chosen="chosen !== null"
+          @record="record"
+          @another="picking = true"
+          @undo="handle.undo()"
+          @next="chosen = null"
+        />
+        <section v-else class="card done">
+          <h2>No check left that would tell more</h2>
+          <p>Take a doubtful reading again, or a check by another way.</p>
+          <button class="link-button" @click="picking = true">All checks</button>
+        </section>
+        <p v-for="warning in call.diagnosis.warnings" :key="warning.id" class="notice">
+          {{ warning.sentence }}
+        </p>
+      </div>
+      <section class="card windings" aria-label="Windings">
+        <h2>Windings</h2>
+        <WindingPicture :winding="call.diagnosis.winding" />
+        <p :class="{ bad: call.diagnosis.winding.state === 'FAULTY' }">
+          {{ call.diagnosis.winding.sentence }}
+        </p>
+        <p class="soft">
+          {{
+            {
+              CLEAR: 'Frame: all leads clear.',
+              LEAK: 'Frame: a lead leaks.',
+              SHORT: 'Frame: touches, condemned.',
+              NOT_MEASURED: 'Frame: not measured.',
+            }[call.diagnosis.winding.frame]
+          }}
+          <button class="link-button" @click="take('winding.pairs')">Enter pairs</button>
+          <button class="link-button" @click="take('winding.frame')">Enter frame</button>
+        </p>
+      </section>
+      <SuspectList :call="call" @check="take" />
+    </div>
+    <nav v-if="round.length" class="round" aria-label="This round">
+      <strong>This round</strong>
+      <span class="state">{{ stateOf(round[0]!.state)?.title }}</span>
+      <button
+        v-for="one in round"
+        :key="one.check"
+        class="quiet-button"
+        :class="{ now: one.check === shownId }"
+        @click="take(one.check)"
+      >
+        {{ checks.find((c) => c.id === one.check)?.ask.replace(/[.?].*$/, '') }}
+      </button>
+      <span class="keys soft only-wide">
+        <span class="key">n</span> next <span class="key">u</span> undo
+        <span class="key">?</span> keys
+      </span>
+    </nav>
+    <ReadingLog :call="call" :waiting="handle.waiting.value" />
+    <CheckPicker v-model="picking" :call="call" @check="take" />
+  </div>
+</template>
+
+<style scoped>
+.prove {
+  display: grid;
+  gap: 14px;
+}
+
+.verdict {
+  border-top: 1px solid var(--rule);
+  padding-top: 12px;
+  font-size: 1.0625rem;
+}
+
+.decided strong {
+  color: var(--failed);
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1.2fr) minmax(0, 0.95fr);
+  gap: 18px;
+  align-items: start;
+}
+
+.column,
+.done,
+.windings {
+  display: grid;
+  gap: 12px;
+}
+
+.done {
+  border: 2px solid var(--failed);
+}
+
+.done h2 {
+  font-size: 1.5rem;
+}
+
+.go {
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  min-height: 52px;
+  border-radius: 5px;
+  background: var(--copper);
+  color: var(--on-copper);
+  font-weight: 700;
+  text-decoration: none;
+}
+
+.bad {
+  color: var(--failed);
+  font-weight: 650;
+}
+
+.round {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  border-top: 1px solid var(--rule);
+  padding-top: 12px;
+}
+
+.state {
+  padding: 2px 8px;
+  border: 1px solid var(--rule-strong);
+  border-radius: 3px;
+  font-size: 0.875rem;
+}
+
+.now {
+  border: 2px solid var(--copper);
+}
+
+.keys {
+  margin-left: auto;
+  font-size: 0.875rem;
+}
+
+@media (max-width: 1023px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+}
+
+@media (max-width: 719px) {
+  .prove {
+    gap: 10px;
+  }
+
+  .verdict {
+    padding-top: 8px;
+    font-size: 1rem;
+  }
+
+  .round {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { factOf } from '../catalogue/catalogue'
+import { clock } from '../shared/time'
+import type { Call, Reading } from '../api/types'
+
+const props = defineProps<{ call: Call; waiting: readonly { label: string }[] }>()
+
+const rows = computed(() => [...props.call.readings].reverse())
+const fate = (reading: Reading) =>
+  reading.retracted ? 'taken back' : reading.standing ? '' : 'replaced'
+</script>
+
+<template>
+  <details class="card log">
+    <summary>
+      <h2>Readings</h2>
+      <span class="soft">{{ call.readings.filter((r) => r.standing).length }} in force</span>
+    </summary>
+    <ul>
+      <li v-for="(change, index) in waiting" :key="`w${index}`" class="waiting">
+        <span>{{ change.label }}</span> <span class="soft">kept here, not sent yet</span>
+      </li>
+      <li v-for="reading in rows" :key="reading.id" :class="{ gone: !reading.standing }">
+        <span>{{ factOf(reading.fact)?.title ?? reading.fact }}</span>
+        <span class="digits value">{{ reading.spoken }}</span>
+        <span class="soft">{{ clock(reading.at) }}, {{ reading.author }} {{ fate(reading) }}</span>
+      </li>
+    </ul>
+    <p v-if="!rows.length && !waiting.length" class="soft">
+      Nothing read yet. What you enter is kept at once; nothing is ever erased.
+    </p>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  min-height: 28px;
+  cursor: pointer;
+}
+
+summary h2::before {
+  content: '▸ ';
+}
+
+details[open] summary h2::before {
+  content: '▾ ';
+}
+
+ul {
+  list-style: none;
+  margin: 12px 0 0;
+  padding: 0;
+}
+
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  padding: 7px 0;
+  border-top: 1px solid var(--rule);
+}
+
+.value {
+  font-weight: 650;
+}
+
+.soft {
+  margin-left: auto;
+  font-size: 0.875rem;
+}
+
+.gone .value {
+  text-decoration: line-through;
+}
+
+.waiting {
+  background: var(--suspect-soft);
+}
+</style>

@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { checksOf, suspectTitle } from '../catalogue/catalogue'
+import type { Call, SuspectRow } from '../api/types'
+
+const props = defineProps<{ call: Call }>()
+const emit = defineEmits<{ check: [id: string] }>()
+
+const open = ref<string | null>(null)
+const shown = computed(() =>
+  props.call.diagnosis.suspects.filter(
+    (suspect) => suspect.state !== 'CLEARED' && suspect.involved >= 0.005,
+  ),
+)
+const faint = computed(() =>
+  props.call.diagnosis.suspects.filter(
+    (suspect) => suspect.state !== 'CLEARED' && suspect.involved < 0.005,
+  ),
+)
+const cleared = computed(() =>
+  props.call.diagnosis.suspects.filter((suspect) => suspect.state === 'CLEARED'),
+)
+
+const WORDS: Record<SuspectRow['state'], string> = {
+  PROVED: 'proved',
+  LIKELY: 'likely',
+  POSSIBLE: 'possible',
+  CLEARED: 'cleared',
+}
+
+const percent = (share: number) =>
+  `${share >= 0.995 && share < 1 ? '>99' : (100 * share).toFixed(0)} %`
+/** One reason while folded, all of them opened. */
+const said = (suspect: SuspectRow) =>
+  (open.value === suspect.id ? suspect.reasons.join(' ') : own(suspect)) ||
+  'No reading points at it.'
+/** Why it is cleared: a reading at the link itself says more than one from elsewhere. */
+const own = (suspect: SuspectRow) => {
+  const station = props.call.diagnosis.stations.find((one) => one.id === suspect.id)
+  return suspect.reasons.find((reason) => station?.readings.includes(reason)) ?? suspect.reasons[0]
+}
+const ask = (id: string) =>
+  checksOf(props.call.particulars.motor.family)
+    .find((check) => check.id === id)
+    ?.ask.replace(/\.$/, '')
+</script>
+
+<template>
+  <section class="card suspects" aria-label="Suspects">
+    <h2>Suspects</h2>
+    <ul>
+      <li v-for="suspect in shown" :key="suspect.id" :class="suspect.state.toLowerCase()">
+        <button
+          :aria-expanded="open === suspect.id"
+          @click="open = open === suspect.id ? null : suspect.id"
+        >
+          <span class="name">{{ suspectTitle(suspect.id) }}</span>
+          <span class="word">{{ WORDS[suspect.state] }}</span>
+          <span class="digits share">{{
+            suspect.state === 'PROVED' ? '' : percent(suspect.involved)
+          }}</span>
+          <span class="bar" aria-hidden="true"
+            ><svg preserveAspectRatio="none" viewBox="0 0 100 6">
+              <rect class="rest" width="100" height="6" />
+              <rect class="fill" :width="100 * suspect.involved" height="6" /></svg
+          ></span>
+        </button>
+        <p v-if="open === suspect.id || suspect.state !== 'POSSIBLE'" class="reason">
+          {{ said(suspect) }}
+        </p>
+        <div v-if="open === suspect.id && suspect.missing.length" class="missing">
+          <p class="soft">Could still clear it or prove it:</p>
+          <button
+            v-for="id in suspect.missing.slice(0, 4)"
+            :key="id"
+            class="link-button"
+            @click="emit('check', id)"
+          >
+            {{ ask(id) }}
+          </button>
+        </div>
+      </li>
+    </ul>
+    <p v-if="faint.length" class="soft small">
+      Under half a percent: {{ faint.map((suspect) => suspectTitle(suspect.id)).join(', ') }}.
+    </p>
+    <div v-if="cleared.length" class="cleared">
+      <h3>Cleared</h3>
+      <p v-for="suspect in cleared" :key="suspect.id">
+        <s>{{ suspectTitle(suspect.id) }}</s> {{ own(suspect) }}
+      </p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.suspects {
+  align-content: start;
+  display: grid;
+  gap: 10px;
+}
+
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+
+li {
+  border-top: 1px solid var(--rule);
+  padding: 4px 0 8px;
+}
+
+li > button {
+  display: grid;
+  grid-template-columns: 1fr auto auto;
+  align-items: baseline;
+  gap: 2px 10px;
+  width: 100%;
+  min-height: var(--target);
+  padding: 6px 0 2px;
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+}
+
+.name {
+  font-weight: 700;
+  font-size: 1.0625rem;
+}
+
+.word {
+  font-size: 0.875rem;
+  color: var(--soft);
+}
+
+.proved .word,
+.proved .share {
+  color: var(--failed);
+  font-weight: 700;
+}
+
+.bar {
+  grid-column: 1 / -1;
+}
+
+.bar svg {
+  display: block;
+  width: 100%;
+  height: 7px;
+}
+
+.rest {
+  fill: var(--rule);
+}
+
+.fill {
+  fill: var(--suspect);
+}
+
+.proved .fill {
+  fill: var(--failed);
+}
+
+.reason,
+.cleared p,
+.small {
+  font-size: 0.9375rem;
+  line-height: 1.35;
+}
+
+.missing button {
+  display: block;
+  text-align: left;
+  font-size: 0.9375rem;
+}
+
+.cleared {
+  display: grid;
+  gap: 4px;
+  border-top: 1px solid var(--rule);
+  padding-top: 10px;
+}
+
+h3 {
+  font-size: 0.9375rem;
+}
+
+s {
+  font-weight: 650;
+}
+</style>

@@ -1,0 +1,27 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { loadSession, session } from './session/session'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', component: () => import('./calls/CallListView.vue') },
+    { path: '/sign-in', component: () => import('./session/SignInView.vue') },
+    { path: '/calls/new', component: () => import('./calls/OpenCallView.vue') },
+    {
+      path: '/calls/:id/:stage(hear|prove|choose|hand-over)?',
+      component: () => import('./call/CallView.vue'),
+      props: true,
+    },
+    { path: '/shop', component: () => import('./shop/ShopView.vue') },
+    { path: '/about', component: () => import('./about/AboutView.vue') },
+    { path: '/:rest(.*)*', redirect: '/' },
+  ],
+  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+})
+
+router.beforeEach(async (to) => {
+  if (!session.loaded) await loadSession()
+  if (!session.account && to.path !== '/sign-in') {
+    return { path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } }
+  }
+})

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { flush, outbox } from '../outbox/outbox'
+import { session } from './session'
+import SignInForm from './SignInForm.vue'
+</script>
+
+<template>
+  <el-dialog
+    :model-value="true"
+    title="Your session has ended"
+    :show-close="false"
+    :close-on-click-modal="false"
+    :close-on-press-escape="false"
+    align-center
+  >
+    <p class="again">
+      Nothing is lost.
+      <template v-if="outbox.waiting.length">
+        {{ outbox.waiting.length }}
+        {{ outbox.waiting.length === 1 ? 'entry waits' : 'entries wait' }}
+        on this device and will be sent when you have signed in.
+      </template>
+    </p>
+    <SignInForm :known="session.account?.login" @done="flush()" />
+  </el-dialog>
+</template>
+
+<style scoped>
+.again {
+  margin-bottom: 16px;
+}
+</style>

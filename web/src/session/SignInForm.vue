@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { Refusal } from '../api/client'
+import { session, signIn } from './session'
+
+const props = defineProps<{ known?: string }>()
+const emit = defineEmits<{ done: [] }>()
+
+const login = ref(props.known ?? '')
+const password = ref('')
+const fault = ref('')
+const busy = ref(false)
+
+async function submit() {
+  busy.value = true
+  fault.value = ''
+  try {
+    await signIn(login.value, password.value)
+    emit('done')
+  } catch (refused) {
+    fault.value = refused instanceof Refusal ? refused.message : 'No answer. Is the server running?'
+  } finally {
+    busy.value = false
+  }
+}
+
+async function useDemo(account: { login: string; password: string }) {
+  login.value = account.login
+  password.value = account.password
+  await submit()
+}
+</script>
+
+<template>
+  <form class="form" @submit.prevent="submit">
+    <label>
+      Name
+      <el-input v-model="login" name="login" autocomplete="username" autocapitalize="none" />
+    </label>
+    <label>
+      Password
+      <el-input
+        v-model="password"
+        name="password"
+        type="password"
+        autocomplete="current-password"
+      />
+    </label>
+    <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
+    <el-button type="primary" native-type="submit" :loading="busy">Sign in</el-button>
+    <div v-if="session.demo.length" class="demo">
+      <p class="soft">Demo shop. Sign in as</p>
+      <button
+        v-for="account in session.demo"
+        :key="account.login"
+        type="button"
+        class="quiet-button"
+        @click="useDemo(account)"
+      >
+        {{ account.name }}
+        <span class="soft"
+          >{{ account.role === 'LEAD' ? 'lead' : 'technician' }}, {{ account.login }} /
+          {{ account.password }}</span
+        >
+      </button>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.form,
+.demo {
+  display: grid;
+  gap: 14px;
+}
+
+label {
+  display: grid;
+  gap: 4px;
+  font-weight: 650;
+}
+
+.demo {
+  border-top: 1px solid var(--rule);
+  padding-top: 14px;
+  gap: 8px;
+}
+
+.demo button {
+  text-align: left;
+  padding: 8px 14px;
+}
+
+.demo span {
+  display: block;
+  font-weight: 400;
+  font-size: 0.875rem;
+}
+</style>

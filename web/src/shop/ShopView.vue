@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { get, Refusal, request } from '../api/client'
+import type { Account, Settings } from '../api/types'
+import { session } from '../session/session'
+import TopBar from '../shared/TopBar.vue'
+
+const settings = ref<Settings | null>(null)
+const typed = ref({ labourPerHour: '', balanceLimitPercent: '', currency: '' })
+const people = ref<Account[]>([])
+const person = ref({ login: '', name: '', password: '', role: 'TECHNICIAN' })
+const refusal = ref<Refusal | null>(null)
+const said = ref('')
+const isLead = computed(() => session.account?.role === 'LEAD')
+
+function show(loaded: Settings) {
+  settings.value = loaded
+  typed.value = {
+    labourPerHour: String(loaded.labourPerHour),
+    balanceLimitPercent: String(loaded.balanceLimitPercent),
+    currency: loaded.currency,
+  }
+}
+
+async function attempt(action: () => Promise<void>) {
+  refusal.value = null
+  said.value = ''
+  try {
+    await action()
+  } catch (failed) {
+    if (failed instanceof Refusal && failed.status === 401) session.ended = true
+    refusal.value =
+      failed instanceof Refusal ? failed : new Refusal(0, 'No answer from the server. Try again.')
+  }
+}
+
+onMounted(() =>
+  attempt(async () => {
+    show(await get<Settings>('/api/shop/settings'))
+    if (isLead.value) people.value = await get<Account[]>('/api/accounts')
+  }),
+)
+
+const number = (text: string) => {
+  const value = Number(text.replace(',', '.'))
+  return text.trim() === '' || Number.isNaN(value) ? null : value
+}
+
+const save = () =>
+  attempt(async () => {
+    const body = {
+      labourPerHour: number(typed.value.labourPerHour),
+      balanceLimitPercent: number(typed.value.balanceLimitPercent),
+      currency: typed.value.currency.trim().toUpperCase(),
+    }
+    show(await request<Settings>('PUT', `/api/shop/settings/${crypto.randomUUID()}`, body))
+    said.value = 'Kept.'
+  })
+
+const add = () =>
+  attempt(async () => {
+    people.value = await request<Account[]>(
+      'PUT',
+      `/api/accounts/${crypto.randomUUID()}`,
+      person.value,
+    )
+    person.value = { login: '', name: '', password: '', role: 'TECHNICIAN' }
+    said.value = 'Added.'
+  })
+</script>
+
+<template>
+  <TopBar title="The shop's figures" />
+  <main class="page shop">
+    <p v-if="refusal" class="notice failed" role="alert">{{ refusal.message }}</p>
+    <p v-if="said" role="status">{{ said }}</p>
+    <form v-if="settings" class="card" @submit.prevent="save">
+      <h2>Money and limits</h2>
+      <p v-if="!isLead" class="soft">Only a lead changes these.</p>
+      <label>
+        Labour an hour
+        <el-input v-model="typed.labourPerHour" name="labourPerHour" :disabled="!isLead" />
+      </label>
+      <label>
+        Currency
+        <el-input v-model="typed.currency" name="currency" maxlength="3" :disabled="!isLead" />
+      </label>
+      <label>
+        Winding pairs may differ by, in %
+        <el-input v-model="typed.balanceLimitPercent" name="balanceLimit" :disabled="!isLead" />
+      </label>
+      <p class="soft">
+        10 % is common practice; some shops accept only equal pairs. Every call is judged by the
+        limit in force now.
+      </p>
+      <el-button v-if="isLead" type="primary" native-type="submit">Keep</el-button>
+    </form>
+    <section v-if="isLead" class="card">
+      <h2>People</h2>
+      <ul>
+        <li v-for="one in people" :key="one.id">
+          <strong>{{ one.name }}</strong>
+          <span class="soft"
+            >{{ one.login }}, {{ one.role === 'LEAD' ? 'lead' : 'technician' }}</span
+          >
+        </li>
+      </ul>
+      <form class="person" @submit.prevent="add">
+        <label>Name <el-input v-model="person.name" name="personName" /></label>
+        <label>
+          Sign-in name <el-input v-model="person.login" name="personLogin" autocapitalize="none" />
+        </label>
+        <label>
+          First password, 10 or more
+          <el-input
+            v-model="person.password"
+            name="personPassword"
+            type="password"
+            autocomplete="new-password"
+          />
+        </label>
+        <div class="roles" role="group" aria-label="Role">
+          <button
+            v-for="role in ['TECHNICIAN', 'LEAD']"
+            :key="role"
+            type="button"
+            class="quiet-button"
+            :aria-pressed="person.role === role"
+            @click="person.role = role"
+          >
+            {{ role === 'LEAD' ? 'Lead' : 'Technician' }}
+          </button>
+        </div>
+        <el-button native-type="submit">Add</el-button>
+      </form>
+    </section>
+  </main>
+</template>
+
+<style scoped>
+.shop {
+  display: grid;
+  gap: 16px;
+  max-width: 760px;
+}
+
+.card,
+.person {
+  display: grid;
+  gap: 14px;
+}
+
+label {
+  display: grid;
+  gap: 4px;
+  font-weight: 650;
+}
+
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: flex;
+  gap: 12px;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--rule);
+}
+
+.roles {
+  display: flex;
+  gap: 8px;
+}
+
+[aria-pressed='true'] {
+  border: 2px solid var(--copper);
+  background: var(--copper-soft);
+}
+
+.el-button {
+  justify-self: start;
+}
+</style>

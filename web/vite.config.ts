@@ -1,0 +1,20 @@
+import vue from '@vitejs/plugin-vue'
+import components from 'unplugin-vue-components/vite'
+import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  plugins: [
+    vue(),
+    // Each Element Plus component is imported where it is used: the whole library is too large for a phone.
+    components({ dts: false, dirs: [], resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
+  ],
+  build: {
+    // Nothing is inlined as data: or script, so that the content policy can stay strict.
+    assetsInlineLimit: 0,
+    modulePreload: { polyfill: false },
+    target: 'es2022',
+  },
+  server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
+  test: { environment: 'happy-dom', include: ['src/**/*.spec.ts'] },
+})
