@@ -1,0 +1,136 @@
+package variablerotor.server;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import java.util.UUID;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * Boots the real application once, on a free port and a new database of the cluster that the test
+ * command started, and gives it to every test that asks for it.
+ */
+public final class Server implements ParameterResolver {
+  private static Server shared;
+
+  private final ConfigurableApplicationContext context;
+  private final String databaseUrl;
+
+  private Server(ConfigurableApplicationContext context, String databaseUrl) {
+    this.context = context;
+    this.databaseUrl = databaseUrl;
+  }
+
+  /** For JUnit. */
+  Server() {
+    this(null, null);
+  }
+
+  private static synchronized Server shared() {
+    if (shared == null) {
+      String url = newDatabase();
+      ConfigurableApplicationContext context =
+          SpringApplication.run(
+              App.class,
+              "--server.port=0",
+              "--rotor.demo=true",
+              "--spring.datasource.url=" + url,
+              "--spring.datasource.password=" + password());
+      shared = new Server(context, url);
+    }
+    return shared;
+  }
+
+  private static String password() {
+    return System.getenv("ROTOR_TEST_DB_PASSWORD");
+  }
+
+  private static String newDatabase() {
+    String port = System.getenv("ROTOR_TEST_DB_PORT");
+    if (port == null) {
+      throw new IllegalStateException("run the tests through ./rotor test: they need a database");
+    }
+    String base = "jdbc:postgresql://127.0.0.1:" + port + "/";
+    String name = "test_" + UUID.randomUUID().toString().replace("-", "");
+    try (Connection connection =
+            DriverManager.getConnection(base + "postgres", "rotor", password());
+        Statement statement = connection.createStatement()) {
+      statement.execute("create database " + name);
+    } catch (java.sql.SQLException fault) {
+      throw new IllegalStateException("no test database", fault);
+    }
+    return base + name;
+  }
+
+  @Override
+  public boolean supportsParameter(ParameterContext parameter, ExtensionContext extension) {
+    return parameter.getParameter().getType() == Server.class;
+  }
+
+  @Override
+  public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
+    return shared();
+  }
+
+  public String url(String path) {
+    return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port") + path;
+  }
+
+  public <T> T bean(Class<T> type) {
+    return context.getBean(type);
+  }
+
+  /** A connection past the application, to look at what it kept. */
+  public Connection database() throws java.sql.SQLException {
+    return DriverManager.getConnection(databaseUrl, "rotor", password());
+  }
+
+  /** A visitor with cookies of its own, not signed in. */
+  public Visitor visitor() {
+    return new Visitor(this);
+  }
+
+  /** A visitor signed in as one of the demo people. */
+  public Visitor signedIn(String login, String password) {
+    Visitor visitor = visitor();
+    visitor.get("/api/session");
+    Visitor.Answer answer =
+        visitor.send(
+            "POST",
+            "/api/session",
+            "{\"login\":\"" + login + "\",\"password\":\"" + password + "\"}");
+    if (answer.status() != 200) {
+      throw new IllegalStateException("cannot sign in: " + answer);
+    }
+    visitor.get("/api/session");
+    return visitor;
+  }
+
+  public Visitor technician() {
+    return signedIn("tobin", "quiet-wheel-4");
+  }
+
+  public Visitor lead() {
+    return signedIn("ines", "copper-star-7");
+  }
+
+  static HttpResponse<String> exchange(HttpClient client, HttpRequest.Builder request, String url) {
+    try {
+      return client.send(
+          request.uri(URI.create(url)).build(), HttpResponse.BodyHandlers.ofString());
+    } catch (java.io.IOException fault) {
+      throw new java.io.UncheckedIOException(fault);
+    } catch (InterruptedException fault) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(fault);
+    }
+  }
+}

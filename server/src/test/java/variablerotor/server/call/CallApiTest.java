@@ -1,0 +1,306 @@
+package variablerotor.server.call;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.lowagie.text.pdf.PdfReader;
+import com.lowagie.text.pdf.parser.PdfTextExtractor;
+import java.net.http.HttpRequest;
+import java.nio.charset.StandardCharsets;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import variablerotor.core.casefile.CaseReader;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.json.Json;
+import variablerotor.server.Server;
+import variablerotor.server.Visitor;
+
+/** Calls through the real API into a real PostgreSQL. */
+@ExtendWith(Server.class)
+class CallApiTest {
+  private final Server server;
+  private final Visitor tobin;
+
+  CallApiTest(Server server) {
+    this.server = server;
+    this.tobin = server.technician();
+  }
+
+  private void deadModule(String call) {
+    tobin.read(call, "line.volts", "240");
+    tobin.read(call, "command.volts", "25.1");
+    tobin.read(call, "shaft.feel", "\"FREE\"");
+    tobin.read(call, "connector.look", "\"SEATED\"");
+    for (String pair : List.of("winding.ab", "winding.bc", "winding.ca")) {
+      tobin.read(call, pair, "22");
+    }
+    for (String lead : List.of("winding.frame.a", "winding.frame.b", "winding.frame.c")) {
+      tobin.read(call, lead, "\"OL\"");
+    }
+  }
+
+  @Test
+  void readingsBecomeAVerdictAndAChoice() {
+    String call = tobin.openCall();
+    assertEquals("OPEN", tobin.get(call).at("diagnosis.state"));
+    deadModule(call);
+    Visitor.Answer proved = tobin.get(call);
+    assertEquals("DECIDED", proved.at("diagnosis.state"));
+    assertEquals(List.of("MODULE"), proved.at("diagnosis.verdict"));
+    Visitor.Answer priced =
+        tobin.put(
+            call + "/offers/" + UUID.randomUUID(),
+            "{\"route\":\"MODULE_ONLY\",\"partPrice\":400,\"labourHours\":1.5,\"leadDays\":3}");
+    assertEquals("MODULE_ONLY", priced.at("recommended"));
+    assertEquals(580.0, priced.at("ways.0.offer.firstCost"));
+    Visitor.Answer chosen =
+        tobin.put(call + "/decisions/" + UUID.randomUUID(), "{\"route\":\"MODULE_ONLY\"}");
+    assertEquals("Tobin Ashgrove", chosen.at("decisions.0.author"));
+    assertEquals(580.0, chosen.at("decisions.0.firstCost"));
+    assertNotNull(chosen.at("decisions.0.at"));
+  }
+
+  @Test
+  void aBlockedWayCannotBeChosen() {
+    String call = tobin.openCall();
+    Visitor.Answer refused =
+        tobin.put(call + "/decisions/" + UUID.randomUUID(), "{\"route\":\"MODULE_ONLY\"}");
+    assertEquals(422, refused.status());
+    assertEquals("route", refused.at("errors.0.path"));
+    assertTrue(String.valueOf(refused.at("detail")).contains("Measure the three pairs"));
+  }
+
+  @Test
+  void theSameSaveTwiceIsOneSave() {
+    String call = tobin.openCall();
+    String path = call + "/readings/" + UUID.randomUUID();
+    String body = "{\"fact\":\"line.volts\",\"value\":241}";
+    assertEquals(200, tobin.put(path, body).status());
+    Visitor.Answer again = tobin.put(path, body);
+    assertEquals(200, again.status());
+    assertEquals(1, again.list("readings").size());
+    Visitor.Answer other = tobin.put(path, "{\"fact\":\"line.volts\",\"value\":99}");
+    assertEquals(409, other.status());
+    assertEquals(241.0, tobin.get(call).at("readings.0.value"));
+    assertEquals(
+        409,
+        tobin
+            .put(
+                call,
+                "{\"place\":\"Elsewhere\",\"symptom\":\"NOISE\",\"motor\":{\"family\":\"CONSTANT_TORQUE\"}}")
+            .status());
+  }
+
+  @Test
+  void aLaterReadingSupersedesAndUndoBringsTheEarlierBack() {
+    String call = tobin.openCall();
+    tobin.read(call, "line.volts", "241");
+    Visitor.Answer second = tobin.read(call, "line.volts", "3");
+    assertEquals(2, second.list("readings").size());
+    assertEquals(false, second.at("readings.0.standing"));
+    assertEquals(List.of("SUPPLY"), second.at("diagnosis.verdict"));
+    Visitor.Answer undone =
+        tobin.put(
+            call + "/retractions/" + UUID.randomUUID(),
+            "{\"reading\":\"" + second.at("readings.1.id") + "\"}");
+    assertEquals(true, undone.at("readings.0.standing"));
+    assertEquals(true, undone.at("readings.1.retracted"));
+    assertEquals("OPEN", undone.at("diagnosis.state"));
+  }
+
+  @Test
+  void undoOfAReadingOfAnotherCallIsRefused() {
+    String mine = tobin.openCall();
+    String other = tobin.openCall();
+    Object reading = tobin.read(other, "line.volts", "241").at("readings.0.id");
+    Visitor.Answer refused =
+        tobin.put(mine + "/retractions/" + UUID.randomUUID(), "{\"reading\":\"" + reading + "\"}");
+    assertEquals(404, refused.status());
+    assertEquals(1, tobin.get(other).list("readings").size());
+  }
+
+  @Test
+  void whatWasRecordedCannotBeChangedEvenInTheDatabase() throws SQLException {
+    tobin.read(tobin.openCall(), "line.volts", "241");
+    try (Connection connection = server.database();
+        Statement statement = connection.createStatement()) {
+      for (String change :
+          List.of(
+              "update reading set value = '1'",
+              "delete from reading",
+              "update particulars set body = ''")) {
+        assertThrows(SQLException.class, () -> statement.execute(change), change);
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "winding.ab | -1 | value",
+        "winding.ab | 1e12 | value",
+        "winding.ab | \"lots\" | value",
+        "line.volts | \"OL\" | value",
+        "line.volts | null | value",
+        "line.volts | [1] | value",
+        "shaft.feel | \"WOBBLY\" | value",
+        "call.present | 1 | value",
+        "line.amps | 4 | fact"
+      })
+  void badReadingNamesItsFieldAndLosesNothing(String fact, String json, String path) {
+    String call = tobin.openCall();
+    tobin.read(call, "control.volts", "26");
+    Visitor.Answer refused = tobin.read(call, fact, json);
+    assertEquals(422, refused.status(), refused.body());
+    assertEquals(path, refused.at("errors.0.path"));
+    assertTrue(String.valueOf(refused.at("errors.0.message")).contains("allowed"));
+    assertTrue(refused.headers().firstValue("Content-Type").orElse("").contains("problem+json"));
+    assertEquals(1, tobin.get(call).list("readings").size());
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{\"place\":\"\",\"symptom\":\"NO_RUN\",\"motor\":{\"family\":\"CONSTANT_TORQUE\"}} | 422 | place",
+        "{\"place\":\"Quay\",\"motor\":{\"family\":\"CONSTANT_TORQUE\"}} | 422 | symptom",
+        "{\"place\":\"Quay\",\"symptom\":\"NO_RUN\"} | 422 | motor.family",
+        "{\"place\":\"Quay\",\"symptom\":\"NO_RUN\",\"motor\":{\"family\":\"PSC\"}} | 422 | motor.family",
+        "{\"place\":\"Quay\",\"symptom\":\"SULKS\",\"motor\":{}} | 400 | symptom",
+        "{\"place\":\"Quay\",\"symptom\":\"NO_RUN\",\"motor\":{\"family\":\"CONSTANT_TORQUE\",\"volts\":\"many\"}} | 422 | motor.volts",
+        "{\"place\":\"Quay\",\"symptom\":\"NO_RUN\",\"motor\":{\"family\":\"CONSTANT_TORQUE\",\"horsepower\":-1}} | 422 | motor.horsepower",
+        "{\"place\":\"Quay\",\"symptom\":\"NO_RUN\",\"unit\":{\"installed\":\"soon\"},\"motor\":{\"family\":\"CONSTANT_TORQUE\"}} | 400 | unit.installed"
+      })
+  void badParticularsNameTheirField(String body, int status, String path) {
+    Visitor.Answer refused = tobin.put("/api/calls/" + UUID.randomUUID(), body);
+    assertEquals(status, refused.status(), refused.body());
+    assertEquals(path, refused.at("errors.0.path"), refused.body());
+  }
+
+  @Test
+  void unknownAndMalformedIdsAreToldApart() {
+    assertEquals(404, tobin.get("/api/calls/" + UUID.randomUUID()).status());
+    assertEquals(400, tobin.get("/api/calls/soon").status());
+    assertEquals(404, tobin.read("/api/calls/" + UUID.randomUUID(), "line.volts", "240").status());
+    assertEquals(400, tobin.put(tobin.openCall() + "/readings/" + UUID.randomUUID(), "{").status());
+  }
+
+  @Test
+  void aBodyTooLargeIsRefusedWithOrWithoutItsLength() {
+    String call = tobin.openCall();
+    String path = call + "/readings/" + UUID.randomUUID();
+    String large = "{\"fact\":\"code\",\"value\":\"" + "x".repeat(70_000) + "\"}";
+    assertEquals(413, tobin.put(path, large).status());
+    byte[] bytes = large.getBytes(StandardCharsets.UTF_8);
+    HttpRequest.Builder chunked =
+        HttpRequest.newBuilder()
+            .PUT(
+                HttpRequest.BodyPublishers.ofInputStream(
+                    () -> new java.io.ByteArrayInputStream(bytes)))
+            .header("Content-Type", "application/json")
+            .header("X-XSRF-TOKEN", tobin.cookie("XSRF-TOKEN"));
+    assertEquals(413, tobin.exchange(chunked, path).status());
+    assertEquals(0, tobin.get(call).list("readings").size());
+  }
+
+  @Test
+  void changedParticularsChangeTheVerdict() {
+    String call = tobin.openCall();
+    tobin.read(call, "line.volts", "118");
+    assertEquals(List.of("SUPPLY"), tobin.get(call).at("diagnosis.verdict"));
+    Visitor.Answer told =
+        tobin.put(
+            call + "/particulars/" + UUID.randomUUID(),
+            "{\"place\":\"Test Quay\",\"symptom\":\"NO_RUN\",\"motor\":{\"family\":\"CONSTANT_TORQUE\",\"volts\":\"115\"}}");
+    assertEquals(200, told.status(), told.body());
+    assertEquals("OPEN", told.at("diagnosis.state"));
+  }
+
+  @Test
+  void searchFindsWordsAndTakesNoPatterns() {
+    String place = "Xylo" + UUID.randomUUID().toString().substring(0, 8);
+    tobin.put(
+        "/api/calls/" + UUID.randomUUID(),
+        "{\"place\":\""
+            + place
+            + " 100% House\",\"unitName\":\"Cellar\",\"symptom\":\"NOISE\",\"motor\":{\"family\":\"CONSTANT_TORQUE\"}}");
+    assertEquals(1, list("search=cellar+" + place.toLowerCase()).size());
+    assertEquals(1, list("search=" + place + "+100%25").size());
+    assertEquals(0, list("search=" + place + "+_____%25x").size());
+    assertEquals(400, tobin.get("/api/calls?size=abc").status());
+    assertEquals(422, tobin.get("/api/calls?size=1000").status());
+  }
+
+  private List<?> list(String query) {
+    return tobin.get("/api/calls?" + query).list("");
+  }
+
+  @Test
+  void manyAtOnceOnOneCallLoseNothing() {
+    String call = tobin.openCall();
+    List<CompletableFuture<Integer>> saves =
+        IntStream.range(0, 20)
+            .mapToObj(
+                n ->
+                    CompletableFuture.supplyAsync(
+                        () -> tobin.read(call, "line.volts", String.valueOf(200 + n)).status()))
+            .toList();
+    saves.forEach(save -> assertEquals(200, save.join()));
+    Visitor.Answer answer = tobin.get(call);
+    assertEquals(20, answer.list("readings").size());
+    long standing =
+        answer.list("readings").stream()
+            .filter(row -> Boolean.TRUE.equals(((Map<?, ?>) row).get("standing")))
+            .count();
+    assertEquals(1, standing);
+  }
+
+  @Test
+  void reportIsOnePageWithVerdictReadingsAndChoice() throws Exception {
+    String call = tobin.openCall();
+    deadModule(call);
+    tobin.put(call + "/decisions/" + UUID.randomUUID(), "{\"route\":\"SAME_MOTOR\"}");
+    PdfReader reader = new PdfReader(tobin.bytes(call + "/report"));
+    assertEquals(1, reader.getNumberOfPages());
+    String text = new PdfTextExtractor(reader).getTextFromPage(1);
+    for (String word : List.of("Test Quay", "module", "240 V", "OL", "Same motor", "Tobin")) {
+      assertTrue(text.contains(word), word + " in " + text);
+    }
+  }
+
+  @Test
+  void caseFileReadsBackAsACase() throws InputFaults {
+    String call = tobin.openCall();
+    tobin.read(call, "line.volts", "240");
+    tobin.read(call, "line.volts", "241");
+    var file = CaseReader.read(Json.read(tobin.get(call + "/case").body()));
+    assertEquals(1, file.facts().size());
+    assertEquals("241 V", file.facts().get(0).spoken());
+    assertEquals("208-230", file.motor().volts());
+    assertTrue(file.unknownFields().isEmpty());
+  }
+
+  @Test
+  void demoShopShowsEveryState() {
+    List<?> calls = list("size=100");
+    assertTrue(calls.size() >= 12);
+    for (String state : List.of("OPEN", "NARROWED", "DECIDED")) {
+      assertTrue(calls.stream().anyMatch(c -> state.equals(((Map<?, ?>) c).get("state"))), state);
+    }
+    assertFalse(calls.stream().allMatch(c -> ((Map<?, ?>) c).get("chosen") == null));
+  }
+}
