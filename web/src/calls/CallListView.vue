@@ -63,7 +63,13 @@ const focusSearch = () => void nextTick(() => field.value?.focus())
 
 /** The state of a call as a sign: decided, narrowed, or open. */
 const sign = (row: CallRow) =>
-  row.chosen ? 'GOOD' : row.state === 'DECIDED' ? 'FAILED' : row.state === 'NARROWED' ? 'SUSPECT' : 'UNSEEN'
+  row.chosen
+    ? 'GOOD'
+    : row.state === 'DECIDED'
+      ? 'FAILED'
+      : row.state === 'NARROWED'
+        ? 'SUSPECT'
+        : 'UNSEEN'
 
 function headline(row: CallRow): string {
   if (row.chosen) return `${names(row)}: ${routeTitle(row.chosen).toLowerCase()} chosen`
@@ -113,7 +119,9 @@ useKeys({
             <span v-if="row.unitName">{{ row.unitName }}</span>
           </span>
           <span class="what">{{ symptomTitle(row.symptom) }}</span>
-          <span class="verdict" :class="row.chosen ? 'chosen' : row.state.toLowerCase()">{{ headline(row) }}</span>
+          <span class="verdict" :class="row.chosen ? 'chosen' : row.state.toLowerCase()">{{
+            headline(row)
+          }}</span>
           <span class="soft when">
             {{ row.readings }} {{ row.readings === 1 ? 'reading' : 'readings' }},
             {{ ago(row.changedAt) }}, {{ row.openedBy }}

@@ -1,4 +1,4 @@
-import { reactive, readonly } from 'vue'
+import { reactive, readonly, watch } from 'vue'
 import { NoAnswer, Refusal, request } from '../api/client'
 import { loadSession, session } from '../session/session'
 
@@ -109,3 +109,11 @@ function done(change: Change, result: unknown, refusal: Refusal | null) {
 }
 
 window.addEventListener('online', () => void flush())
+
+// Signed in again: what was held goes out.
+watch(
+  () => session.ended,
+  (ended) => {
+    if (!ended) void flush()
+  },
+)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { flush, outbox } from '../outbox/outbox'
+import { outbox } from '../outbox/outbox'
 import { session } from './session'
 import SignInForm from './SignInForm.vue'
 </script>
@@ -21,7 +21,7 @@ import SignInForm from './SignInForm.vue'
         on this device and will be sent when you have signed in.
       </template>
     </p>
-    <SignInForm :known="session.account?.login" @done="flush()" />
+    <SignInForm :known="session.account?.login" />
   </el-dialog>
 </template>
 

@@ -49,6 +49,11 @@ public final class Server implements ParameterResolver {
     return shared;
   }
 
+  /** The same application, for whoever measures it. */
+  public static Server forFigures() {
+    return shared();
+  }
+
   private static String password() {
     return System.getenv("ROTOR_TEST_DB_PASSWORD");
   }

@@ -1,0 +1,149 @@
+package variablerotor.cli;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.fact.FactType;
+import variablerotor.json.Json;
+
+/** The command line as a script uses it. */
+class MainTest {
+  private static final String GOOD =
+      "{\"format\":\"variable-rotor-case\",\"version\":1,\"motor\":{\"family\":\"CONSTANT_TORQUE\"},"
+          + "\"symptom\":\"NO_RUN\",\"facts\":[{\"id\":\"line.volts\",\"value\":3}]}";
+
+  private record Result(int status, String out, String err) {}
+
+  @TempDir Path folder;
+
+  private static Result run(String in, String... args) {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ByteArrayOutputStream err = new ByteArrayOutputStream();
+    int status =
+        new Main(
+                new ByteArrayInputStream(in.getBytes(StandardCharsets.UTF_8)),
+                new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8))
+            .run(args);
+    return new Result(
+        status, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+  }
+
+  private Result file(String text) throws Exception {
+    Path file = Files.writeString(folder.resolve("case.json"), text);
+    return run("", "diagnose", file.toString());
+  }
+
+  @Test
+  void diagnosesAFile() throws Exception {
+    Result result = file(GOOD);
+    assertEquals(0, result.status());
+    Map<?, ?> answer = (Map<?, ?>) Json.read(result.out());
+    assertEquals("SUPPLY", ((Map<?, ?>) answer.get("verdict")).get("suspect"));
+    assertEquals(List.of(), answer.get("nextTests"));
+  }
+
+  @Test
+  void answersEachLineAtOnceAndGoesOnAfterABadOne() throws InputFaults {
+    Result result = run(GOOD + "\n\nnonsense\n{}\n" + GOOD + "\n", "diagnose", "-");
+    List<String> lines = result.out().lines().toList();
+    assertEquals(0, result.status());
+    assertEquals(4, lines.size());
+    assertEquals(lines.get(0), lines.get(3));
+    assertTrue(((Map<?, ?>) Json.read(lines.get(1))).containsKey("errors"));
+    assertTrue(lines.get(2).contains("motor.family"));
+    assertEquals("", result.err());
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "",
+        "nonsense",
+        "[]",
+        "7",
+        "{\"format\":1}",
+        "{\"a\":1,\"a\":2}",
+        "{} {}",
+        "{\"format\":\"variable-rotor-case\",\"version\":1,\"motor\":{\"family\":\"CONSTANT_TORQUE\"},\"symptom\":\"NO_RUN\",\"facts\":[{\"id\":\"line.volts\",\"value\":1e999}]}",
+        "{\"format\":\"variable-rotor-case\",\"version\":1,\"motor\":{\"family\":\"CONSTANT_TORQUE\"},\"symptom\":\"NO_RUN\",\"facts\":[{\"id\":\"line.volts\",\"value\":NaN}]}"
+      })
+  void badFilesEndWithStatusTwoAndALineEach(String text) throws Exception {
+    Result result = file(text);
+    assertEquals(2, result.status());
+    assertEquals("", result.out());
+    assertFalse(result.err().isBlank());
+    assertFalse(result.err().contains("Exception"), result.err());
+  }
+
+  @Test
+  void whatCannotBeReadIsTold() throws Exception {
+    assertEquals(2, run("", "diagnose", folder.resolve("none.json").toString()).status());
+    assertEquals(2, run("", "diagnose", folder.toString()).status());
+    assertEquals(2, run("", "dream").status());
+    Path bytes = Files.write(folder.resolve("bytes.json"), new byte[] {(byte) 0xff, (byte) 0xfe});
+    assertEquals(2, run("", "diagnose", bytes.toString()).status());
+  }
+
+  @Test
+  void deepNestingIsAFaultNotACrash() throws Exception {
+    assertEquals(2, file("[".repeat(200_000)).status());
+  }
+
+  private static JsonSchema schema() throws Exception {
+    return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+        .getSchema(Files.readString(Path.of("../docs/case.schema.json")));
+  }
+
+  /** The published schema and the reader agree on what a case is. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "\"line.volts\",\"value\":240",
+        "\"line.volts\",\"value\":\"lots\"",
+        "\"line.volts\",\"value\":-1",
+        "\"line.volts\",\"value\":\"OL\"",
+        "\"winding.ab\",\"value\":\"OL\"",
+        "\"winding.ab\",\"value\":5.7",
+        "\"winding.ab\",\"value\":-5",
+        "\"shaft.feel\",\"value\":\"FREE\"",
+        "\"shaft.feel\",\"value\":\"ODD\"",
+        "\"call.present\",\"value\":true",
+        "\"call.present\",\"value\":1",
+        "\"code\",\"value\":{\"book\":\"Alder\",\"code\":\"7\"}",
+        "\"code.suspects\",\"value\":[\"WHEEL\"]",
+        "\"code.suspects\",\"value\":[\"NONE\"]",
+        "\"window.bus.volts\",\"value\":[270,350]",
+        "\"line.amps\",\"value\":4"
+      })
+  void schemaAndReaderAgree(String fact) throws Exception {
+    String text = GOOD.replace("\"line.volts\",\"value\":3", fact);
+    boolean bySchema = schema().validate(text, com.networknt.schema.InputFormat.JSON).isEmpty();
+    assertEquals(file(text).status() == 0, bySchema, fact);
+  }
+
+  @Test
+  void schemaNamesEveryFact() throws Exception {
+    String text = Files.readString(Path.of("../docs/case.schema.json"));
+    for (FactType type : FactType.values()) {
+      assertTrue(text.contains("\"" + type.id() + "\""), type.id());
+    }
+  }
+}

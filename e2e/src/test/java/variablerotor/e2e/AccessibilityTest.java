@@ -1,0 +1,83 @@
+package variablerotor.e2e;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** No violation of WCAG level A or AA on any view, in light and dark, at both sizes (axe). */
+@ExtendWith(Browsing.class)
+class AccessibilityTest {
+  private final Browsing browsing;
+
+  AccessibilityTest(Browsing browsing) {
+    this.browsing = browsing;
+  }
+
+  static Stream<Arguments> looks() {
+    return Stream.of(
+        Arguments.of(Browsing.Size.LAPTOP, ColorScheme.LIGHT),
+        Arguments.of(Browsing.Size.LAPTOP, ColorScheme.DARK),
+        Arguments.of(Browsing.Size.PHONE, ColorScheme.LIGHT),
+        Arguments.of(Browsing.Size.PHONE, ColorScheme.DARK));
+  }
+
+  @ParameterizedTest
+  @MethodSource("looks")
+  void everyView(Browsing.Size size, ColorScheme scheme) {
+    Page page = browsing.page(size, scheme);
+    page.getByLabel("Password").waitFor();
+    check(page, "sign-in");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Kallow")).click();
+    page.locator(".calls").waitFor();
+    check(page, "list");
+    page.getByText("Lantern Street bakery").click();
+    page.locator(".chain").waitFor();
+    check(page, "prove, decided");
+    for (String stage : List.of("Hear", "Choose", "Hand over")) {
+      page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(stage).setExact(true))
+          .click();
+      page.locator("main .card").first().waitFor();
+      check(page, stage);
+    }
+    page.navigate("/");
+    page.getByText("Wicker Bridge library").click();
+    page.locator(".check").waitFor();
+    check(page, "prove, first check");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Another check")).click();
+    page.getByRole(AriaRole.DIALOG).waitFor();
+    check(page, "all checks");
+    for (String path : List.of("/shop", "/about", "/calls/new")) {
+      page.navigate(path);
+      page.locator("main .card").first().waitFor();
+      check(page, path);
+    }
+  }
+
+  private static void check(Page page, String view) {
+    // Element Plus fades its dialogs in; colours count when they stand.
+    page.waitForTimeout(350);
+    List<String> violations =
+        new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"))
+                .analyze()
+                .getViolations()
+                .stream()
+                .map(AccessibilityTest::spoken)
+                .toList();
+    assertEquals(List.of(), violations, view);
+  }
+
+  private static String spoken(Rule rule) {
+    return rule.getId() + ": " + rule.getNodes().stream().map(n -> n.getHtml()).limit(3).toList();
+  }
+}

@@ -1,0 +1,151 @@
+package variablerotor.e2e;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+
+/**
+ * The built application as a process of its own, on a database of its own in the cluster that the
+ * test command started: it can be killed as a power cut would, and started again on the same data.
+ */
+final class Application implements AutoCloseable {
+  private static final Path JAR = Path.of("../server/target/rotor-server.jar");
+  private static final Duration PATIENCE = Duration.ofSeconds(90);
+
+  private final String database;
+  private final int port;
+  private final Path log;
+  private Process process;
+
+  private Application(String database, int port, Path log) {
+    this.database = database;
+    this.port = port;
+    this.log = log;
+  }
+
+  static Application start() {
+    try (ServerSocket free = new ServerSocket(0);
+        Connection connection = DriverManager.getConnection(url("postgres"), "rotor", password());
+        Statement statement = connection.createStatement()) {
+      String name = "e2e_" + UUID.randomUUID().toString().replace("-", "");
+      statement.execute("create database " + name);
+      int port = free.getLocalPort();
+      free.close();
+      Application application =
+          new Application(name, port, Files.createTempFile("rotor-e2e", ".log"));
+      application.launch();
+      return application;
+    } catch (IOException | SQLException fault) {
+      throw new IllegalStateException("the application cannot be started", fault);
+    }
+  }
+
+  private static String url(String database) {
+    String port = System.getenv("ROTOR_TEST_DB_PORT");
+    if (port == null) {
+      throw new IllegalStateException("run the tests through ./rotor test: they need a database");
+    }
+    return "jdbc:postgresql://127.0.0.1:" + port + "/" + database;
+  }
+
+  private static String password() {
+    return System.getenv("ROTOR_TEST_DB_PASSWORD");
+  }
+
+  /** Starts the process on the data that are there, and waits until it serves. */
+  void launch() {
+    try {
+      Files.writeString(log, "");
+      ProcessBuilder builder =
+          new ProcessBuilder(
+              ProcessHandle.current().info().command().orElse("java"),
+              "-Xmx256m",
+              "-XX:+UseSerialGC",
+              "-jar",
+              JAR.toString(),
+              "--server.port=" + port,
+              "--rotor.demo=true",
+              "--spring.datasource.url=" + url(database));
+      builder.environment().put("SPRING_DATASOURCE_PASSWORD", password());
+      process =
+          builder
+              .redirectErrorStream(true)
+              .redirectOutput(ProcessBuilder.Redirect.appendTo(new File(log.toString())))
+              .start();
+      Instant end = Instant.now().plus(PATIENCE);
+      while (!Files.readString(log).contains("Ready to serve")) {
+        if (!process.isAlive() || Instant.now().isAfter(end)) {
+          throw new IllegalStateException("it did not start: " + Files.readString(log));
+        }
+        Thread.sleep(100);
+      }
+    } catch (IOException fault) {
+      throw new UncheckedIOException(fault);
+    } catch (InterruptedException fault) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(fault);
+    }
+  }
+
+  /** SIGKILL: no chance to tidy up. */
+  void kill() {
+    process.destroyForcibly();
+    try {
+      process.waitFor(20, TimeUnit.SECONDS);
+    } catch (InterruptedException fault) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  String url() {
+    return "http://127.0.0.1:" + port;
+  }
+
+  /** Runs a statement past the application. */
+  void sql(String text) {
+    try (Connection connection = DriverManager.getConnection(url(database), "rotor", password());
+        Statement statement = connection.createStatement()) {
+      statement.execute(text);
+    } catch (SQLException fault) {
+      throw new IllegalStateException(fault);
+    }
+  }
+
+  /** One number out of the database. */
+  long count(String query) {
+    try (Connection connection = DriverManager.getConnection(url(database), "rotor", password());
+        Statement statement = connection.createStatement();
+        var rows = statement.executeQuery(query)) {
+      rows.next();
+      return rows.getLong(1);
+    } catch (SQLException fault) {
+      throw new IllegalStateException(fault);
+    }
+  }
+
+  @Override
+  public void close() {
+    process.destroy();
+    try {
+      if (!process.waitFor(20, TimeUnit.SECONDS)) {
+        kill();
+      }
+      Files.deleteIfExists(log);
+    } catch (InterruptedException fault) {
+      Thread.currentThread().interrupt();
+    } catch (IOException fault) {
+      throw new UncheckedIOException(fault);
+    }
+  }
+}

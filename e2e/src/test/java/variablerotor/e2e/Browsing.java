@@ -1,0 +1,127 @@
+package variablerotor.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+
+/** One application and one Chromium for all tests; a page of its own for each. */
+final class Browsing implements ParameterResolver {
+  private static Browsing shared;
+
+  private Application application;
+  private Browser browser;
+
+  /** For JUnit. */
+  Browsing() {}
+
+  private static synchronized Browsing shared() {
+    if (shared == null) {
+      shared = new Browsing();
+      shared.application = Application.start();
+      shared.browser = launch();
+      Browsing made = shared;
+      Runtime.getRuntime().addShutdownHook(new Thread(made.application::close));
+    }
+    return shared;
+  }
+
+  private static Browser launch() {
+    Playwright playwright =
+        Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    return playwright
+        .chromium()
+        .launch(
+            new BrowserType.LaunchOptions()
+                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setArgs(
+                    List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
+  }
+
+  @Override
+  public boolean supportsParameter(ParameterContext parameter, ExtensionContext extension) {
+    return parameter.getParameter().getType() == Browsing.class;
+  }
+
+  @Override
+  public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
+    return shared();
+  }
+
+  Application application() {
+    return application;
+  }
+
+  /** The sizes at which the work is done. */
+  enum Size {
+    LAPTOP(1280, 800),
+    PHONE(390, 844);
+
+    final int width;
+    final int height;
+
+    Size(int width, int height) {
+      this.width = width;
+      this.height = height;
+    }
+  }
+
+  /** A new page on the application, at the sign-in; script faults fail the test that sees them. */
+  Page page(Size size, ColorScheme scheme) {
+    boolean phone = size == Size.PHONE;
+    BrowserContext context =
+        browser.newContext(
+            new Browser.NewContextOptions()
+                .setBaseURL(application.url())
+                .setViewportSize(size.width, size.height)
+                .setHasTouch(phone)
+                .setIsMobile(phone)
+                .setColorScheme(scheme));
+    context.setDefaultTimeout(20_000);
+    Page page = context.newPage();
+    page.onPageError(error -> faults(page).add(error));
+    page.navigate("/");
+    return page;
+  }
+
+  private static final Map<Page, List<String>> FAULTS =
+      new java.util.concurrent.ConcurrentHashMap<>();
+
+  /** What went wrong in the scripts of the page. */
+  static List<String> faults(Page page) {
+    return FAULTS.computeIfAbsent(page, any -> new ArrayList<>());
+  }
+
+  Page signedIn(Size size) {
+    return signedIn(size, ColorScheme.LIGHT);
+  }
+
+  Page signedIn(Size size, ColorScheme scheme) {
+    Page page = page(size, scheme);
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Tobin Ashgrove")).click();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open a call")).waitFor();
+    return page;
+  }
+
+  /** Opens a new call and stands on its Prove stage. */
+  static void openCall(Page page, String place) {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open a call")).click();
+    page.getByLabel("Where").fill(place);
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Does not run")).click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Constant-torque blower"))
+        .click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open the call")).click();
+    page.getByText("Nothing measured yet.").waitFor();
+  }
+}

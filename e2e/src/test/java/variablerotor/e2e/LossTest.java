@@ -1,0 +1,144 @@
+package variablerotor.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Power cuts, dead radio, ended sessions: nothing that was entered is lost. */
+@ExtendWith(Browsing.class)
+class LossTest {
+  private final Browsing browsing;
+
+  LossTest(Browsing browsing) {
+    this.browsing = browsing;
+  }
+
+  private static String id(Page page) {
+    return page.url().replaceAll(".*/calls/([^/]+).*", "$1");
+  }
+
+  private long readings(String call) {
+    return browsing
+        .application()
+        .count("select count(*) from reading where call_id = '" + call + "'");
+  }
+
+  /** A row of saves over HTTP, the server killed in the middle of it. */
+  @Test
+  void everyAcknowledgedReadingIsThereAfterAKill() throws Exception {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    Browsing.openCall(page, "Kill Fen");
+    String call = id(page);
+    String token =
+        page.context().cookies().stream()
+            .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
+            .findFirst()
+            .orElseThrow()
+            .value;
+    Thread killer =
+        new Thread(
+            () -> {
+              try {
+                Thread.sleep(700);
+              } catch (InterruptedException fault) {
+                Thread.currentThread().interrupt();
+              }
+              browsing.application().kill();
+            });
+    List<String> acknowledged = new ArrayList<>();
+    boolean cut = false;
+    killer.start();
+    for (int i = 0; i < 900 && !cut; i++) {
+      String reading = UUID.randomUUID().toString();
+      try {
+        APIResponse answer =
+            page.request()
+                .put(
+                    browsing.application().url() + "/api/calls/" + call + "/readings/" + reading,
+                    RequestOptions.create()
+                        .setHeader("X-XSRF-TOKEN", token)
+                        .setData(Map.of("fact", "line.volts", "value", 200 + i % 50)));
+        if (answer.status() == 200) {
+          acknowledged.add(reading);
+        }
+      } catch (PlaywrightException gone) {
+        cut = true;
+      }
+    }
+    killer.join();
+    assertTrue(cut, "the server was killed in the middle of the row");
+    assertTrue(acknowledged.size() >= 3, "some were acknowledged: " + acknowledged.size());
+    browsing.application().launch();
+    // The session outlives the process, too.
+    APIResponse after = page.request().get(browsing.application().url() + "/api/calls/" + call);
+    assertEquals(200, after.status());
+    String body = after.text();
+    Set<String> missing = new HashSet<>(acknowledged);
+    missing.removeIf(body::contains);
+    assertEquals(Set.of(), missing);
+  }
+
+  @Test
+  void whatIsEnteredWhileTheServerIsDownIsSentWhenItIsBack() {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    Browsing.openCall(page, "Downtime Dock");
+    String call = id(page);
+    browsing.application().kill();
+    page.locator("input[name='line.volts']").fill("241");
+    page.locator("input[name='line.volts']").press("Enter");
+    assertThat(page.locator(".waiting").first()).containsText("kept here, no connection");
+    page.locator("input[name='line.volts']").fill("240");
+    page.locator("input[name='line.volts']").press("Enter");
+    browsing.application().launch();
+    assertThat(page.locator(".chain button[aria-label='Supply: good, 240 V']")).isVisible();
+    assertEquals(2, readings(call));
+  }
+
+  @Test
+  void whatIsEnteredWithoutRadioOutlivesALostPage() {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    Browsing.openCall(page, "Radio Hollow");
+    String call = id(page);
+    page.context().setOffline(true);
+    page.locator("input[name='line.volts']").fill("239");
+    page.locator("input[name='line.volts']").press("Enter");
+    assertThat(page.locator(".waiting").first()).containsText("kept here, no connection");
+    assertEquals(0, readings(call));
+    page.close();
+    Page again = page.context().newPage();
+    again.context().setOffline(false);
+    again.navigate(browsing.application().url() + "/calls/" + call + "/prove");
+    assertThat(again.locator(".chain button[aria-label='Supply: good, 239 V']")).isVisible();
+    assertEquals(1, readings(call));
+  }
+
+  @Test
+  void anEndedSessionAsksForThePasswordAndLosesNothing() {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    Browsing.openCall(page, "Session Yard");
+    String call = id(page);
+    browsing.application().sql("delete from spring_session");
+    page.locator("input[name='line.volts']").fill("242");
+    page.locator("input[name='line.volts']").press("Enter");
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Your session has ended");
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("1 entry waits");
+    page.getByRole(AriaRole.DIALOG).getByLabel("Password").fill("quiet-wheel-4");
+    page.getByRole(AriaRole.DIALOG).getByLabel("Password").press("Enter");
+    assertThat(page.locator(".chain button[aria-label='Supply: good, 242 V']")).isVisible();
+    assertEquals(1, readings(call));
+  }
+}

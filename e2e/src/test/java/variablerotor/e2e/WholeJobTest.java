@@ -1,0 +1,263 @@
+package variablerotor.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.lowagie.text.pdf.PdfReader;
+import com.lowagie.text.pdf.parser.PdfTextExtractor;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The job as a technician does it, from sign-in to the report. */
+@ExtendWith(Browsing.class)
+class WholeJobTest {
+  private final Browsing browsing;
+
+  WholeJobTest(Browsing browsing) {
+    this.browsing = browsing;
+  }
+
+  private static Locator button(Page page, String name) {
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+  }
+
+  /** Takes the check, whatever is next, and gives its numbers one after the other. */
+  private static void numbers(Page page, String ask, Map<String, String> values) {
+    choose(page, ask);
+    values.forEach(
+        (fact, value) -> {
+          page.locator("input[name='" + fact + "']").fill(value);
+          page.locator("input[name='" + fact + "']").press("Enter");
+        });
+    settled(page);
+  }
+
+  private static void word(Page page, String ask, String answer) {
+    choose(page, ask);
+    page.locator(".choices button", new Page.LocatorOptions().setHasText(answer)).first().click();
+    settled(page);
+  }
+
+  private static void choose(Page page, String ask) {
+    button(page, "Another check").click();
+    page.getByRole(AriaRole.DIALOG)
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(ask))
+        .click();
+  }
+
+  /** Every entry has been taken by the server. */
+  private static void settled(Page page) {
+    for (int i = 0; i < 200; i++) {
+      // Asked from outside: the page's own policy lets no text be run as script.
+      if ("[]".equals(page.evaluate("localStorage.getItem('rotor.outbox') ?? '[]'"))) {
+        return;
+      }
+      page.waitForTimeout(50);
+    }
+    throw new AssertionError("entries are still waiting to be sent");
+  }
+
+  private static Map<String, String> inOrder(String... pairs) {
+    Map<String, String> map = new java.util.LinkedHashMap<>();
+    for (int i = 0; i < pairs.length; i += 2) {
+      map.put(pairs[i], pairs[i + 1]);
+    }
+    return map;
+  }
+
+  @ParameterizedTest
+  @EnumSource(Browsing.Size.class)
+  void fromSignInToThePaper(Browsing.Size size) throws Exception {
+    Page page = browsing.page(size, ColorScheme.LIGHT);
+    page.getByLabel("Name").fill("tobin");
+    page.getByLabel("Password").fill("quiet-wheel-4");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in").setExact(true))
+        .click();
+    Browsing.openCall(page, "Mill Weir pump house " + size);
+
+    numbers(page, "Measure line voltage", inOrder("line.volts", "240"));
+    assertThat(station(page, "Supply")).hasAttribute("aria-label", Pattern.compile("good, 240 V"));
+    numbers(page, "Measure the command at the motor", inOrder("command.volts", "25.1"));
+    word(page, "Turn the wheel by hand", "Free");
+    word(page, "Look at both plugs", "All seated");
+    numbers(
+        page,
+        "Measure the three winding pairs",
+        inOrder("winding.ab", "5.7", "winding.bc", "1.6", "winding.ca", "5.7"));
+    assertThat(page.locator(".star"))
+        .hasAttribute(
+            "aria-label", Pattern.compile("Phase B touches phase C.*about 23 %.*7\\.1 Ω"));
+    assertThat(station(page, "Windings")).hasAttribute("aria-label", Pattern.compile("failed"));
+
+    // That was the other motor's paper: take the pairs back, read this one's.
+    for (int i = 0; i < 3; i++) {
+      button(page, "Undo").click();
+      settled(page);
+    }
+    assertThat(page.locator(".windings")).containsText("The pairs are not measured.");
+    numbers(
+        page,
+        "Measure the three winding pairs",
+        inOrder("winding.ab", "22", "winding.bc", "21", "winding.ca", "22"));
+    numbers(
+        page,
+        "Measure each lead to bare frame",
+        inOrder("winding.frame.a", "OL", "winding.frame.b", "ol", "winding.frame.c", "OL"));
+    assertThat(page.getByText("It is the module")).isVisible();
+
+    page.reload();
+    assertThat(page.getByText("It is the module")).isVisible();
+
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Choose the way forward"))
+        .click();
+    Locator module = page.locator(".way", new Page.LocatorOptions().setHasText("New module"));
+    assertThat(module).containsText("Ask whether this module is sold alone");
+    module.locator("input[name='partPrice']").fill("400");
+    module.locator("input[name='labourHours']").fill("1.5");
+    module.locator("input[name='leadDays']").fill("3");
+    module.locator("input[name='leadDays']").press("Tab");
+    assertThat(module.locator(".total")).containsText("$580");
+    Locator other =
+        page.locator(".way", new Page.LocatorOptions().setHasText("Repair, motor stays"));
+    assertThat(other).containsText("Blocked");
+    settled(page);
+    module
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Choose this"))
+        .click();
+    assertThat(page.locator(".decision")).containsText("New module chosen by Tobin Ashgrove");
+
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To the papers")).click();
+    String report =
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open the report"))
+            .getAttribute("href");
+    APIResponse pdf = page.request().get(browsing.application().url() + report);
+    PdfReader reader = new PdfReader(pdf.body());
+    assertEquals(1, reader.getNumberOfPages());
+    String text = new PdfTextExtractor(reader).getTextFromPage(1);
+    for (String part : List.of("Mill Weir pump house", "module", "21 Ω", "New module", "580.00")) {
+      assertTrue(text.contains(part), part + " in " + text);
+    }
+
+    button(page, "Tobin Ashgrove: menu").click();
+    button(page, "Sign out").click();
+    assertThat(page.getByLabel("Password")).isVisible();
+    page.navigate("/");
+    assertThat(page.getByLabel("Password")).isVisible();
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  private static Locator station(Page page, String name) {
+    return page.locator(".chain button[aria-label^='" + name + ":']");
+  }
+
+  /** No mouse and no touch from the first key to the choice. */
+  @Test
+  void byKeyboardAlone() {
+    Page page = browsing.page(Browsing.Size.LAPTOP, ColorScheme.LIGHT);
+    page.getByLabel("Name").waitFor();
+    tabTo(page, "input[name='login']");
+    page.keyboard().type("tobin");
+    page.keyboard().press("Tab");
+    page.keyboard().type("quiet-wheel-4");
+    page.keyboard().press("Enter");
+    page.locator(".calls").waitFor();
+    page.keyboard().press("n");
+    page.locator("input[name='place']").waitFor();
+    tabTo(page, "input[name='place']");
+    page.keyboard().type("Keyboard Row");
+    page.keyboard().press("Enter");
+    page.getByText("Nothing measured yet.").waitFor();
+
+    // The first check is a voltage: digits go to the open reading, Enter records and moves on.
+    page.keyboard().type("240");
+    page.keyboard().press("Enter");
+    assertThat(station(page, "Supply")).hasAttribute("aria-label", Pattern.compile("good, 240 V"));
+    settled(page);
+    page.keyboard().press("u");
+    assertThat(station(page, "Supply")).hasAttribute("aria-label", Pattern.compile("next|not yet"));
+    settled(page);
+    page.keyboard().type("3");
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("It is the supply")).isVisible();
+    page.keyboard().press("?");
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("take the last reading back");
+    page.keyboard().press("Escape");
+    assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+    tabTo(page, "a.go");
+    page.keyboard().press("Enter");
+    page.locator(".way").first().waitFor();
+    tabTo(page, ".way:first-child .el-button");
+    page.keyboard().press("Enter");
+    assertThat(page.locator(".decision")).containsText("Repair, motor stays chosen");
+    page.keyboard().press("/");
+    page.locator("input[name='search']").waitFor();
+    page.keyboard().type("keyboard row");
+    assertThat(page.locator(".calls li")).hasCount(1);
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  /** Presses Tab until the field has the focus. */
+  private static void tabTo(Page page, String selector) {
+    page.locator(selector).first().waitFor();
+    for (int i = 0; i < 60; i++) {
+      if ((Boolean) page.evaluate("s => document.activeElement?.matches(s) ?? false", selector)) {
+        return;
+      }
+      page.keyboard().press("Tab");
+    }
+    throw new AssertionError("Tab never reaches " + selector);
+  }
+
+  @Test
+  void aNumberThatIsNoneIsToldAndKept() {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    Browsing.openCall(page, "Bad Number Lane");
+    Locator field = page.locator("input[name='line.volts']");
+    field.fill("24o");
+    field.press("Enter");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Type a number");
+    assertThat(field).hasValue("24o");
+    field.fill("-3");
+    field.press("Enter");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Allowed is 0 to 1000 V");
+    field.fill("240");
+    field.press("Enter");
+    settled(page);
+    assertThat(station(page, "Supply")).hasAttribute("aria-label", Pattern.compile("good, 240 V"));
+  }
+
+  /** The thumb's pad: digits, OL and Record, all at least 44 px. */
+  @Test
+  void byThumb() {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    Browsing.openCall(page, "Thumb Court");
+    choose(page, "Measure the three winding pairs");
+    for (String key : List.of("5", ".", "7")) {
+      page.locator(".pad button", new Page.LocatorOptions().setHasText(key)).first().tap();
+    }
+    button(page, "Record").tap();
+    button(page, "OL").tap();
+    button(page, "Record").tap();
+    settled(page);
+    assertThat(page.locator("input[name='winding.ab']")).hasAttribute("placeholder", "5.7");
+    assertThat(page.locator("input[name='winding.bc']")).hasAttribute("placeholder", "OL");
+    for (Locator target : page.locator("main button:visible, main a:visible").all()) {
+      var box = target.boundingBox();
+      assertTrue(box.height >= 43.5 && box.width >= 40, target.textContent() + " " + box.height);
+    }
+    assertTrue(
+        (Boolean) page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"),
+        "nothing runs off the side");
+  }
+}

@@ -1,0 +1,138 @@
+package variablerotor.server.speed;
+
+import java.sql.Connection;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import variablerotor.server.Server;
+import variablerotor.server.Visitor;
+
+/**
+ * How long the server takes, through HTTP and the database, all on loopback and bounded in count.
+ * Not a test: it prints figures.
+ */
+public final class ServerSpeed {
+  private static final int CALLS = 100_000;
+  private static final int TECHNICIANS = 50;
+  private static final int READINGS_EACH = 20;
+
+  private ServerSpeed() {}
+
+  public static void main(String[] args) throws Exception {
+    Server server = Server.forFigures();
+    Visitor tobin = server.technician();
+    String call = tobin.openCall();
+    readings(tobin, call, 300);
+    print("reading recorded, verdict back", readings(tobin, call, 500));
+    many(server);
+    fill(server);
+    print("list of " + CALLS + " calls, newest 50", gets(tobin, "/api/calls", 200));
+    print("  one word", gets(tobin, "/api/calls?search=harbour+4711", 200));
+    print("  three letters, many hits", gets(tobin, "/api/calls?search=har", 200));
+    print("  nothing found", gets(tobin, "/api/calls?search=zzqqxx", 200));
+    print("  page 1000", gets(tobin, "/api/calls?page=1000", 100));
+    System.exit(0);
+  }
+
+  private static double[] readings(Visitor visitor, String call, int count) {
+    double[] millis = new double[count];
+    List<String> calls = new ArrayList<>(List.of(call));
+    for (int i = 0; i < count; i++) {
+      if (i % 12 == 0) {
+        calls.add(visitor.openCall());
+      }
+      String now = calls.get(calls.size() - 1);
+      long start = System.nanoTime();
+      int status = visitor.read(now, "line.volts", String.valueOf(200 + i % 40)).status();
+      millis[i] = (System.nanoTime() - start) / 1e6;
+      if (status != 200) {
+        throw new IllegalStateException("status " + status);
+      }
+    }
+    return millis;
+  }
+
+  private static double[] gets(Visitor visitor, String path, int count) {
+    double[] millis = new double[count];
+    for (int i = 0; i < count; i++) {
+      long start = System.nanoTime();
+      visitor.get(path);
+      millis[i] = (System.nanoTime() - start) / 1e6;
+    }
+    return millis;
+  }
+
+  /** Fifty technicians, each on a call of their own, at the same time. */
+  private static void many(Server server) throws InterruptedException {
+    ExecutorService pool = Executors.newFixedThreadPool(TECHNICIANS);
+    ConcurrentLinkedQueue<Double> millis = new ConcurrentLinkedQueue<>();
+    AtomicInteger errors = new AtomicInteger();
+    List<Visitor> visitors = new ArrayList<>();
+    List<String> calls = new ArrayList<>();
+    for (int i = 0; i < TECHNICIANS; i++) {
+      Visitor visitor = server.technician();
+      visitors.add(visitor);
+      calls.add(visitor.openCall());
+    }
+    for (int t = 0; t < TECHNICIANS; t++) {
+      Visitor visitor = visitors.get(t);
+      String call = calls.get(t);
+      pool.submit(
+          () -> {
+            for (int i = 0; i < READINGS_EACH; i++) {
+              long start = System.nanoTime();
+              boolean good =
+                  visitor.read(call, "line.volts", String.valueOf(200 + i)).status() == 200;
+              millis.add((System.nanoTime() - start) / 1e6);
+              if (!good) {
+                errors.incrementAndGet();
+              }
+              try {
+                // A technician does not record without a breath; this is still 5 a second each.
+                Thread.sleep(200);
+              } catch (InterruptedException fault) {
+                Thread.currentThread().interrupt();
+              }
+            }
+          });
+    }
+    pool.shutdown();
+    pool.awaitTermination(5, TimeUnit.MINUTES);
+    print(
+        TECHNICIANS + " technicians at once, " + errors + " errors",
+        millis.stream().mapToDouble(Double::doubleValue).toArray());
+  }
+
+  private static void fill(Server server) throws Exception {
+    try (Connection connection = server.database();
+        Statement statement = connection.createStatement()) {
+      statement.execute(
+          "insert into service_call (id, opened_by, opened_at, changed_at, place, unit_name, family,"
+              + " symptom, verdict_state, verdict_suspects, verdict_sentence, engine, readings)"
+              + " select gen_random_uuid(), (select id from account limit 1), now(), now() - n *"
+              + " interval '1 minute', (array['Harbour','Mill','Quay','Weir','Lantern'])[1 + n % 5]"
+              + " || ' house ' || n, 'Unit ' || n % 9, 'CONSTANT_TORQUE', 'NO_RUN', 'OPEN', '', '',"
+              + " '0', 0 from generate_series(1, "
+              + CALLS
+              + ") n");
+      statement.execute("analyze service_call");
+    }
+  }
+
+  private static void print(String what, double[] millis) {
+    Arrays.sort(millis);
+    System.out.printf(
+        "%-45s n %5d   p50 %7.1f   p95 %7.1f   p99 %7.1f ms%n",
+        what, millis.length, at(millis, 0.5), at(millis, 0.95), at(millis, 0.99));
+  }
+
+  private static double at(double[] sorted, double share) {
+    return sorted[Math.min(sorted.length - 1, (int) Math.ceil(share * sorted.length) - 1)];
+  }
+}
