@@ -28,6 +28,15 @@ postgres_can_reach() {
   as_postgres test -x "$1"
 }
 
+# postgres_runs CLUSTER: whether its server is alive. A killed one can stay in the process table as a
+# zombie where nobody collects it, and then its own tools take it for running.
+postgres_runs() {
+  local pid
+  pid=$(sed -n 1p "$1/postmaster.pid" 2>/dev/null) && [ -n "$pid" ] || return 1
+  [ "$(sed -n 's/^Name:[[:space:]]*//p' "/proc/$pid/status" 2>/dev/null)" = postgres ] &&
+    ! grep -q '^State:[[:space:]]*Z' "/proc/$pid/status"
+}
+
 # postgres_start DIR: makes the cluster where there is none, and starts it where it does not run.
 # Sets PGPORT and PGPASSWORD for what follows.
 postgres_start() {
@@ -51,14 +60,21 @@ postgres_start() {
     rm -f "$secret"
   fi
   umask 022
-  if as_postgres "$bin/pg_ctl" -D "$cluster" status >/dev/null 2>&1; then
+  if postgres_runs "$cluster"; then
     PGPORT=$(sed -n 4p "$cluster/postmaster.pid")
   else
+    # Left behind by a power cut or a kill; its process is gone, as was just seen.
+    rm -f "$cluster/postmaster.pid"
     PGPORT=$(free_port "${2:-8421}")
-    as_postgres "$bin/pg_ctl" -D "$cluster" -w -t 60 -l "$cluster/server.log" \
+    local tries=0
+    until as_postgres "$bin/pg_ctl" -D "$cluster" -w -t 60 -l "$cluster/server.log" \
       -o "-c listen_addresses=127.0.0.1 -c port=$PGPORT -c unix_socket_directories='' -c shared_buffers=64MB" \
-      start >/dev/null 2>&1 9>&- ||
-      { tail -n 20 "$cluster/server.log" >&2; fail "could not start the database in $cluster"; }
+      start >/dev/null 2>&1 9>&-; do
+      # Children of a killed server may take some seconds to notice and let go of its memory.
+      tries=$((tries + 1))
+      [ $tries -lt 10 ] || { tail -n 20 "$cluster/server.log" >&2; fail "could not start the database in $cluster"; }
+      sleep 1
+    done
   fi
   export PGPORT PGPASSWORD PGUSER=rotor PGHOST=127.0.0.1
   local there

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, nextTick, onMounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
 import TopBar from '../shared/TopBar.vue'
 
@@ -18,7 +19,18 @@ const groups = computed(() =>
     .filter((group) => group.figures.length),
 )
 
-onMounted(() => loadCatalogue().catch(() => (fault.value = 'No answer from the server.')))
+const route = useRoute()
+
+onMounted(async () => {
+  try {
+    await loadCatalogue()
+    await nextTick()
+    // An id with a point in it is no selector, so the element is asked for by its id.
+    document.getElementById(route.hash.slice(1))?.scrollIntoView({ block: 'center' })
+  } catch {
+    fault.value = 'No answer from the server.'
+  }
+})
 </script>
 
 <template>
@@ -28,7 +40,7 @@ onMounted(() => loadCatalogue().catch(() => (fault.value = 'No answer from the s
     <section v-for="group in groups" :key="group.id" class="card">
       <h2>{{ group.title }}</h2>
       <dl>
-        <div v-for="figure in group.figures" :key="figure.id">
+        <div v-for="figure in group.figures" :id="figure.id" :key="figure.id">
           <dt>{{ figure.title }}</dt>
           <dd class="digits value">{{ figure.value }} {{ figure.unit }}</dd>
           <dd class="soft">{{ figure.source }}</dd>
@@ -58,6 +70,10 @@ dl div {
   gap: 4px 16px;
   padding: 9px 0;
   border-top: 1px solid var(--rule);
+}
+
+dl div:target {
+  background: var(--copper-soft);
 }
 
 dt {

@@ -27,12 +27,22 @@ const hours = ref('')
 const days = ref('')
 const fault = ref('')
 
+/** What the fields showed when they last came from the server. */
+let shown = ['', '', '']
+
 watch(
   () => props.way.offer,
   (offer) => {
-    part.value = offer ? String(offer.partPrice) : ''
-    hours.value = String(offer?.labourHours ?? route.value?.usualHours ?? 1)
-    days.value = String(offer?.leadDays ?? 0)
+    const now = [
+      offer ? String(offer.partPrice) : '',
+      String(offer?.labourHours ?? route.value?.usualHours ?? 1),
+      String(offer?.leadDays ?? 0),
+    ]
+    // An answer to an earlier entry must not take away what has been typed since.
+    ;[part, hours, days].forEach((field, index) => {
+      if (field.value === shown[index]) field.value = now[index]!
+    })
+    shown = now
   },
   { immediate: true },
 )

@@ -161,6 +161,7 @@ useKeys({
           }}
           <button class="link-button" @click="take('winding.pairs')">Enter pairs</button>
           <button class="link-button" @click="take('winding.frame')">Enter frame</button>
+          <router-link class="says" to="/about#winding.balanceLimit">Says who?</router-link>
         </p>
       </section>
       <SuspectList :call="call" @check="take" />
@@ -235,6 +236,13 @@ useKeys({
   color: var(--on-copper);
   font-weight: 700;
   text-decoration: none;
+}
+
+.says {
+  display: inline-flex;
+  align-items: center;
+  min-height: var(--target);
+  margin-left: 10px;
 }
 
 .bad {

@@ -102,10 +102,11 @@ public final class Engine {
 
   /** The state that the last check recorded left the unit in. */
   private UnitState presentState() {
-    FactType last = situation.facts().last();
-    for (Check check : table.checks) {
-      if (last != null && check.facts().contains(last)) {
-        return check.state();
+    for (FactType fact : situation.facts().latestFirst()) {
+      for (Check check : table.checks) {
+        if (check.facts().contains(fact)) {
+          return check.state();
+        }
       }
     }
     return UnitState.POWER_ON;

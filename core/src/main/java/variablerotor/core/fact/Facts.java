@@ -11,7 +11,7 @@ import variablerotor.core.winding.Ohms;
 public final class Facts {
   private final Map<FactType, FactValue> values = new EnumMap<>(FactType.class);
 
-  private FactType last;
+  private final List<FactType> order = new ArrayList<>();
 
   private Facts() {}
 
@@ -20,7 +20,8 @@ public final class Facts {
     Facts result = new Facts();
     for (Fact fact : facts) {
       result.values.put(fact.type(), fact.value());
-      result.last = fact.type();
+      result.order.remove(fact.type());
+      result.order.add(0, fact.type());
     }
     return result;
   }
@@ -29,9 +30,9 @@ public final class Facts {
     return values.containsKey(type);
   }
 
-  /** The type of the fact given last, or null. */
-  public FactType last() {
-    return last;
+  /** The types in force, the one given last first. */
+  public List<FactType> latestFirst() {
+    return List.copyOf(order);
   }
 
   public boolean isEmpty() {

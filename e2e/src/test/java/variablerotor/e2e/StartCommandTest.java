@@ -1,0 +1,158 @@
+package variablerotor.e2e;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** {@code ./rotor start} as a person runs it. */
+class StartCommandTest {
+  private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
+
+  private record Running(Process process, Path output) {
+    String text() throws IOException {
+      return Files.readString(output);
+    }
+
+    void waitFor(String words) throws Exception {
+      Instant end = Instant.now().plus(Duration.ofSeconds(90));
+      while (!text().contains(words)) {
+        assertTrue(process.isAlive() && Instant.now().isBefore(end), words + " in " + text());
+        Thread.sleep(100);
+      }
+    }
+
+    /** As Ctrl-C does. */
+    void interrupt() throws Exception {
+      new ProcessBuilder("kill", "-INT", String.valueOf(process.pid())).start().waitFor();
+      assertTrue(process.waitFor(30, TimeUnit.SECONDS), "it stops");
+    }
+  }
+
+  private final List<Running> started = new ArrayList<>();
+  private Path data;
+
+  @BeforeEach
+  void newFolder() throws IOException {
+    data = Files.createTempDirectory("rotor-start");
+  }
+
+  @AfterEach
+  void stopAll() throws Exception {
+    for (Running running : started) {
+      if (running.process().isAlive()) {
+        running.interrupt();
+      }
+    }
+    new ProcessBuilder("rm", "-rf", data.toString()).start().waitFor();
+  }
+
+  private Running start(String... more) throws IOException {
+    List<String> command =
+        new ArrayList<>(
+            List.of(ROOT.resolve("rotor").toString(), "start", "--data", data.toString()));
+    command.addAll(List.of(more));
+    Path output = Files.createTempFile("rotor-start", ".txt");
+    Process process =
+        new ProcessBuilder(command)
+            .redirectErrorStream(true)
+            .redirectOutput(output.toFile())
+            .start();
+    Running running = new Running(process, output);
+    started.add(running);
+    return running;
+  }
+
+  private static int freePort() throws IOException {
+    try (ServerSocket socket = new ServerSocket(0)) {
+      return socket.getLocalPort();
+    }
+  }
+
+  private static int status(int port) throws Exception {
+    return HttpClient.newHttpClient()
+        .send(
+            HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/session")).build(),
+            HttpResponse.BodyHandlers.discarding())
+        .statusCode();
+  }
+
+  private boolean databaseRuns() {
+    return Files.exists(data.resolve("postgres/postmaster.pid"));
+  }
+
+  @Test
+  void startsTellsStopsAndStartsAgain() throws Exception {
+    int port = freePort();
+    Running first = start("--port", String.valueOf(port), "--empty");
+    first.waitFor("Ctrl-C");
+    assertTrue(first.text().contains("http://127.0.0.1:" + port + "/"));
+    assertTrue(first.text().contains("First sign-in: name lead"));
+    assertEquals(200, status(port));
+
+    Running second = start("--port", String.valueOf(freePort()));
+    assertTrue(second.process().waitFor(30, TimeUnit.SECONDS));
+    assertEquals(1, second.process().exitValue());
+    assertTrue(second.text().contains("already running on this data"), second.text());
+    assertEquals(200, status(port), "the first is not harmed");
+
+    first.interrupt();
+    assertFalse(databaseRuns(), "the database stops, too");
+    Running again = start("--port", String.valueOf(port));
+    again.waitFor("Ctrl-C");
+    assertFalse(again.text().contains("First sign-in"), "the password is printed once");
+  }
+
+  @Test
+  void aTakenPortIsAClearError() throws Exception {
+    try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getByName("127.0.0.1"))) {
+      Running running = start("--port", String.valueOf(taken.getLocalPort()));
+      assertTrue(running.process().waitFor(30, TimeUnit.SECONDS));
+      assertEquals(1, running.process().exitValue());
+      assertTrue(running.text().contains("is taken"), running.text());
+      assertFalse(databaseRuns());
+    }
+  }
+
+  @Test
+  void aPortThatIsNoneIsRefused() throws Exception {
+    Running running = start("--port", "soon");
+    assertTrue(running.process().waitFor(30, TimeUnit.SECONDS));
+    assertTrue(running.text().contains("allowed is a number from 1 to 65535"), running.text());
+  }
+
+  /** Everything killed at once, as a power cut does: the next start finds the data. */
+  @Test
+  void startsAgainAfterAPowerCut() throws Exception {
+    int port = freePort();
+    Running first = start("--port", String.valueOf(port), "--empty");
+    first.waitFor("Ctrl-C");
+    String postmaster = Files.readAllLines(data.resolve("postgres/postmaster.pid")).get(0);
+    List<ProcessHandle> all = new ArrayList<>(first.process().descendants().toList());
+    all.add(first.process().toHandle());
+    all.forEach(ProcessHandle::destroyForcibly);
+    ProcessHandle.of(Long.parseLong(postmaster)).ifPresent(ProcessHandle::destroyForcibly);
+    first.process().waitFor(20, TimeUnit.SECONDS);
+    Running again = start("--port", String.valueOf(port));
+    again.waitFor("Ctrl-C");
+    assertFalse(again.text().contains("First sign-in"), "the accounts are still there");
+    assertEquals(200, status(port));
+  }
+}
