@@ -90,10 +90,8 @@ public class CallService {
     lock(call);
     Particulars particulars = Particulars.checked(given);
     CallStore.Stamp stamp = stamp(author);
-    if (store.addParticulars(id, call, Json.write(Json.plainOf(particulars)), stamp)) {
-      summarise(call, stamp);
-    }
-    return view(call);
+    String body = Json.write(Json.plainOf(particulars));
+    return store.addParticulars(id, call, body, stamp) ? summarised(call, stamp) : view(call);
   }
 
   @Transactional
@@ -112,17 +110,16 @@ public class CallService {
     }
     String value = Json.write(plain);
     CallStore.Stamp stamp = stamp(author);
-    if (store.readings(call).size() >= MOST_READINGS) {
+    if (store.countReadings(call) >= MOST_READINGS) {
       throw Refused.conflict("This call holds " + MOST_READINGS + " readings; open a new one.");
     }
     if (store.addReading(id, call, type.id(), value, stamp)) {
-      summarise(call, stamp);
-    } else {
-      CallStore.ReadingRow kept = store.reading(id).orElseThrow();
-      sameOrRefuse(
-          kept.call().equals(call) && kept.fact().equals(type.id()) && kept.value().equals(value),
-          "reading");
+      return summarised(call, stamp);
     }
+    CallStore.ReadingRow kept = store.reading(id).orElseThrow();
+    sameOrRefuse(
+        kept.call().equals(call) && kept.fact().equals(type.id()) && kept.value().equals(value),
+        "reading");
     return view(call);
   }
 
@@ -137,8 +134,7 @@ public class CallService {
     }
     CallStore.Stamp stamp = stamp(author);
     store.retract(id, reading, stamp);
-    summarise(call, stamp);
-    return view(call);
+    return summarised(call, stamp);
   }
 
   @Transactional
@@ -236,9 +232,13 @@ public class CallService {
 
   @Transactional(readOnly = true)
   public CallView view(UUID call) {
-    CallStore.Opened opened = store.opened(call).orElseThrow(() -> Refused.missing("call"));
+    store.opened(call).orElseThrow(() -> Refused.missing("call"));
     Settings figures = settings.current();
-    Standing standing = standing(call, figures);
+    return view(call, figures, standing(call, figures));
+  }
+
+  private CallView view(UUID call, Settings figures, Standing standing) {
+    CallStore.Opened opened = store.opened(call).orElseThrow();
     Map<Route, Offer> offers = store.offers(call);
     List<Way> ways = ways(standing);
     return new CallView(
@@ -312,10 +312,13 @@ public class CallService {
     }
   }
 
-  private void summarise(UUID call, CallStore.Stamp stamp) {
-    Standing standing = standing(call, settings.current());
+  /** Works the verdict out anew, keeps what the list shows of it, and shows the call. */
+  private CallView summarised(UUID call, CallStore.Stamp stamp) {
+    Settings figures = settings.current();
+    Standing standing = standing(call, figures);
     store.summarise(
         call, standing.particulars(), standing.diagnosis(), standing.inForce().size(), stamp.at());
+    return view(call, figures, standing);
   }
 
   private Standing standing(UUID call, Settings figures) {

@@ -233,6 +233,10 @@ class CallStore {
     return readings(READING.CALL_ID.eq(call));
   }
 
+  int countReadings(UUID call) {
+    return db.fetchCount(READING, READING.CALL_ID.eq(call));
+  }
+
   private List<ReadingRow> readings(Condition which) {
     return db.select(READING.fields())
         .select(ACCOUNT.NAME, RETRACTION.ID)

@@ -94,8 +94,8 @@ public final class ServerSpeed {
                 errors.incrementAndGet();
               }
               try {
-                // A technician does not record without a breath; this is still 5 a second each.
-                Thread.sleep(200);
+                // A reading a second from each: many times what hands and meters can do.
+                Thread.sleep(1000);
               } catch (InterruptedException fault) {
                 Thread.currentThread().interrupt();
               }
