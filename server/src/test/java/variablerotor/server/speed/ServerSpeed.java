@@ -83,8 +83,11 @@ public final class ServerSpeed {
     for (int t = 0; t < TECHNICIANS; t++) {
       Visitor visitor = visitors.get(t);
       String call = calls.get(t);
+      // They do not all press at the same instant.
+      long late = 1000L * t / TECHNICIANS;
       pool.submit(
           () -> {
+            breathe(late);
             for (int i = 0; i < READINGS_EACH; i++) {
               long start = System.nanoTime();
               boolean good =
@@ -93,12 +96,8 @@ public final class ServerSpeed {
               if (!good) {
                 errors.incrementAndGet();
               }
-              try {
-                // A reading a second from each: many times what hands and meters can do.
-                Thread.sleep(1000);
-              } catch (InterruptedException fault) {
-                Thread.currentThread().interrupt();
-              }
+              // A reading a second from each: many times what hands and meters can do.
+              breathe(1000);
             }
           });
     }
@@ -107,6 +106,14 @@ public final class ServerSpeed {
     print(
         TECHNICIANS + " technicians at once, " + errors + " errors",
         millis.stream().mapToDouble(Double::doubleValue).toArray());
+  }
+
+  private static void breathe(long millis) {
+    try {
+      Thread.sleep(millis);
+    } catch (InterruptedException fault) {
+      Thread.currentThread().interrupt();
+    }
   }
 
   private static void fill(Server server) throws Exception {
