@@ -54,9 +54,9 @@ watch(search, () => {
 })
 
 onMounted(async () => {
+  if ('search' in route.query) focusSearch()
   await flush()
   await load()
-  if ('search' in route.query) focusSearch()
 })
 
 const focusSearch = () => void nextTick(() => field.value?.focus())

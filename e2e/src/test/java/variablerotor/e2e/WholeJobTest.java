@@ -201,7 +201,7 @@ class WholeJobTest {
     page.keyboard().press("Enter");
     assertThat(page.locator(".decision")).containsText("Repair, motor stays chosen");
     page.keyboard().press("/");
-    page.locator("input[name='search']").waitFor();
+    assertThat(page.locator("input[name='search']")).isFocused();
     page.keyboard().type("keyboard row");
     assertThat(page.locator(".calls li")).hasCount(1);
     assertEquals(List.of(), Browsing.faults(page));

@@ -99,6 +99,30 @@ final class CommonCauses {
             "water takes the connector and the module"));
   }
 
+  /** What only some families can have besides. */
+  static List<Cause> extras() {
+    return List.of(
+        one(SETTING_LINK, "NO_RUN 2", "a 115 V unit without its link"),
+        one(
+            MODULE_MUTE,
+            "STARTS_THEN_STOPS 8 CODE_BUT_RUNS 20 INTERMITTENT 3",
+            "the board stops a fan that reports no speed"),
+        one(HARNESS_FEEDBACK, "STARTS_THEN_STOPS 3 CODE_BUT_RUNS 8", "chafed or broken wire"),
+        one(MODULE_PULLS_DOWN, "NO_RUN 8 TRIPS_PROTECTION 25", "a shorted driver in the motor"),
+        one(BOARD_NO_BUS, "NO_RUN 8 INTERMITTENT 4", "the board's rectifier or its fuse"),
+        one(BOARD_NO_LOGIC, "NO_RUN 4 INTERMITTENT 3", "the board's small supply"),
+        one(
+            DRIVE_DEAD,
+            "NO_RUN 35 INTERMITTENT 12 STARTS_THEN_STOPS 12 TRIPS_PROTECTION 20 NO_SPEED_CHANGE 15"
+                + " CODE_BUT_RUNS 10",
+            "heat, age, surges"),
+        one(DRIVE_STUCK_ON, "RUNS_ALWAYS 20", "a stuck input, or left in hand"),
+        one(
+            SETTING_DRIVE,
+            "NO_RUN 8 NO_SPEED_CHANGE 20 STARTS_THEN_STOPS 4",
+            "sensors, interlocks, parameters"));
+  }
+
   private static Cause one(Fault fault, String odds, String reason) {
     return Cause.of(List.of(fault), odds, reason);
   }

@@ -21,13 +21,41 @@ final class CommonChecks {
   private CommonChecks() {}
 
   static Check line() {
-    return levels(
-            check("line.volts", Suspect.SUPPLY, POWER_ON, 1)
-                .takes(FactType.LINE_VOLTS)
-                .ask(
-                    "Measure line voltage at the motor plug.",
-                    "At the motor's own plug, between its line pins. It should be there all the"
-                        + " time, call or no call."))
+    return line(
+        check("line.volts", Suspect.SUPPLY, POWER_ON, 1)
+            .takes(FactType.LINE_VOLTS)
+            .ask(
+                "Measure line voltage at the motor plug.",
+                "At the motor's own plug, between its line pins. It should be there all the"
+                    + " time, call or no call."));
+  }
+
+  /** All three pairs into a drive or a three-phase fan; equal within 1 %, never 5 % apart. */
+  static Check threePhaseLine() {
+    return line(
+        check("line.volts", Suspect.SUPPLY, POWER_ON, 2)
+            .takes(FactType.LINE_VOLTS_AB, FactType.LINE_VOLTS_BC, FactType.LINE_VOLTS_CA)
+            .ask(
+                "Measure the line, all three pairs.",
+                "At the input. Within 1 % of each other runs freely; above 5 % must not run."));
+  }
+
+  /** As {@link #threePhaseLine}, for fans that come for one phase, too. */
+  static Check anyPhaseLine() {
+    return line(
+        check("line.volts", Suspect.SUPPLY, POWER_ON, 2)
+            .takes(
+                FactType.LINE_VOLTS_AB,
+                FactType.LINE_VOLTS_BC,
+                FactType.LINE_VOLTS_CA,
+                FactType.LINE_VOLTS)
+            .ask(
+                "Measure the line at the fan.",
+                "All three pairs; a single-phase fan has the one at its plug."));
+  }
+
+  private static Check line(Check.Builder check) {
+    return levels(check)
         .normal("GOOD 1")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power in the unit, none at the plug")
         .under(Fault.SUPPLY_LINE_LOST, "ABSENT 9 LOW 1", "an open leg, or a poor one")
@@ -144,6 +172,7 @@ final class CommonChecks {
         .onlyFor(Symptom.RUNS_ALWAYS)
         .normal("STOPS 1")
         .under(Fault.MODULE_STUCK_ON, "RUNS 1", "nothing tells it to run, and it runs")
+        .under(Fault.DRIVE_STUCK_ON, "RUNS 1", "nothing tells it to run, and it runs")
         .read(reading -> reading.choice(FactType.RUN_CONTROL_UNPLUGGED));
   }
 

@@ -1,10 +1,15 @@
 package variablerotor.core.diagnosis;
 
+import static variablerotor.core.diagnosis.Fault.*;
+
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import variablerotor.core.signal.Family;
+import variablerotor.core.signal.Windows;
 
 /**
  * What is known of one family: the causes that it can have and the checks that tell them apart. A
@@ -13,34 +18,208 @@ import variablerotor.core.signal.Family;
 public final class FamilyModel {
   private static final Map<Family, FamilyModel> MODELS = new EnumMap<>(Family.class);
 
+  /** What a motor with its electronics inside cannot be parted into. */
+  private static final Set<Fault> WHOLE_MOTOR =
+      EnumSet.of(WINDING_OPEN, WINDING_SHORT, WINDING_JOINT, WINDING_FRAME, WINDING_WARM_SHORT);
+
+  /** Signals that another family has. */
+  private static final Set<Fault> FIVE_WIRE_ONLY =
+      EnumSet.of(BOARD_NO_BUS, BOARD_NO_LOGIC, MODULE_PULLS_DOWN);
+
+  /** Faults of a speed signal back to the board. */
+  private static final Set<Fault> FEEDBACK = EnumSet.of(MODULE_MUTE, HARNESS_FEEDBACK);
+
+  private static final Set<Fault> DRIVE_ONLY =
+      EnumSet.of(DRIVE_DEAD, DRIVE_STUCK_ON, SETTING_DRIVE);
+
+  private static final Set<Fault> MODULE_FAULTS =
+      EnumSet.of(MODULE_DEAD, MODULE_STUCK_ON, MODULE_OUTPUT_SHORTED, MODULE_FADING);
+
   static {
-    MODELS.put(
+    put(
         Family.CONSTANT_TORQUE,
+        without(FIVE_WIRE_ONLY, DRIVE_ONLY, FEEDBACK, EnumSet.of(SETTING_LINK)),
+        command24(),
+        List.of(CommonChecks.speedProof()));
+    put(
+        Family.CONSTANT_AIRFLOW_PARALLEL,
+        without(FIVE_WIRE_ONLY, DRIVE_ONLY),
+        command24(),
+        List.of(FamilyChecks.voltageLink(), FamilyChecks.feedback(), CommonChecks.speedProof()));
+    put(
+        Family.CONSTANT_AIRFLOW_SERIAL,
+        without(FIVE_WIRE_ONLY, DRIVE_ONLY, FEEDBACK),
+        List.of(
+            CommonChecks.line(),
+            CommonChecks.call(),
+            CommonChecks.control(),
+            FamilyChecks.serialLink(),
+            CommonChecks.substituteCommand(),
+            CommonChecks.controlUnplugged()),
+        List.of(FamilyChecks.voltageLink(), CommonChecks.speedProof()));
+    put(
+        Family.STAGED_CONDENSER,
+        without(
+            FIVE_WIRE_ONLY, DRIVE_ONLY, FEEDBACK, EnumSet.of(SETTING_LINK, SETTING_SPEED_PROOF)),
+        command24(),
+        List.of());
+    MODELS.put(
+        Family.BLDC_FIVE_WIRE,
         new FamilyModel(
-            CommonCauses.list(),
+            without(
+                WHOLE_MOTOR, DRIVE_ONLY, EnumSet.of(SUPPLY_LINE_LOST, CONTROL_POWER, SETTING_LINK)),
             List.of(
-                CommonChecks.line(),
+                FamilyChecks.bus(),
+                FamilyChecks.logic(),
+                FamilyChecks.speedCommand(
+                    Windows.SPEED_COMMAND,
+                    "Yellow to black as a rule, fan-only call: 2 to 6.5 V DC, more is faster."),
+                FamilyChecks.busUnplugged(),
                 CommonChecks.call(),
-                CommonChecks.control(),
-                CommonChecks.commandAtBoard(),
-                CommonChecks.commandAtMotor(),
-                CommonChecks.substituteCommand(),
+                FamilyChecks.feedback(),
                 CommonChecks.controlUnplugged(),
                 CommonChecks.recentlyReplaced(),
                 CommonChecks.rotation(),
-                CommonChecks.staticPressure(),
                 CommonChecks.connector(),
                 CommonChecks.shaft(),
                 CommonChecks.wheel(),
                 CommonChecks.air(),
                 CommonChecks.speedProof(),
-                CommonChecks.pairs(),
-                CommonChecks.frame(),
-                CommonChecks.shaftModuleOff(),
-                CommonChecks.moduleLook(),
-                CommonChecks.insulation(),
-                CommonChecks.emf(),
                 CommonChecks.shaftWheelOff())));
+    MODELS.put(
+        Family.BLDC_THREE_WIRE,
+        new FamilyModel(
+            // The driver sits on the board: a silent board is a dead module here. The pairs are
+            // measured at the board's plug, through the wires, so an open wire reads as an open
+            // phase.
+            without(
+                FIVE_WIRE_ONLY,
+                DRIVE_ONLY,
+                FEEDBACK,
+                EnumSet.of(
+                    BOARD_SILENT, CONTROL_POWER, HARNESS_OPEN, SETTING_LINK, SETTING_SPEED_PROOF)),
+            join(
+                List.of(
+                    CommonChecks.line(),
+                    CommonChecks.call(),
+                    CommonChecks.controlUnplugged(),
+                    CommonChecks.recentlyReplaced()),
+                List.of(CommonChecks.rotation()),
+                mechanical(),
+                windings())));
+    MODELS.put(
+        Family.EC_PLUG_FAN,
+        new FamilyModel(
+            without(
+                WHOLE_MOTOR,
+                FIVE_WIRE_ONLY,
+                DRIVE_ONLY,
+                EnumSet.of(SETTING_LINK, SETTING_SPEED_PROOF)),
+            join(
+                List.of(
+                    CommonChecks.anyPhaseLine(),
+                    FamilyChecks.aux(),
+                    FamilyChecks.speedCommand(
+                        Windows.PLUG_COMMAND,
+                        "0 to 10 V DC at the fan's command input; it starts near 1 V."),
+                    CommonChecks.call(),
+                    CommonChecks.substituteCommand(),
+                    CommonChecks.controlUnplugged(),
+                    FamilyChecks.feedback(),
+                    CommonChecks.recentlyReplaced(),
+                    CommonChecks.rotation(),
+                    CommonChecks.staticPressure()),
+                mechanical(),
+                List.of(CommonChecks.shaftWheelOff()))));
+    MODELS.put(
+        Family.DRIVE_FED_INDUCTION,
+        new FamilyModel(
+            without(
+                MODULE_FAULTS,
+                FIVE_WIRE_ONLY,
+                FEEDBACK,
+                EnumSet.of(SETTING_LINK, SETTING_SPEED_PROOF)),
+            join(
+                List.of(
+                    CommonChecks.threePhaseLine(),
+                    CommonChecks.call(),
+                    CommonChecks.controlUnplugged(),
+                    FamilyChecks.driveFault(),
+                    FamilyChecks.driveOutput(),
+                    FamilyChecks.bypass(),
+                    CommonChecks.recentlyReplaced(),
+                    CommonChecks.rotation(),
+                    CommonChecks.staticPressure()),
+                mechanical(),
+                List.of(CommonChecks.pairs(), CommonChecks.frame(), CommonChecks.insulation()),
+                List.of(CommonChecks.shaftWheelOff()))));
+  }
+
+  /** A family with a 24 V or serial command, a module that comes off, and windings to measure. */
+  private static void put(
+      Family family, List<Cause> causes, List<Check> signals, List<Check> settings) {
+    MODELS.put(
+        family,
+        new FamilyModel(
+            causes,
+            join(
+                signals,
+                List.of(
+                    CommonChecks.recentlyReplaced(),
+                    CommonChecks.rotation(),
+                    CommonChecks.staticPressure()),
+                mechanical(),
+                settings,
+                windings(),
+                List.of(CommonChecks.shaftWheelOff()))));
+  }
+
+  private static List<Check> command24() {
+    return List.of(
+        CommonChecks.line(),
+        CommonChecks.call(),
+        CommonChecks.control(),
+        CommonChecks.commandAtBoard(),
+        CommonChecks.commandAtMotor(),
+        CommonChecks.substituteCommand(),
+        CommonChecks.controlUnplugged());
+  }
+
+  private static List<Check> mechanical() {
+    return List.of(
+        CommonChecks.connector(), CommonChecks.shaft(), CommonChecks.wheel(), CommonChecks.air());
+  }
+
+  private static List<Check> windings() {
+    return List.of(
+        CommonChecks.pairs(),
+        CommonChecks.frame(),
+        CommonChecks.shaftModuleOff(),
+        CommonChecks.moduleLook(),
+        CommonChecks.insulation(),
+        CommonChecks.emf());
+  }
+
+  @SafeVarargs
+  private static List<Check> join(List<Check>... parts) {
+    List<Check> all = new ArrayList<>();
+    for (List<Check> part : parts) {
+      all.addAll(part);
+    }
+    return List.copyOf(all);
+  }
+
+  /** Every cause but those in which a fault has a part that this family cannot have. */
+  @SafeVarargs
+  private static List<Cause> without(Set<Fault>... sets) {
+    Set<Fault> never = EnumSet.noneOf(Fault.class);
+    for (Set<Fault> set : sets) {
+      never.addAll(set);
+    }
+    List<Cause> causes = new ArrayList<>(CommonCauses.list());
+    causes.addAll(CommonCauses.extras());
+    causes.removeIf(cause -> cause.faults().stream().anyMatch(never::contains));
+    return List.copyOf(causes);
   }
 
   private final List<Check> checks;

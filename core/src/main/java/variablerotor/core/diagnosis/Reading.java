@@ -8,6 +8,7 @@ import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.signal.Level;
 import variablerotor.core.signal.LineVoltage;
+import variablerotor.core.signal.SignalFigures;
 import variablerotor.core.signal.Window;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.winding.BackEmf;
@@ -87,8 +88,106 @@ final class Reading {
         level.name(), against(type, volts, level, window.spoken()), List.of(type));
   }
 
+  /** Three readings of one kind, or null where one is missing. */
+  private double[] three(FactType ab, FactType bc, FactType ca) {
+    Double one = facts().number(ab);
+    Double two = facts().number(bc);
+    Double three = facts().number(ca);
+    return one == null || two == null || three == null ? null : new double[] {one, two, three};
+  }
+
+  /** Three-phase line: each pair against the plate, and their unbalance. */
+  private Observation threePhaseLine(double[] volts) {
+    LineVoltage plate = situation.lineVoltage();
+    Level worst = Level.GOOD;
+    for (double one : volts) {
+      Level level = plate.level(one);
+      if (level == Level.ABSENT || worst == Level.GOOD) {
+        worst = level;
+      }
+    }
+    double unbalance = Unbalance.percent(volts[0], volts[1], volts[2]);
+    boolean uneven = unbalance > SignalFigures.UNBALANCE_LIMIT.value();
+    boolean lost = worst == Level.ABSENT || (uneven && worst == Level.LOW);
+    String outcome = lost ? "ABSENT" : uneven && worst == Level.GOOD ? "LOW" : worst.name();
+    return new Observation(
+        outcome,
+        "Line "
+            + Numbers.plain(volts[0], 1)
+            + ", "
+            + Numbers.plain(volts[1], 1)
+            + ", "
+            + Numbers.plain(volts[2], 1)
+            + " V ("
+            + plate.spoken()
+            + "), unbalance "
+            + Numbers.plain(unbalance, 1)
+            + " %.",
+        List.of(FactType.LINE_VOLTS_AB, FactType.LINE_VOLTS_BC, FactType.LINE_VOLTS_CA));
+  }
+
+  /** The drive's three outputs. */
+  Observation driveOutput() {
+    double[] volts =
+        three(FactType.DRIVE_OUTPUT_AB, FactType.DRIVE_OUTPUT_BC, FactType.DRIVE_OUTPUT_CA);
+    if (volts == null) {
+      return null;
+    }
+    double most = Math.max(volts[0], Math.max(volts[1], volts[2]));
+    double unbalance = Unbalance.percent(volts[0], volts[1], volts[2]);
+    // A drive at its lowest speed still puts out some tens of volts.
+    String outcome =
+        most < 5
+            ? "ABSENT"
+            : unbalance > SignalFigures.UNBALANCE_LIMIT.value() ? "UNEQUAL" : "EQUAL";
+    return new Observation(
+        outcome,
+        outcome.equals("ABSENT")
+            ? "The drive puts nothing out."
+            : "The drive's outputs differ by " + Numbers.plain(unbalance, 1) + " %.",
+        List.of(FactType.DRIVE_OUTPUT_AB, FactType.DRIVE_OUTPUT_BC, FactType.DRIVE_OUTPUT_CA));
+  }
+
+  Observation pulses() {
+    Double hertz = facts().number(FactType.FEEDBACK_HERTZ);
+    return hertz == null
+        ? null
+        : new Observation(
+            hertz > 0 ? "PULSES" : "NONE",
+            hertz > 0 ? "Speed pulses: " + Numbers.plain(hertz, 1) + " Hz." : "No speed pulses.",
+            List.of(FactType.FEEDBACK_HERTZ));
+  }
+
+  /** The 115 V link against the voltage; on any other supply none is needed. */
+  Observation voltageLink() {
+    String link = facts().choice(FactType.LINK_VOLTAGE_JUMPER);
+    Double line = facts().number(FactType.LINE_VOLTS);
+    LineVoltage low = LineVoltage.ofPlate("115");
+    String plate = situation.plateVolts();
+    boolean is115 =
+        line != null ? low.level(line) == Level.GOOD : plate != null && plate.trim().equals("115");
+    boolean known = line != null || plate != null;
+    if (link == null) {
+      return known && !is115
+          ? new Observation("RIGHT", "Not a 115 V supply: no link is needed.", List.of())
+          : null;
+    }
+    if (!known) {
+      return null;
+    }
+    boolean right = is115 == link.equals("IN");
+    return new Observation(
+        right ? "RIGHT" : "WRONG",
+        "The 115 V link is " + link.toLowerCase() + (right ? ", right." : ": wrong here."),
+        List.of(FactType.LINK_VOLTAGE_JUMPER));
+  }
+
   /** Line voltage against the plate. */
   Observation line() {
+    double[] three = three(FactType.LINE_VOLTS_AB, FactType.LINE_VOLTS_BC, FactType.LINE_VOLTS_CA);
+    if (three != null) {
+      return threePhaseLine(three);
+    }
     Double volts = facts().number(FactType.LINE_VOLTS);
     if (volts == null) {
       return null;

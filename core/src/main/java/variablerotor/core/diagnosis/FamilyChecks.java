@@ -1,0 +1,225 @@
+package variablerotor.core.diagnosis;
+
+import static variablerotor.core.diagnosis.Check.check;
+import static variablerotor.core.diagnosis.UnitState.CONTROL_PLUG_OUT;
+import static variablerotor.core.diagnosis.UnitState.POWER_OFF_COVER_OFF;
+import static variablerotor.core.diagnosis.UnitState.POWER_ON;
+
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.signal.Windows;
+
+/**
+ * Checks that only some families have, with their odds as in {@link CommonChecks}: the DC signals
+ * of a five-wire fan, the link of a serial blower, a plug fan's own supply, a drive's output.
+ */
+final class FamilyChecks {
+  private FamilyChecks() {}
+
+  private static Check.Builder levels(Check.Builder check) {
+    return check
+        .good("GOOD", "In its window")
+        .bad("LOW", "Too low")
+        .bad("ABSENT", "Nothing there")
+        .bad("HIGH", "Too high");
+  }
+
+  static Check voltageLink() {
+    return check("link.voltage_jumper", Suspect.SETTING, POWER_OFF_COVER_OFF, 1)
+        .takes(FactType.LINK_VOLTAGE_JUMPER)
+        .ask(
+            "Look for the 115 V link in the power plug.",
+            "Usually in for 115 V, out for 208-230 V; the motor's own sheet rules. The wrong way"
+                + " destroys it.")
+        .good("RIGHT", "As the voltage asks")
+        .bad("WRONG", "Wrong for this voltage")
+        .normal("RIGHT 1")
+        .under(Fault.SETTING_LINK, "WRONG 1", "that is the fault")
+        .read(Reading::voltageLink);
+  }
+
+  static Check serialLink() {
+    return levels(
+            check("link.volts", Suspect.COMMAND, CONTROL_PLUG_OUT, 1)
+                .takes(FactType.LINK_VOLTS)
+                .ask(
+                    "Pull the control plug. Measure the link's DC supply.",
+                    "From the board, motor unplugged. A meter sees only this supply, not the"
+                        + " messages."))
+        .normal("GOOD 1")
+        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "a dead board feeds no link")
+        .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "the link hangs on the board's supply")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "the link hangs on the board's supply")
+        .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "supply and messages share one cable")
+        .read(
+            reading ->
+                reading.volts(FactType.LINK_VOLTS, Windows.SERIAL_LINK, FactType.WINDOW_LINK));
+  }
+
+  static Check bus() {
+    return levels(
+            check("bus.volts", Suspect.SUPPLY, POWER_ON, 1)
+                .takes(FactType.BUS_VOLTS)
+                .ask(
+                    "Measure the DC bus at the motor plug.",
+                    "Red to black as a rule: 270 to 350 V DC, fan-only call. The unit's diagram"
+                        + " rules over the colours."))
+        .normal("GOOD 1")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no bus")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
+        .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
+        .under(Fault.MODULE_PULLS_DOWN, "ABSENT 6 LOW 4", "the motor shorts it")
+        .read(reading -> reading.volts(FactType.BUS_VOLTS, Windows.BUS, FactType.WINDOW_BUS));
+  }
+
+  static Check busUnplugged() {
+    return levels(
+            check("bus.volts.unplugged", Suspect.COMMAND, CONTROL_PLUG_OUT, 1)
+                .takes(FactType.BUS_VOLTS_UNPLUGGED)
+                .ask(
+                    "Unplug the motor. Measure the bus at the board.",
+                    "Comes back: the motor was shorting it. Stays away: the board."))
+        .normal("GOOD 1")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no bus")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
+        .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
+        .read(
+            reading ->
+                reading.volts(FactType.BUS_VOLTS_UNPLUGGED, Windows.BUS, FactType.WINDOW_BUS));
+  }
+
+  static Check logic() {
+    return levels(
+            check("logic.volts", Suspect.COMMAND, POWER_ON, 1)
+                .takes(FactType.LOGIC_VOLTS)
+                .ask(
+                    "Measure the logic supply at the motor plug.",
+                    "White to black as a rule: 14 to 17 V DC."))
+        .normal("GOOD 1")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no logic supply")
+        .under(Fault.BOARD_NO_LOGIC, "ABSENT 8 LOW 2", "that is the fault")
+        .under(Fault.BOARD_NO_BUS, "GOOD 7 ABSENT 3", "often a supply of its own")
+        .under(Fault.MODULE_PULLS_DOWN, "GOOD 7 ABSENT 2 LOW 1", "it may pull this down, too")
+        .read(reading -> reading.volts(FactType.LOGIC_VOLTS, Windows.LOGIC, FactType.WINDOW_LOGIC));
+  }
+
+  /** The DC speed command of a five-wire fan, or the 0-10 V of a plug fan, at the fan's end. */
+  static Check speedCommand(variablerotor.core.signal.Window window, String how) {
+    return levels(
+            check("command.volts", Suspect.COMMAND, POWER_ON, 1)
+                .takes(FactType.COMMAND_VOLTS)
+                .ask("Measure the speed command at the fan.", how))
+        .normal("GOOD 1")
+        .under(Fault.NO_CALL, "ABSENT 9 LOW 1", "nobody asks")
+        .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "no supply, no command")
+        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "that is the fault")
+        .under(Fault.BOARD_NO_LOGIC, "GOOD 5 ABSENT 5", "depends on what feeds it")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no command")
+        .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "the command is lost on its way")
+        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 4", "good behind the pin, gone at its tip")
+        .read(reading -> reading.volts(FactType.COMMAND_VOLTS, window, FactType.WINDOW_COMMAND));
+  }
+
+  static Check aux() {
+    return levels(
+            check("aux.volts", Suspect.MODULE, POWER_ON, 1)
+                .takes(FactType.AUX_VOLTS)
+                .ask(
+                    "Measure the fan's own 10 V supply out.",
+                    "With all phases present, no 10 V means dead electronics."))
+        .normal("GOOD 1")
+        .under(Fault.MODULE_DEAD, "ABSENT 6 GOOD 3 LOW 1", "dead electronics make no 10 V")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no 10 V")
+        .under(Fault.SUPPLY_LINE_LOST, "ABSENT 8 GOOD 2", "made from the phases")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 7 ABSENT 3", "it may shut down")
+        .read(reading -> reading.volts(FactType.AUX_VOLTS, Windows.AUX, FactType.WINDOW_AUX));
+  }
+
+  static Check feedback() {
+    return check("feedback.hertz", Suspect.MODULE, POWER_ON, 2)
+        .takes(FactType.FEEDBACK_HERTZ)
+        .ask(
+            "Turn it, or let it run: are there speed pulses?",
+            "On the feedback wire. They must change with speed, and with a slow turn by hand.")
+        .good("PULSES", "Pulses")
+        .bad("NONE", "No pulses")
+        .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
+        .normal("PULSES 1")
+        .under(Fault.MODULE_MUTE, "NONE 1", "that is the fault")
+        .under(Fault.SETTING_SPEED_PROOF, "NONE 1", "this motor sends none")
+        .under(Fault.HARNESS_FEEDBACK, "NONE 1", "that is the fault")
+        .under(Fault.HARNESS_PIN, "PULSES 6 NONE 4", "depends on which pin")
+        .read(Reading::pulses);
+  }
+
+  static Check driveOutput() {
+    return check("drive.output", Suspect.DRIVE, POWER_ON, 2)
+        .takes(FactType.DRIVE_OUTPUT_AB, FactType.DRIVE_OUTPUT_BC, FactType.DRIVE_OUTPUT_CA)
+        .ask(
+            "Measure the drive's output, with a run command.",
+            "Three pairs, meter with a low-pass mode; or read the drive's display.")
+        .good("EQUAL", "Three equal voltages")
+        .bad("UNEQUAL", "Not equal")
+        .bad("ABSENT", "Nothing out")
+        .normal("EQUAL 1")
+        .under(Fault.DRIVE_DEAD, "ABSENT 8 UNEQUAL 2", "that is the fault")
+        .under(Fault.SETTING_DRIVE, "ABSENT 1", "a lock or a setting keeps it off")
+        .under(Fault.NO_CALL, "ABSENT 1", "no run command")
+        .under(Fault.BOARD_SILENT, "ABSENT 1", "no run command")
+        .under(Fault.CONTROL_POWER, "ABSENT 1", "no run command")
+        .under(Fault.HARNESS_OPEN, "ABSENT 1", "the run command is lost on its way")
+        .under(Fault.HARNESS_PIN, "ABSENT 1", "the run command is lost on its way")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power")
+        .under(Fault.SUPPLY_LINE_LOST, "ABSENT 9 UNEQUAL 1", "it stops on a lost phase")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "ABSENT 7 EQUAL 3", "it may stop")
+        .under(Fault.WINDING_SHORT, "ABSENT 7 UNEQUAL 2 EQUAL 1", "it stops on overcurrent")
+        .under(Fault.WINDING_FRAME, "ABSENT 8 EQUAL 2", "it stops on a path to earth")
+        .under(Fault.WINDING_OPEN, "EQUAL 5 ABSENT 5", "it may stop on a lost output phase")
+        .under(Fault.WINDING_JOINT, "EQUAL 7 ABSENT 3", "it may stop")
+        .under(Fault.BEARING_SEIZED, "ABSENT 7 EQUAL 3", "it stops on overload")
+        .under(Fault.BEARING_DRAG, "EQUAL 7 ABSENT 3", "it stops on overload")
+        .under(Fault.WHEEL_JAMMED, "ABSENT 7 EQUAL 3", "it stops on overload")
+        .read(Reading::driveOutput);
+  }
+
+  static Check driveFault() {
+    return check("drive.fault", Suspect.DRIVE, POWER_ON, 0.5)
+        .takes(FactType.DRIVE_FAULT)
+        .ask("Does the drive show a fault?", "Lamp or display. Note its text before it clears.")
+        .good("NO", "No fault shown")
+        .bad("YES", "A fault shown")
+        .normal("NO 1")
+        .under(Fault.DRIVE_DEAD, "YES 6 NO 4", "dead ones may show nothing")
+        .under(Fault.SUPPLY_LINE_LOST, "YES 7 NO 3", "a lost phase")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "YES 8 NO 2", "over or under voltage")
+        .under(Fault.WINDING_SHORT, "YES 1", "overcurrent")
+        .under(Fault.WINDING_FRAME, "YES 1", "a path to earth")
+        .under(Fault.WINDING_OPEN, "YES 6 NO 4", "a lost output phase")
+        .under(Fault.WINDING_JOINT, "YES 4 NO 6", "unequal currents")
+        .under(Fault.BEARING_SEIZED, "YES 9 NO 1", "overload")
+        .under(Fault.BEARING_DRAG, "YES 6 NO 4", "overload")
+        .under(Fault.WHEEL_JAMMED, "YES 9 NO 1", "overload")
+        .read(reading -> reading.flag(FactType.DRIVE_FAULT));
+  }
+
+  static Check bypass() {
+    return check("run.bypass", Suspect.WINDING, POWER_ON, 10)
+        .takes(FactType.RUN_BYPASS)
+        .ask(
+            "Run the motor across the line by the bypass.",
+            "Change the maker's links with the power off and proved dead. Full speed: watch amps.")
+        .good("RUNS", "Runs")
+        .bad("STILL", "Stays still")
+        .onlyFor(Symptom.NO_RUN, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT)
+        .normal("RUNS 1")
+        .under(Fault.SUPPLY_OFF, "STILL 1", "no power")
+        .under(Fault.SUPPLY_LINE_LOST, "STILL 1", "a phase is gone")
+        .under(Fault.WINDING_SHORT, "STILL 1", "it would trip or hum")
+        .under(Fault.WINDING_FRAME, "STILL 1", "it would trip")
+        .under(Fault.WINDING_OPEN, "STILL 1", "it hums")
+        .under(Fault.WINDING_JOINT, "STILL 1", "one that keeps it still does so here, too")
+        .under(Fault.BEARING_SEIZED, "STILL 1", "it cannot turn")
+        .under(Fault.WHEEL_JAMMED, "STILL 1", "it cannot turn")
+        .read(reading -> reading.choice(FactType.RUN_BYPASS));
+  }
+}

@@ -1,0 +1,237 @@
+package variablerotor.core.diagnosis;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.core.chain.Chain;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.fact.Facts;
+import variablerotor.core.signal.Family;
+
+/** The rules of proof of each family beside the constant-torque blower. */
+class FamiliesTest {
+  private static Diagnosis diagnose(Family family, Symptom symptom, Object... pairs) {
+    return Engine.diagnose(Situation.of(family, symptom, Facts.of(Calls.facts(pairs))));
+  }
+
+  private static Diagnosis noRun(Family family, Object... pairs) {
+    return diagnose(family, Symptom.NO_RUN, pairs);
+  }
+
+  private static void decided(Suspect suspect, Diagnosis diagnosis) {
+    assertEquals(VerdictState.DECIDED, diagnosis.verdict().state(), diagnosis.verdict().sentence());
+    assertEquals(List.of(suspect), diagnosis.verdict().suspects());
+  }
+
+  private static void leads(Suspect suspect, Diagnosis diagnosis) {
+    assertNotEquals(VerdictState.DECIDED, diagnosis.verdict().state());
+    assertEquals(suspect, diagnosis.suspects().get(0).id());
+  }
+
+  private static Object[] all(Object[] one, Object... two) {
+    Object[] joined = Arrays.copyOf(one, one.length + two.length);
+    System.arraycopy(two, 0, joined, one.length, two.length);
+    return joined;
+  }
+
+  private static final Object[] SOUND = {
+    "shaft.feel", "FREE", "connector.look", "SEATED", "wheel.look", "CLEAR",
+    "winding.ab", 4.2, "winding.bc", 4.2, "winding.ca", 4.2,
+    "winding.frame.a", "OL", "winding.frame.b", "OL", "winding.frame.c", "OL"
+  };
+
+  @ParameterizedTest
+  @EnumSource(Family.class)
+  void everyFamilyStartsWithACheckWorthMaking(Family family) {
+    if (!family.isVariableSpeed()) {
+      return;
+    }
+    for (Symptom symptom : Symptom.values()) {
+      Diagnosis diagnosis = diagnose(family, symptom);
+      assertEquals(VerdictState.OPEN, diagnosis.verdict().state(), symptom.name());
+      assertFalse(diagnosis.nextTests().isEmpty(), symptom.name());
+      assertTrue(diagnosis.nextTests().get(0).gainBits() >= 0.01, symptom.name());
+      double sum = 0;
+      for (Diagnosis.SuspectView view : diagnosis.suspects()) {
+        sum += view.probability();
+        assertTrue(
+            view.id() == Suspect.NONE || Chain.of(family).contains(view.id()), view.id().name());
+      }
+      assertEquals(1, sum, 1e-9);
+    }
+  }
+
+  @Test
+  void parallelBlowerWithAllGoodIsItsModule() {
+    decided(
+        Suspect.MODULE,
+        noRun(
+            Family.CONSTANT_AIRFLOW_PARALLEL, all(SOUND, "line.volts", 240, "command.volts", 25)));
+  }
+
+  @Test
+  void a115VoltUnitWithoutItsLinkIsASetting() {
+    Object[] fed = all(SOUND, "line.volts", 118, "command.volts", 25);
+    assertNotEquals(
+        VerdictState.DECIDED, noRun(Family.CONSTANT_AIRFLOW_PARALLEL, fed).verdict().state());
+    decided(
+        Suspect.SETTING,
+        noRun(Family.CONSTANT_AIRFLOW_PARALLEL, all(fed, "link.voltage_jumper", "OUT")));
+    decided(
+        Suspect.MODULE,
+        noRun(Family.CONSTANT_AIRFLOW_PARALLEL, all(fed, "link.voltage_jumper", "IN")));
+  }
+
+  @Test
+  void serialLinkSupplyPartsBoardFromModule() {
+    Object[] fed = all(SOUND, "line.volts", 240, "call.present", true, "control.volts", 25);
+    decided(Suspect.MODULE, noRun(Family.CONSTANT_AIRFLOW_SERIAL, all(fed, "link.volts", 12)));
+    Diagnosis missing =
+        noRun(
+            Family.CONSTANT_AIRFLOW_SERIAL,
+            "line.volts",
+            240,
+            "control.volts",
+            25,
+            "link.volts",
+            0);
+    leads(Suspect.COMMAND, missing);
+  }
+
+  @Test
+  void stagedFanWithoutLineIsTheSupply() {
+    decided(Suspect.SUPPLY, noRun(Family.STAGED_CONDENSER, "line.volts", 0));
+    decided(
+        Suspect.MODULE,
+        noRun(Family.STAGED_CONDENSER, all(SOUND, "line.volts", 240, "command.volts", 25)));
+  }
+
+  /** Practice values: bus 341 V, logic 15 V, command 3.09 V at low speed. */
+  @Test
+  void fiveWireFanWithAllThreeVoltagesIsTheMotor() {
+    Object[] good = {
+      "bus.volts",
+      341,
+      "logic.volts",
+      15,
+      "command.volts",
+      3.09,
+      "shaft.feel",
+      "FREE",
+      "connector.look",
+      "SEATED"
+    };
+    decided(Suspect.MODULE, noRun(Family.BLDC_FIVE_WIRE, good));
+    leads(Suspect.COMMAND, noRun(Family.BLDC_FIVE_WIRE, all(good, "command.volts", 0)));
+  }
+
+  @Test
+  void fiveWireBusThatComesBackUnpluggedIsTheMotor() {
+    decided(
+        Suspect.MODULE, noRun(Family.BLDC_FIVE_WIRE, "bus.volts", 0, "bus.volts.unplugged", 338));
+    Diagnosis away =
+        noRun(Family.BLDC_FIVE_WIRE, "bus.volts", 0, "bus.volts.unplugged", 0, "logic.volts", 15);
+    decided(Suspect.COMMAND, away);
+  }
+
+  @Test
+  void theUnitsOwnWindowRules() {
+    Diagnosis boosted = noRun(Family.BLDC_FIVE_WIRE, "bus.volts", 385);
+    assertEquals(Suspect.SUPPLY, boosted.verdict().suspect());
+    Diagnosis told =
+        noRun(Family.BLDC_FIVE_WIRE, "bus.volts", 385, "window.bus.volts", List.of(370.0, 395.0));
+    assertTrue(
+        told.suspects().stream()
+            .anyMatch(s -> s.id() == Suspect.SUPPLY && s.state() == SuspectState.CLEARED));
+  }
+
+  @Test
+  void missingFeedbackWhileItTurnsIsNotTheWindings() {
+    Diagnosis diagnosis =
+        diagnose(
+            Family.BLDC_FIVE_WIRE,
+            Symptom.STARTS_THEN_STOPS,
+            "feedback.hertz",
+            0,
+            "replaced.recently",
+            false,
+            "connector.look",
+            "SEATED");
+    leads(Suspect.MODULE, diagnosis);
+  }
+
+  @Test
+  void threeWireFanWithSoundWindingsIsTheBoardsDriver() {
+    decided(
+        Suspect.MODULE,
+        noRun(Family.BLDC_THREE_WIRE, all(SOUND, "line.volts", 240, "call.present", true)));
+  }
+
+  @Test
+  void plugFanWithPhasesAndWithoutItsTenVoltsIsDead() {
+    Object[] phases = {"line.volts.ab", 460, "line.volts.bc", 462, "line.volts.ca", 461};
+    decided(Suspect.MODULE, noRun(Family.EC_PLUG_FAN, all(phases, "aux.volts", 0)));
+    leads(
+        Suspect.COMMAND,
+        noRun(Family.EC_PLUG_FAN, all(phases, "aux.volts", 10, "command.volts", 0)));
+  }
+
+  @Test
+  void aLostPhaseIsTheSupply() {
+    decided(
+        Suspect.SUPPLY,
+        noRun(Family.EC_PLUG_FAN, "line.volts.ab", 460, "line.volts.bc", 12, "line.volts.ca", 230));
+  }
+
+  /** NEMA MG 1, 14.36: above 5 % unbalance a motor is not to be run. */
+  @Test
+  void unbalancedLineIsNotGood() {
+    Diagnosis diagnosis =
+        noRun(
+            Family.DRIVE_FED_INDUCTION,
+            "line.volts.ab",
+            230,
+            "line.volts.bc",
+            205,
+            "line.volts.ca",
+            208);
+    assertEquals(Suspect.SUPPLY, diagnosis.verdict().suspect());
+  }
+
+  /** Practice values: 210 V on all pairs in, nothing out, and it runs in bypass. */
+  @Test
+  void driveWithGoodVoltsInAndNothingOutIsDeadOnceBypassRuns() {
+    Object[] seen = {
+      "line.volts.ab", 210, "line.volts.bc", 210, "line.volts.ca", 210, "call.present", true,
+      "drive.output.ab", 0, "drive.output.bc", 0, "drive.output.ca", 0, "drive.fault", true
+    };
+    assertNotEquals(
+        VerdictState.DECIDED, noRun(Family.DRIVE_FED_INDUCTION, seen).verdict().state());
+    decided(Suspect.DRIVE, noRun(Family.DRIVE_FED_INDUCTION, all(seen, "run.bypass", "RUNS")));
+    assertNotEquals(
+        Suspect.DRIVE,
+        noRun(Family.DRIVE_FED_INDUCTION, all(seen, "run.bypass", "STILL")).suspects().get(0).id());
+  }
+
+  @Test
+  void openPhaseDecidesWhateverTheFamily() {
+    for (Family family :
+        List.of(
+            Family.CONSTANT_AIRFLOW_PARALLEL,
+            Family.CONSTANT_AIRFLOW_SERIAL,
+            Family.STAGED_CONDENSER,
+            Family.BLDC_THREE_WIRE,
+            Family.DRIVE_FED_INDUCTION)) {
+      decided(
+          Suspect.WINDING,
+          noRun(family, "winding.ab", "OL", "winding.bc", 4.2, "winding.ca", "OL"));
+    }
+  }
+}
