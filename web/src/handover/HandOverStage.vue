@@ -58,18 +58,6 @@ defineProps<{ call: Call }>()
   align-content: start;
 }
 
-.go {
-  display: inline-flex;
-  align-items: center;
-  justify-content: center;
-  min-height: 52px;
-  border-radius: 5px;
-  background: var(--copper);
-  color: var(--on-copper);
-  font-weight: 700;
-  text-decoration: none;
-}
-
 ol {
   margin: 0;
   padding-left: 20px;

@@ -226,18 +226,6 @@ useKeys({
   font-size: 1.5rem;
 }
 
-.go {
-  display: inline-flex;
-  align-items: center;
-  justify-content: center;
-  min-height: 52px;
-  border-radius: 5px;
-  background: var(--copper);
-  color: var(--on-copper);
-  font-weight: 700;
-  text-decoration: none;
-}
-
 .says {
   display: inline-flex;
   align-items: center;

@@ -133,7 +133,8 @@ final class CommonChecks {
         .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 6 LOW 3 HIGH 1", "24 V follows the line");
   }
 
-  private static Check.Builder levels(Check.Builder check) {
+  /** The answers of a voltage against its window. */
+  static Check.Builder levels(Check.Builder check) {
     return check
         .good("GOOD", "In its window")
         .bad("LOW", "Too low")

@@ -1,12 +1,14 @@
 package variablerotor.core.diagnosis;
 
 import static variablerotor.core.diagnosis.Check.check;
+import static variablerotor.core.diagnosis.CommonChecks.levels;
 import static variablerotor.core.diagnosis.UnitState.CONTROL_PLUG_OUT;
 import static variablerotor.core.diagnosis.UnitState.POWER_OFF_COVER_OFF;
 import static variablerotor.core.diagnosis.UnitState.POWER_ON;
 
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.signal.Window;
 import variablerotor.core.signal.Windows;
 
 /**
@@ -15,14 +17,6 @@ import variablerotor.core.signal.Windows;
  */
 final class FamilyChecks {
   private FamilyChecks() {}
-
-  private static Check.Builder levels(Check.Builder check) {
-    return check
-        .good("GOOD", "In its window")
-        .bad("LOW", "Too low")
-        .bad("ABSENT", "Nothing there")
-        .bad("HIGH", "Too high");
-  }
 
   static Check voltageLink() {
     return check("link.voltage_jumper", Suspect.SETTING, POWER_OFF_COVER_OFF, 1)
@@ -104,20 +98,37 @@ final class FamilyChecks {
   }
 
   /** The DC speed command of a five-wire fan, or the 0-10 V of a plug fan, at the fan's end. */
-  static Check speedCommand(variablerotor.core.signal.Window window, String how) {
-    return levels(
-            check("command.volts", Suspect.COMMAND, POWER_ON, 1)
+  static Check speedCommand(Window window, String how) {
+    return command(
+            check("command.volts", Suspect.HARNESS, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS)
-                .ask("Measure the speed command at the fan.", how))
+                .ask("Measure the speed command at the fan's end.", how))
+        .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "the command is lost on its way")
+        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 4", "good behind the pin, gone at its tip")
+        .read(reading -> reading.volts(FactType.COMMAND_VOLTS, window, FactType.WINDOW_COMMAND));
+  }
+
+  /** The same command at the board's or controller's own terminal. */
+  static Check speedCommandAtBoard(Window window) {
+    return command(
+            check("command.volts.board", Suspect.COMMAND, POWER_ON, 1)
+                .takes(FactType.COMMAND_VOLTS_BOARD)
+                .ask(
+                    "Measure the speed command at the board.",
+                    "At the board's or controller's own terminal, while a call is made."))
+        .read(
+            reading ->
+                reading.volts(FactType.COMMAND_VOLTS_BOARD, window, FactType.WINDOW_COMMAND));
+  }
+
+  private static Check.Builder command(Check.Builder check) {
+    return levels(check)
         .normal("GOOD 1")
         .under(Fault.NO_CALL, "ABSENT 9 LOW 1", "nobody asks")
         .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "no supply, no command")
         .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "that is the fault")
         .under(Fault.BOARD_NO_LOGIC, "GOOD 5 ABSENT 5", "depends on what feeds it")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no command")
-        .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "the command is lost on its way")
-        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 4", "good behind the pin, gone at its tip")
-        .read(reading -> reading.volts(FactType.COMMAND_VOLTS, window, FactType.WINDOW_COMMAND));
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no command");
   }
 
   static Check aux() {

@@ -74,6 +74,7 @@ public final class FamilyModel {
                 FamilyChecks.speedCommand(
                     Windows.SPEED_COMMAND,
                     "Yellow to black as a rule, fan-only call: 2 to 6.5 V DC, more is faster."),
+                FamilyChecks.speedCommandAtBoard(Windows.SPEED_COMMAND),
                 FamilyChecks.busUnplugged(),
                 CommonChecks.call(),
                 FamilyChecks.feedback(),
@@ -122,6 +123,7 @@ public final class FamilyModel {
                     FamilyChecks.speedCommand(
                         Windows.PLUG_COMMAND,
                         "0 to 10 V DC at the fan's command input; it starts near 1 V."),
+                    FamilyChecks.speedCommandAtBoard(Windows.PLUG_COMMAND),
                     CommonChecks.call(),
                     CommonChecks.substituteCommand(),
                     CommonChecks.controlUnplugged(),
@@ -143,6 +145,10 @@ public final class FamilyModel {
                 List.of(
                     CommonChecks.threePhaseLine(),
                     CommonChecks.call(),
+                    FamilyChecks.speedCommand(
+                        Windows.PLUG_COMMAND,
+                        "The drive's speed input, 0 to 10 V DC, and its run contact."),
+                    FamilyChecks.speedCommandAtBoard(Windows.PLUG_COMMAND),
                     CommonChecks.controlUnplugged(),
                     FamilyChecks.driveFault(),
                     FamilyChecks.driveOutput(),

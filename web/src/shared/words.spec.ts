@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest'
+import { money } from './money'
+import { ago } from './time'
+
+const now = new Date('2026-11-24T12:00:00Z')
+const before = (minutes: number) => new Date(now.getTime() - minutes * 60_000).toISOString()
+
+describe('how long ago', () => {
+  it.each([
+    [0.5, 'just now'],
+    [1, '1 min ago'],
+    [59, '59 min ago'],
+    [60, '1 h ago'],
+    [23 * 60, '23 h ago'],
+  ])('%s minutes', (minutes, words) => {
+    expect(ago(before(minutes), now)).toBe(words)
+  })
+
+  it('gives the day from the second day on', () => {
+    expect(ago(before(48 * 60), now)).toBe('Nov 22')
+  })
+})
+
+describe('an amount', () => {
+  it('has its currency and whole units', () => {
+    expect(money(1240.4, 'USD')).toBe('$1,240')
+    expect(money(580, 'EUR')).toBe('€580')
+  })
+})
