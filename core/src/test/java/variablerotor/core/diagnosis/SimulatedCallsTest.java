@@ -14,7 +14,7 @@ import variablerotor.core.signal.Family;
  * Calls drawn from the tables themselves, with a fixed seed: a hidden cause answers each check as
  * its row has it, and the checks are taken as they are advised. This does not show that the tables
  * are true, but that what is drawn from them is found again: nothing is proved wrongly, and the
- * advised order takes fewer minutes than the order of the list.
+ * advised order is no longer than a list made by hand.
  */
 class SimulatedCallsTest {
   private static final int CALLS = 150;
