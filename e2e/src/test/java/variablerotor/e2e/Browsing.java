@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
@@ -28,6 +29,8 @@ final class Browsing implements ParameterResolver {
   private static synchronized Browsing shared() {
     if (shared == null) {
       shared = new Browsing();
+      // A busy machine is no fault of the page.
+      PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
       shared.application = Application.start();
       shared.browser = launch();
       Browsing made = shared;
