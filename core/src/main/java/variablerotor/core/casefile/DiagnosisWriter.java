@@ -24,6 +24,9 @@ public final class DiagnosisWriter {
     tree.put("suspects", each(diagnosis.suspects(), DiagnosisWriter::suspect));
     tree.put("winding", winding(diagnosis.winding()));
     tree.put("nextTests", each(diagnosis.nextTests(), DiagnosisWriter::nextTest));
+    tree.put("rounds", each(diagnosis.rounds(), DiagnosisWriter::round));
+    tree.put("notes", each(diagnosis.notes(), DiagnosisWriter::note));
+    tree.put("windows", each(diagnosis.windows(), DiagnosisWriter::window));
     tree.put("stations", each(diagnosis.stations(), DiagnosisWriter::station));
     tree.put("warnings", each(diagnosis.warnings(), DiagnosisWriter::warning));
     return tree;
@@ -63,7 +66,46 @@ public final class DiagnosisWriter {
     tree.put("state", view.state().name());
     tree.put("because", ids(view.because()));
     tree.put("reasons", new ArrayList<Object>(view.reasons()));
+    tree.put("clearedBy", each(view.clearedBy(), DiagnosisWriter::reason));
+    tree.put("pointedAtBy", each(view.pointedAtBy(), DiagnosisWriter::reason));
+    tree.put("wouldSettle", new ArrayList<Object>(view.wouldSettle()));
     tree.put("missing", new ArrayList<Object>(view.missing()));
+    return tree;
+  }
+
+  private static Map<String, Object> reason(Diagnosis.Reason reason) {
+    Map<String, Object> tree = new LinkedHashMap<>();
+    tree.put("sentence", reason.sentence());
+    tree.put("figure", reason.figure());
+    tree.put("facts", ids(reason.facts()));
+    return tree;
+  }
+
+  private static Map<String, Object> round(Diagnosis.Round round) {
+    Map<String, Object> tree = new LinkedHashMap<>();
+    tree.put("state", round.state().name());
+    tree.put("checks", new ArrayList<Object>(round.checks()));
+    tree.put("minutes", round.minutes());
+    tree.put("tools", new ArrayList<Object>(round.tools()));
+    tree.put("parts", new ArrayList<Object>(round.parts()));
+    return tree;
+  }
+
+  private static Map<String, Object> note(Diagnosis.Note note) {
+    Map<String, Object> tree = new LinkedHashMap<>();
+    tree.put("id", note.id());
+    tree.put("sentence", note.sentence());
+    tree.put("figure", note.figure());
+    return tree;
+  }
+
+  private static Map<String, Object> window(Diagnosis.WindowInForce inForce) {
+    Map<String, Object> tree = new LinkedHashMap<>();
+    tree.put("fact", inForce.reading().id());
+    tree.put("low", inForce.window().low());
+    tree.put("high", inForce.window().high());
+    tree.put("unit", inForce.window().unit());
+    tree.put("source", inForce.window().source().sentence());
     return tree;
   }
 

@@ -12,6 +12,9 @@ final class Belief {
   final double[] probability;
   final boolean[] allowed;
 
+  /** Worked out when first asked for; NaN until then. */
+  private double entropy = Double.NaN;
+
   private Belief(CauseTable table, double[] probability, boolean[] allowed) {
     this.table = table;
     this.probability = probability;
@@ -64,17 +67,24 @@ final class Belief {
 
   /** Doubt about who is to blame [bit]; Shannon's entropy over the sets of suspects. */
   double entropy() {
+    if (Double.isNaN(entropy)) {
+      entropy = workOut();
+    }
+    return entropy;
+  }
+
+  private double workOut() {
     double[] sums = new double[table.groups.size()];
     for (int i = 0; i < probability.length; i++) {
       sums[table.group[i]] += probability[i];
     }
-    double entropy = 0;
+    double nats = 0;
     for (double p : sums) {
       if (p > 0) {
-        entropy -= p * Math.log(p);
+        nats -= p * Math.log(p);
       }
     }
-    return entropy / LN2;
+    return nats / LN2;
   }
 
   boolean anyAllowed() {
@@ -112,6 +122,31 @@ final class Belief {
       first = false;
     }
     return shared;
+  }
+
+  /** The suspects that some cause still allowed has in it. */
+  boolean[] open() {
+    boolean[] open = new boolean[Suspect.values().length];
+    for (int i = 0; i < allowed.length; i++) {
+      if (allowed[i]) {
+        for (Suspect suspect : table.groups.get(table.group[i])) {
+          open[suspect.ordinal()] = true;
+        }
+      }
+    }
+    return open;
+  }
+
+  /** Whether the causes still allowed all blame the same suspects. */
+  boolean settled() {
+    int group = -1;
+    for (int i = 0; i < allowed.length; i++) {
+      if (allowed[i] && group >= 0 && table.group[i] != group) {
+        return false;
+      }
+      group = allowed[i] ? table.group[i] : group;
+    }
+    return group >= 0;
   }
 
   boolean decided() {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.signal.Window;
 
 /** One thing that a technician can measure, try or look at, and what its answers mean. */
 public final class Check {
@@ -24,11 +25,13 @@ public final class Check {
   private final String ask;
   private final String how;
   private final List<Outcome> outcomes;
+  private final boolean soft;
   private final Odds normal;
   private final Map<Fault, Odds> under;
   private final Map<Fault, String> reasons;
   private final Set<Symptom> symptoms;
   private final Reader reader;
+  private final MeasuredWindow window;
 
   private Check(Builder builder) {
     id = builder.id;
@@ -39,16 +42,28 @@ public final class Check {
     ask = builder.ask;
     how = builder.how;
     outcomes = builder.outcomes;
-    normal = Odds.of(builder.normal, outcomes);
+    soft = builder.soft;
+    normal = odds(builder.normal);
     under = new EnumMap<>(Fault.class);
-    builder.under.forEach((fault, text) -> under.put(fault, Odds.of(text, outcomes)));
+    builder.under.forEach((fault, text) -> under.put(fault, odds(text)));
     reasons = Map.copyOf(builder.reasons);
     symptoms = builder.symptoms;
     reader = builder.reader;
+    window = builder.window;
+  }
+
+  private Odds odds(String text) {
+    Odds odds = Odds.of(text, outcomes);
+    return soft ? odds.softened() : odds;
   }
 
   public String id() {
     return id;
+  }
+
+  /** Whether it is heard or seen in passing: it moves suspicion, and never clears or proves. */
+  public boolean isSoft() {
+    return soft;
   }
 
   /** The link of the chain that the check looks at. */
@@ -119,6 +134,11 @@ public final class Check {
     return reasons;
   }
 
+  /** The window that its reading is held against; null where it has none of its own. */
+  MeasuredWindow window() {
+    return window;
+  }
+
   Observation read(Reading reading) {
     return reader.read(reading);
   }
@@ -140,6 +160,8 @@ public final class Check {
     private String normal;
     private final Map<Fault, String> under = new EnumMap<>(Fault.class);
     private final Map<Fault, String> reasons = new EnumMap<>(Fault.class);
+    private boolean soft;
+    private MeasuredWindow window;
     private Set<Symptom> symptoms = EnumSet.allOf(Symptom.class);
     private Reader reader;
 
@@ -191,6 +213,22 @@ public final class Check {
     Builder onlyFor(Symptom first, Symptom... more) {
       symptoms = EnumSet.of(first, more);
       return this;
+    }
+
+    /** Told or seen in passing: no answer of it clears anything. */
+    Builder soft() {
+      soft = true;
+      return this;
+    }
+
+    /**
+     * Answered by where a reading lies against its window.
+     *
+     * @param own the fact by which the unit's own window is given; null where none can be
+     */
+    Check measured(FactType type, Window usual, FactType own) {
+      window = new MeasuredWindow(type, usual, own);
+      return read(reading -> reading.volts(type, window.inForce(reading.facts())));
     }
 
     Check read(Reader how) {

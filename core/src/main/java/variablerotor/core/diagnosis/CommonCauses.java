@@ -57,6 +57,10 @@ final class CommonCauses {
             WINDING_SHORT,
             "NO_RUN 5 STARTS_THEN_STOPS 10 TRIPS_PROTECTION 20 NOISE 4",
             "heat, moisture, age"),
+        one(
+            WINDING_SLIGHT_SHORT,
+            "NO_RUN 1 STARTS_THEN_STOPS 4 TRIPS_PROTECTION 5 NOISE 1 INTERMITTENT 2",
+            "a short begins with a few turns"),
         one(WINDING_JOINT, "NO_RUN 1 STARTS_THEN_STOPS 4 NOISE 2 INTERMITTENT 4", "poor crimp"),
         one(WINDING_FRAME, "NO_RUN 3 TRIPS_PROTECTION 25 STARTS_THEN_STOPS 2", "moisture, chafe"),
         one(
@@ -96,7 +100,19 @@ final class CommonCauses {
         chain(
             List.of(HARNESS_CORRODED, MODULE_DEAD),
             "NO_RUN 2",
-            "water takes the connector and the module"));
+            "water takes the connector and the module"),
+        chain(
+            List.of(HARNESS_CORRODED, MODULE_FADING),
+            "STARTS_THEN_STOPS 1 INTERMITTENT 2",
+            "water at the connector creeps into the module"),
+        chain(
+            List.of(BEARING_SEIZED, WINDING_SHORT, MODULE_DEAD),
+            "NO_RUN 0.7 TRIPS_PROTECTION 1",
+            "a seized bearing burns the winding, and that kills the module"),
+        chain(
+            List.of(BEARING_SEIZED, MODULE_DEAD),
+            "NO_RUN 0.8",
+            "a module that drives a locked rotor for days gives up"));
   }
 
   /** What only some families can have besides. */
@@ -116,11 +132,28 @@ final class CommonCauses {
             "NO_RUN 35 INTERMITTENT 12 STARTS_THEN_STOPS 12 TRIPS_PROTECTION 20 NO_SPEED_CHANGE 15"
                 + " CODE_BUT_RUNS 10",
             "heat, age, surges"),
+        chain(
+            List.of(SETTING_LINK, MODULE_DEAD),
+            "NO_RUN 0.5",
+            "the wrong voltage link destroys the electronics"),
+        chain(
+            List.of(WINDING_SHORT, DRIVE_DEAD),
+            "NO_RUN 1.5 TRIPS_PROTECTION 3",
+            "a shorted winding takes the drive's output with it"),
         one(DRIVE_STUCK_ON, "RUNS_ALWAYS 20", "a stuck input, or left in hand"),
         one(
             SETTING_DRIVE,
             "NO_RUN 8 NO_SPEED_CHANGE 20 STARTS_THEN_STOPS 4",
             "sensors, interlocks, parameters"));
+  }
+
+  /** What only motors that hold an airflow can do to themselves. */
+  static List<Cause> overwork() {
+    return List.of(
+        chain(
+            List.of(AIR_BLOCKED, MODULE_DEAD),
+            "NO_RUN 1",
+            "it works itself to death against a blocked filter or coil"));
   }
 
   private static Cause one(Fault fault, String odds, String reason) {

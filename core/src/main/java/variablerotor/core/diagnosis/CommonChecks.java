@@ -54,7 +54,7 @@ final class CommonChecks {
                 "All three pairs; a single-phase fan has the one at its plug."));
   }
 
-  private static Check line(Check.Builder check) {
+  static Check line(Check.Builder check) {
     return levels(check)
         .normal("GOOD 1")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power in the unit, none at the plug")
@@ -89,7 +89,7 @@ final class CommonChecks {
         .under(Fault.CONTROL_POWER, "ABSENT 7 LOW 3", "blown fuse, dead or weak transformer")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "the transformer hangs on the same power")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 6 LOW 3 HIGH 1", "24 V follows the line")
-        .read(reading -> reading.volts(FactType.CONTROL_VOLTS, Windows.CONTROL_24V, null));
+        .measured(FactType.CONTROL_VOLTS, Windows.CONTROL_24V, null);
   }
 
   /** The 24 V command at the board's own terminal. */
@@ -100,10 +100,7 @@ final class CommonChecks {
                 .ask(
                     "Measure the command at the board.",
                     "With a call on: from the speed terminal in use to common, at the board."))
-        .read(
-            reading ->
-                reading.volts(
-                    FactType.COMMAND_VOLTS_BOARD, Windows.CONTROL_24V, FactType.WINDOW_COMMAND));
+        .measured(FactType.COMMAND_VOLTS_BOARD, Windows.CONTROL_24V, FactType.WINDOW_COMMAND);
   }
 
   /** The 24 V command at the motor's end of the harness. */
@@ -117,10 +114,7 @@ final class CommonChecks {
                         + " is a command."))
         .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "open wire, or a joint that drops volts")
         .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 3 LOW 1", "good behind the pin, gone at its tip")
-        .read(
-            reading ->
-                reading.volts(
-                    FactType.COMMAND_VOLTS, Windows.CONTROL_24V, FactType.WINDOW_COMMAND));
+        .measured(FactType.COMMAND_VOLTS, Windows.CONTROL_24V, FactType.WINDOW_COMMAND);
   }
 
   private static Check.Builder command24(Check.Builder check) {
@@ -142,13 +136,16 @@ final class CommonChecks {
         .bad("HIGH", "Too high");
   }
 
+  /** With 24 V on a tap. */
   static Check substituteCommand() {
+    return substituteCommand(
+        "Power off to connect: 24 V from R to one tap, common to common. Power on: does it run?");
+  }
+
+  static Check substituteCommand(String how) {
     return check("run.substitute_command", Suspect.COMMAND, POWER_ON, 4)
         .takes(FactType.RUN_SUBSTITUTE_COMMAND)
-        .ask(
-            "Give the motor a known good command.",
-            "Power off to connect: 24 V from R to one tap, common to common. Power on: does it"
-                + " run?")
+        .ask("Give the motor a known good command.", how)
         .good("STILL", "Stays still")
         .bad("RUNS", "Runs")
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT)
@@ -159,6 +156,7 @@ final class CommonChecks {
         .under(Fault.HARNESS_OPEN, "RUNS 1", "the bad wire is left out")
         .under(Fault.HARNESS_PIN, "RUNS 6 STILL 4", "depends on which pin is bad")
         .under(Fault.MODULE_FADING, "STILL 6 RUNS 4", "it works at times")
+        .under(Fault.SETTING_DRIVE, "RUNS 8 STILL 2", "an interlock can hold it off all the same")
         .read(reading -> reading.choice(FactType.RUN_SUBSTITUTE_COMMAND));
   }
 
@@ -187,6 +185,7 @@ final class CommonChecks {
         .normal("FREE 1")
         .under(Fault.MODULE_OUTPUT_SHORTED, "COGGING 6 STIFF 3 LOCKED 1", "the output stage brakes")
         .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
+        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
         .under(Fault.WINDING_FRAME, "FREE 9 COGGING 1", "one touch to frame does not brake")
         .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
         .read(reading -> reading.choice(FactType.SHAFT_FEEL));
@@ -205,6 +204,7 @@ final class CommonChecks {
             Fault.WINDING_SHORT,
             "COGGING 40 STIFF 30 LOCKED 20 FREE 10",
             "it brakes as it did with the module on, which is told already")
+        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
         .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
         .read(reading -> reading.dragGone(FactType.SHAFT_FEEL_MODULE_OFF, FactType.SHAFT_FEEL));
   }
@@ -224,6 +224,7 @@ final class CommonChecks {
         .under(Fault.BEARING_DRAG, "STIFF 9 COGGING 1", "that is the fault")
         .under(Fault.BEARING_NOISY, "FREE 7 STIFF 3", "worn, but it turns")
         .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
+        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
         .under(
             Fault.MODULE_OUTPUT_SHORTED,
             "COGGING 40 STIFF 20 LOCKED 5 GONE 30 FREE 5",
@@ -301,7 +302,7 @@ final class CommonChecks {
         .bad("BULGED_CAPACITOR", "Bulged capacitor")
         .bad("WATER", "Water")
         .bad("CORRODED", "Corroded")
-        .normal("CLEAN 94 WATER 2 CORRODED 3 BULGED_CAPACITOR 0.7 BURNT 0.3")
+        .normal("CLEAN 94 WATER 2 CORRODED 3 BULGED_CAPACITOR 1")
         .under(
             Fault.MODULE_DEAD,
             "CLEAN 55 BURNT 22 BULGED_CAPACITOR 10 WATER 8 CORRODED 5",
@@ -331,6 +332,10 @@ final class CommonChecks {
         .bad("UNCERTAIN", "Meter cannot tell")
         .normal("SOUND 97 UNCERTAIN 3")
         .under(Fault.WINDING_SHORT, "SHORT 86 ODD 8 UNCERTAIN 6", "that is the fault")
+        .under(
+            Fault.WINDING_SLIGHT_SHORT,
+            "SHORT 45 SOUND 30 UNCERTAIN 15 ODD 10",
+            "a few turns hide within the limit; the hand and the back-EMF find them")
         .under(Fault.WINDING_OPEN, "OPEN 1", "that is the fault")
         .under(Fault.WINDING_JOINT, "JOINT 80 ODD 10 SHORT 4 UNCERTAIN 6", "that is the fault")
         .under(Fault.WINDING_FRAME, "SOUND 90 SHORT 5 UNCERTAIN 5", "the copper may be whole")
@@ -364,6 +369,7 @@ final class CommonChecks {
         .normal("SOUND 1")
         .under(Fault.WINDING_FRAME, "LOW 1", "that is the fault")
         .under(Fault.WINDING_SHORT, "SOUND 8 LOW 2", "burnt turns may reach the frame")
+        .under(Fault.WINDING_SLIGHT_SHORT, "SOUND 9 LOW 1", "weak insulation shows in part")
         .under(Fault.WINDING_WARM_SHORT, "SOUND 8 LOW 2", "weak insulation shows in part")
         .read(Reading::insulation);
   }
@@ -378,6 +384,7 @@ final class CommonChecks {
         .bad("UNEVEN", "One differs, or none")
         .normal("EVEN 1")
         .under(Fault.WINDING_SHORT, "UNEVEN 95 EVEN 5", "a shorted phase reads low and drags")
+        .under(Fault.WINDING_SLIGHT_SHORT, "UNEVEN 6 EVEN 4", "few turns may hide in 10 %")
         .under(Fault.WINDING_OPEN, "UNEVEN 1", "no voltage through an open phase")
         .under(Fault.WINDING_JOINT, "EVEN 8 UNEVEN 2", "a meter draws no current through it")
         .under(Fault.WINDING_WARM_SHORT, "EVEN 8 UNEVEN 2", "cold it is even")
@@ -458,5 +465,71 @@ final class CommonChecks {
         .under(Fault.SETTING_ROTATION, "REVERSED 1", "that is the fault")
         .under(Fault.MODULE_FADING, "RIGHT 9 REVERSED 1", "a weak start can go either way")
         .read(reading -> reading.choice(FactType.ROTATION));
+  }
+
+  static Check shaftWarm() {
+    return feel(check("shaft.feel.warm", Suspect.WINDING, POWER_OFF_COVER_OFF, 3)
+            .takes(FactType.SHAFT_FEEL_WARM)
+            .ask(
+                "Turn the wheel again, warm, right after it quits.",
+                "Let it run until it stops, kill the power, turn at once. Warm insulation shorts"
+                    + " where cold does not."))
+        .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT, Symptom.TRIPS_PROTECTION)
+        .normal("FREE 1")
+        .under(Fault.WINDING_WARM_SHORT, "COGGING 7 STIFF 3", "that is the fault")
+        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
+        .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
+        .under(Fault.MODULE_OUTPUT_SHORTED, "COGGING 6 STIFF 3 LOCKED 1", "the output stage brakes")
+        .read(reading -> reading.choice(FactType.SHAFT_FEEL_WARM));
+  }
+
+  static Check shaftSound() {
+    return check("shaft.sound", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
+        .takes(FactType.SHAFT_SOUND)
+        .ask(
+            "Spin the wheel by hand and listen at the motor.",
+            "A driver's blade against the housing carries the sound of a bearing.")
+        .good("QUIET", "Quiet")
+        .bad("GRINDS", "Grinds")
+        .bad("SCRAPES", "Scrapes")
+        .onlyFor(Symptom.NOISE, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT)
+        .normal("QUIET 1")
+        .under(Fault.BEARING_NOISY, "GRINDS 1", "that is the fault")
+        .under(Fault.BEARING_DRAG, "GRINDS 6 QUIET 4", "a dry bearing is often heard")
+        .under(Fault.BEARING_SEIZED, "GRINDS 5 QUIET 5", "it may not turn at all")
+        .under(Fault.WHEEL_RUBBING, "SCRAPES 9 QUIET 1", "it rubs when it turns")
+        .under(Fault.WHEEL_JAMMED, "SCRAPES 7 QUIET 3", "what jams it scrapes")
+        .under(Fault.WHEEL_LOOSE, "SCRAPES 4 QUIET 6", "a loose hub ticks")
+        .read(reading -> reading.choice(FactType.SHAFT_SOUND));
+  }
+
+  static Check speedSetting() {
+    return check("speed.setting", Suspect.SETTING, POWER_OFF_COVER_OFF, 2)
+        .takes(FactType.SPEED_SETTING)
+        .ask(
+            "Compare taps and switches with the unit's chart.",
+            "The tap or switch for the call that fails; as shipped is seldom right.")
+        .good("RIGHT", "As the chart has it")
+        .bad("WRONG", "Set otherwise")
+        .onlyFor(
+            Symptom.NO_SPEED_CHANGE, Symptom.LOW_AIRFLOW, Symptom.NOISE, Symptom.TRIPS_PROTECTION)
+        .normal("RIGHT 1")
+        .under(Fault.SETTING_SPEED, "WRONG 1", "that is the fault")
+        .under(Fault.SETTING_DRIVE, "WRONG 6 RIGHT 4", "it may be a parameter or an interlock")
+        .read(reading -> reading.choice(FactType.SPEED_SETTING));
+  }
+
+  static Check idleCommand() {
+    return check("command.volts.idle", Suspect.COMMAND, POWER_ON, 1)
+        .takes(FactType.COMMAND_VOLTS_IDLE)
+        .ask(
+            "End every call. Is there still a command at the board?",
+            "At the board's own terminal, thermostat off. There should be nothing.")
+        .good("QUIET", "Nothing there")
+        .bad("PRESENT", "Still a command")
+        .onlyFor(Symptom.RUNS_ALWAYS)
+        .normal("QUIET 1")
+        .under(Fault.BOARD_STUCK, "PRESENT 1", "that is the fault")
+        .read(Reading::idleCommand);
   }
 }

@@ -3,6 +3,7 @@ package variablerotor.core.diagnosis;
 import java.util.List;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.signal.Window;
 import variablerotor.core.winding.WindingVerdict;
 
 /**
@@ -13,6 +14,9 @@ import variablerotor.core.winding.WindingVerdict;
  * @param stations each link of the chain, in order
  * @param winding the verdict on the winding readings
  * @param nextTests best first; empty when decided
+ * @param rounds this round of checks and those that would follow; empty when decided
+ * @param notes what the readings amount to beside the verdict
+ * @param windows the windows in force, and who says so
  * @param warnings what to mind
  */
 public record Diagnosis(
@@ -21,6 +25,9 @@ public record Diagnosis(
     List<Station> stations,
     WindingVerdict winding,
     List<NextTest> nextTests,
+    List<Round> rounds,
+    List<Note> notes,
+    List<WindowInForce> windows,
     List<Warning> warnings) {
 
   /**
@@ -37,7 +44,9 @@ public record Diagnosis(
    * @param probability its share of the blame; all shares sum to 1
    * @param involved how likely it is at fault, alone or with another
    * @param because the facts that clear it, or that point at it
-   * @param reasons those facts in plain sentences
+   * @param clearedBy what was read that rules out some or all of its faults
+   * @param pointedAtBy what was read that speaks for it, or proves it
+   * @param wouldSettle what would still prove it or clear it, in sentences
    * @param missing checks that could still clear it or prove it, by id
    */
   public record SuspectView(
@@ -46,8 +55,49 @@ public record Diagnosis(
       double involved,
       SuspectState state,
       List<FactType> because,
-      List<String> reasons,
-      List<String> missing) {}
+      List<Reason> clearedBy,
+      List<Reason> pointedAtBy,
+      List<String> wouldSettle,
+      List<String> missing) {
+
+    /** Why it stands as it does, in plain sentences. */
+    public List<String> reasons() {
+      return (state == SuspectState.CLEARED ? clearedBy : pointedAtBy)
+          .stream().map(Reason::sentence).toList();
+    }
+  }
+
+  /**
+   * One reading and what follows from it.
+   *
+   * @param figure id of the figure that it was held against; null where there is none
+   */
+  public record Reason(String sentence, String figure, List<FactType> facts) {}
+
+  /**
+   * Checks to do in one state of the unit before it is changed.
+   *
+   * @param checks ids, in order
+   * @param minutes with the way to this state [min]
+   * @param tools what they are done with
+   * @param parts what the leading suspects may need
+   */
+  public record Round(
+      UnitState state,
+      List<String> checks,
+      double minutes,
+      List<String> tools,
+      List<String> parts) {}
+
+  /**
+   * @param figure id of the figure behind it; null where there is none
+   */
+  public record Note(String id, String sentence, String figure) {}
+
+  /**
+   * @param own the fact by which this unit's own window is given; null where none can be
+   */
+  public record WindowInForce(FactType reading, FactType own, Window window) {}
 
   /** What is known of one link. */
   public record Station(Suspect id, StationState state, List<String> readings) {}

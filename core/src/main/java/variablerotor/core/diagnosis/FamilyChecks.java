@@ -45,9 +45,7 @@ final class FamilyChecks {
         .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "the link hangs on the board's supply")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "the link hangs on the board's supply")
         .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "supply and messages share one cable")
-        .read(
-            reading ->
-                reading.volts(FactType.LINK_VOLTS, Windows.SERIAL_LINK, FactType.WINDOW_LINK));
+        .measured(FactType.LINK_VOLTS, Windows.SERIAL_LINK, FactType.WINDOW_LINK);
   }
 
   static Check bus() {
@@ -63,7 +61,7 @@ final class FamilyChecks {
         .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
         .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
         .under(Fault.MODULE_PULLS_DOWN, "ABSENT 6 LOW 4", "the motor shorts it")
-        .read(reading -> reading.volts(FactType.BUS_VOLTS, Windows.BUS, FactType.WINDOW_BUS));
+        .measured(FactType.BUS_VOLTS, Windows.BUS, FactType.WINDOW_BUS);
   }
 
   static Check busUnplugged() {
@@ -77,9 +75,7 @@ final class FamilyChecks {
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no bus")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
         .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
-        .read(
-            reading ->
-                reading.volts(FactType.BUS_VOLTS_UNPLUGGED, Windows.BUS, FactType.WINDOW_BUS));
+        .measured(FactType.BUS_VOLTS_UNPLUGGED, Windows.BUS, FactType.WINDOW_BUS);
   }
 
   static Check logic() {
@@ -94,7 +90,7 @@ final class FamilyChecks {
         .under(Fault.BOARD_NO_LOGIC, "ABSENT 8 LOW 2", "that is the fault")
         .under(Fault.BOARD_NO_BUS, "GOOD 7 ABSENT 3", "often a supply of its own")
         .under(Fault.MODULE_PULLS_DOWN, "GOOD 7 ABSENT 2 LOW 1", "it may pull this down, too")
-        .read(reading -> reading.volts(FactType.LOGIC_VOLTS, Windows.LOGIC, FactType.WINDOW_LOGIC));
+        .measured(FactType.LOGIC_VOLTS, Windows.LOGIC, FactType.WINDOW_LOGIC);
   }
 
   /** The DC speed command of a five-wire fan, or the 0-10 V of a plug fan, at the fan's end. */
@@ -105,7 +101,7 @@ final class FamilyChecks {
                 .ask("Measure the speed command at the fan's end.", how))
         .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "the command is lost on its way")
         .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 4", "good behind the pin, gone at its tip")
-        .read(reading -> reading.volts(FactType.COMMAND_VOLTS, window, FactType.WINDOW_COMMAND));
+        .measured(FactType.COMMAND_VOLTS, window, FactType.WINDOW_COMMAND);
   }
 
   /** The same command at the board's or controller's own terminal. */
@@ -116,9 +112,7 @@ final class FamilyChecks {
                 .ask(
                     "Measure the speed command at the board.",
                     "At the board's or controller's own terminal, while a call is made."))
-        .read(
-            reading ->
-                reading.volts(FactType.COMMAND_VOLTS_BOARD, window, FactType.WINDOW_COMMAND));
+        .measured(FactType.COMMAND_VOLTS_BOARD, window, FactType.WINDOW_COMMAND);
   }
 
   private static Check.Builder command(Check.Builder check) {
@@ -143,7 +137,7 @@ final class FamilyChecks {
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no 10 V")
         .under(Fault.SUPPLY_LINE_LOST, "ABSENT 8 GOOD 2", "made from the phases")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 7 ABSENT 3", "it may shut down")
-        .read(reading -> reading.volts(FactType.AUX_VOLTS, Windows.AUX, FactType.WINDOW_AUX));
+        .measured(FactType.AUX_VOLTS, Windows.AUX, FactType.WINDOW_AUX);
   }
 
   static Check feedback() {
@@ -158,9 +152,9 @@ final class FamilyChecks {
         .normal("PULSES 1")
         .under(Fault.MODULE_MUTE, "NONE 1", "that is the fault")
         .under(Fault.SETTING_SPEED_PROOF, "NONE 1", "this motor sends none")
-        .under(Fault.HARNESS_FEEDBACK, "NONE 1", "that is the fault")
+        .under(Fault.HARNESS_FEEDBACK, "PULSES 6 NONE 4", "depends on which side of the break")
         .under(Fault.HARNESS_PIN, "PULSES 6 NONE 4", "depends on which pin")
-        .read(Reading::pulses);
+        .read(reading -> reading.pulses(FactType.FEEDBACK_HERTZ));
   }
 
   static Check driveOutput() {
@@ -232,5 +226,47 @@ final class FamilyChecks {
         .under(Fault.BEARING_SEIZED, "STILL 1", "it cannot turn")
         .under(Fault.WHEEL_JAMMED, "STILL 1", "it cannot turn")
         .read(reading -> reading.choice(FactType.RUN_BYPASS));
+  }
+
+  static Check feedbackAtBoard() {
+    return check("feedback.hertz.board", Suspect.HARNESS, POWER_ON, 1)
+        .takes(FactType.FEEDBACK_HERTZ_BOARD)
+        .ask(
+            "Do the speed pulses reach the board?",
+            "At the board's own end of the feedback wire, while it turns.")
+        .good("PULSES", "Pulses")
+        .bad("NONE", "No pulses")
+        .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
+        .normal("PULSES 1")
+        .under(Fault.MODULE_MUTE, "NONE 1", "none are sent")
+        .under(Fault.SETTING_SPEED_PROOF, "NONE 1", "this motor sends none")
+        .under(Fault.HARNESS_FEEDBACK, "NONE 1", "that is the fault")
+        .under(Fault.HARNESS_PIN, "PULSES 6 NONE 4", "depends on which pin")
+        .read(reading -> reading.pulses(FactType.FEEDBACK_HERTZ_BOARD));
+  }
+
+  static Check serialLinkAtBoard() {
+    return levels(
+            check("link.volts.board", Suspect.HARNESS, CONTROL_PLUG_OUT, 1)
+                .takes(FactType.LINK_VOLTS_BOARD)
+                .ask(
+                    "Measure the link's supply at the board's own terminal.",
+                    "Present there and missing at the plug: the cable. Missing there: the board."))
+        .normal("GOOD 1")
+        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "a dead board feeds no link")
+        .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "the link hangs on the board's supply")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "the link hangs on the board's supply")
+        .measured(FactType.LINK_VOLTS_BOARD, Windows.SERIAL_LINK, FactType.WINDOW_LINK);
+  }
+
+  /** Line at an outdoor fan, where a defrost contact stands in its way by design. */
+  static Check lineThroughDefrost() {
+    return CommonChecks.line(
+        check("line.volts", Suspect.SUPPLY, POWER_ON, 1)
+            .takes(FactType.LINE_VOLTS)
+            .ask(
+                "Measure line at the fan, contactor in, not in defrost.",
+                "Defrost takes the line away by design. Below the normally closed defrost contact,"
+                    + " between the fan's line leads."));
   }
 }

@@ -3,7 +3,7 @@ package variablerotor.core.diagnosis;
 import variablerotor.core.chain.Suspect;
 
 /** One way in which a link fails. Each belongs to one suspect. */
-enum Fault {
+public enum Fault {
   SUPPLY_OFF(Suspect.SUPPLY, "the unit has no power"),
   SUPPLY_LINE_LOST(Suspect.SUPPLY, "line does not reach the motor plug"),
   SUPPLY_OUT_OF_RANGE(Suspect.SUPPLY, "line is outside the plate's range"),
@@ -35,6 +35,7 @@ enum Fault {
   WINDING_SHORT(Suspect.WINDING, "turns or phases are shorted"),
   WINDING_JOINT(Suspect.WINDING, "a joint in the winding is poor"),
   WINDING_FRAME(Suspect.WINDING, "the winding touches the frame"),
+  WINDING_SLIGHT_SHORT(Suspect.WINDING, "a few turns are shorted"),
   WINDING_WARM_SHORT(Suspect.WINDING, "turns short only when warm"),
   BEARING_SEIZED(Suspect.BEARING, "a bearing has seized"),
   BEARING_DRAG(Suspect.BEARING, "a bearing drags"),
@@ -53,12 +54,12 @@ enum Fault {
     this.spoken = spoken;
   }
 
-  Suspect suspect() {
+  public Suspect suspect() {
     return suspect;
   }
 
   /** What is wrong, inside a sentence. */
-  String spoken() {
+  public String spoken() {
     return spoken;
   }
 }

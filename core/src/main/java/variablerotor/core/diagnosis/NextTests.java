@@ -8,7 +8,7 @@ import variablerotor.core.text.Numbers;
 
 /**
  * Chooses the next check: most doubt removed a minute (Shannon's information; any text), the
- * minutes to change the unit's state counted, with a look at the best check after it.
+ * minutes to change the unit's state counted, with a look at the two best checks after it.
  */
 final class NextTests {
   /** What clearing every rival still allowed is worth beside removed doubt [bit]. Judgement. */
@@ -17,44 +17,47 @@ final class NextTests {
   /** How many of the best at first sight are looked at one check further. */
   private static final int LOOK_AHEAD = 6;
 
+  /** An outcome rarer than this is not followed further. */
+  private static final double SELDOM = 0.02;
+
+  /** Below this a share adds nothing to a sum of p log p. */
+  private static final double NEGLIGIBLE = 1e-12;
+
+  private static final double LN2 = Math.log(2);
+
   /** A check worth less than this [bit] is not offered. */
   private static final double LEAST = 1e-4;
 
   private final CauseTable table;
   private final boolean[] done;
 
-  /** One check as seen from one belief and one state of the unit. */
-  private record Candidate(int check, double gain, double worth, double minutes) {
+  /**
+   * One check as seen from one belief and one state of the unit.
+   *
+   * @param gain doubt removed on average [bit]
+   * @param worth the gain, and what clearing rivals is worth [bit]
+   * @param minutes with the change of state [min]
+   */
+  record Candidate(int check, double gain, double worth, double minutes) {
     double rate() {
       return worth / minutes;
     }
   }
 
-  private NextTests(CauseTable table, boolean[] done) {
+  /**
+   * @param done by check of the table: whether the facts answer it
+   */
+  NextTests(CauseTable table, boolean[] done) {
     this.table = table;
-    this.done = done;
+    this.done = done.clone();
   }
 
   /**
-   * @param done by check of the table: whether the facts answer it
    * @param now the unit's present state
    * @return best first
    */
-  static List<Diagnosis.NextTest> of(Belief belief, boolean[] done, UnitState now) {
-    return new NextTests(belief.table, done.clone()).list(belief, now);
-  }
-
-  private List<Diagnosis.NextTest> list(Belief belief, UnitState now) {
-    List<Candidate> candidates = candidates(belief, now);
-    candidates.sort(Comparator.comparingDouble(Candidate::rate).reversed());
-    int ahead = Math.min(LOOK_AHEAD, candidates.size());
-    List<Candidate> best = new ArrayList<>(candidates.subList(0, ahead));
-    double[] far = new double[table.checks.size()];
-    for (Candidate candidate : best) {
-      far[candidate.check] = withFollower(belief, candidate);
-    }
-    best.sort(Comparator.comparingDouble((Candidate c) -> far[c.check]).reversed());
-    best.addAll(candidates.subList(ahead, candidates.size()));
+  List<Diagnosis.NextTest> list(Belief belief, UnitState now) {
+    List<Candidate> best = ranked(belief, now);
     List<Diagnosis.NextTest> tests = new ArrayList<>();
     for (Candidate candidate : best) {
       tests.add(describe(belief, candidate, now));
@@ -62,12 +65,31 @@ final class NextTests {
     return tests;
   }
 
-  private List<Candidate> candidates(Belief belief, UnitState now) {
+  /** Index of the best check, or -1 where none is worth making. */
+  int best(Belief belief, UnitState now) {
+    List<Candidate> ranked = ranked(belief, now);
+    return ranked.isEmpty() ? -1 : ranked.get(0).check;
+  }
+
+  private List<Candidate> ranked(Belief belief, UnitState now) {
+    List<Candidate> candidates = candidates(belief, now);
+    candidates.sort(Comparator.comparingDouble(Candidate::rate).reversed());
+    int ahead = Math.min(LOOK_AHEAD, candidates.size());
+    List<Candidate> best = new ArrayList<>(candidates.subList(0, ahead));
+    double[] far = new double[table.checks.size()];
+    for (Candidate candidate : best) {
+      far[candidate.check] = ahead(belief, candidate);
+    }
+    best.sort(Comparator.comparingDouble((Candidate c) -> far[c.check]).reversed());
+    best.addAll(candidates.subList(ahead, candidates.size()));
+    return best;
+  }
+
+  List<Candidate> candidates(Belief belief, UnitState now) {
     List<Candidate> list = new ArrayList<>();
-    double doubt = belief.entropy();
     for (int c = 0; c < table.checks.size(); c++) {
       if (!done[c]) {
-        Candidate candidate = candidate(belief, doubt, c, now);
+        Candidate candidate = candidate(belief, c, now);
         if (candidate.worth >= LEAST) {
           list.add(candidate);
         }
@@ -76,26 +98,47 @@ final class NextTests {
     return list;
   }
 
-  private Candidate candidate(Belief belief, double doubt, int c, UnitState now) {
-    double[] odds = belief.outcomes(c);
-    int rivals = belief.countAllowed();
+  /**
+   * The doubt left on average over the outcomes is the sum of s log s over suspects' shares s of
+   * each outcome, less that of the outcome's own share: no belief need be made for it.
+   */
+  Candidate candidate(Belief belief, int c, UnitState now) {
+    Check check = table.checks.get(c);
+    int outcomes = check.outcomes().size();
+    double[] sums = new double[table.groups.size()];
     double left = 0;
     double cleared = 0;
-    for (int o = 0; o < odds.length; o++) {
-      Belief after = belief.after(c, o);
-      left += odds[o] * after.entropy();
-      if (rivals > 1 && after.anyAllowed()) {
-        cleared += odds[o] * (rivals - after.countAllowed()) / (double) rivals;
+    int rivals = belief.countAllowed();
+    for (int o = 0; o < outcomes; o++) {
+      java.util.Arrays.fill(sums, 0);
+      double all = 0;
+      int kept = 0;
+      for (int i = 0; i < belief.probability.length; i++) {
+        double share = belief.probability[i] * table.share[c][i][o];
+        sums[table.group[i]] += share;
+        all += share;
+        kept += belief.allowed[i] && table.possible[c][i][o] ? 1 : 0;
       }
+      left += plogp(all);
+      for (double sum : sums) {
+        left -= plogp(sum);
+      }
+      cleared += kept > 0 && rivals > 1 ? all * (rivals - kept) / rivals : 0;
     }
-    double gain = Math.max(0, doubt - left);
-    Check check = table.checks.get(c);
+    double gain = Math.max(0, belief.entropy() - left);
     double minutes = check.minutes() + now.minutesTo(check.state());
     return new Candidate(c, gain, gain + PROOF_BITS * cleared, minutes);
   }
 
-  /** Worth a minute of the check and of the best one after it, over its outcomes. */
-  private double withFollower(Belief belief, Candidate first) {
+  private static double plogp(double p) {
+    return p > NEGLIGIBLE ? p * Math.log(p) / LN2 : 0;
+  }
+
+  /**
+   * Worth a minute of the check and of the two best ones after it: the next over every outcome, the
+   * one after that along the likeliest.
+   */
+  private double ahead(Belief belief, Candidate first) {
     double[] odds = belief.outcomes(first.check);
     UnitState then = table.checks.get(first.check).state();
     double worth = first.worth;
@@ -103,22 +146,47 @@ final class NextTests {
     done[first.check] = true;
     for (int o = 0; o < odds.length; o++) {
       Belief after = belief.after(first.check, o);
-      if (odds[o] < LEAST || after.decided()) {
+      if (odds[o] < SELDOM || after.decided()) {
         continue;
       }
-      Candidate follower = null;
-      for (Candidate candidate : candidates(after, then)) {
-        if (follower == null || candidate.rate() > follower.rate()) {
-          follower = candidate;
-        }
+      Candidate follower = bestOf(candidates(after, then));
+      if (follower == null) {
+        continue;
       }
-      if (follower != null) {
-        worth += odds[o] * follower.worth;
-        minutes += odds[o] * follower.minutes;
+      worth += odds[o] * follower.worth;
+      minutes += odds[o] * follower.minutes;
+      Candidate third = third(after, follower);
+      if (third != null) {
+        worth += odds[o] * third.worth;
+        minutes += odds[o] * third.minutes;
       }
     }
     done[first.check] = false;
     return worth / minutes;
+  }
+
+  private Candidate third(Belief belief, Candidate second) {
+    double[] odds = belief.outcomes(second.check);
+    int likeliest = 0;
+    for (int o = 1; o < odds.length; o++) {
+      likeliest = odds[o] > odds[likeliest] ? o : likeliest;
+    }
+    Belief after = belief.after(second.check, likeliest);
+    if (after.decided()) {
+      return null;
+    }
+    done[second.check] = true;
+    Candidate third = bestOf(candidates(after, table.checks.get(second.check).state()));
+    done[second.check] = false;
+    return third;
+  }
+
+  private static Candidate bestOf(List<Candidate> candidates) {
+    Candidate best = null;
+    for (Candidate candidate : candidates) {
+      best = best == null || candidate.rate() > best.rate() ? candidate : best;
+    }
+    return best;
   }
 
   private Diagnosis.NextTest describe(Belief belief, Candidate candidate, UnitState now) {

@@ -9,5 +9,12 @@ import variablerotor.core.fact.FactType;
  * @param outcome one of the check's outcomes
  * @param sentence the reading in one plain sentence
  * @param facts the facts that it rests on
+ * @param figure id of the figure that the reading was held against; null where there is none
  */
-record Observation(String outcome, String sentence, List<FactType> facts) {}
+record Observation(String outcome, String sentence, List<FactType> facts, String figure) {
+
+  /** Seen or tried, against no figure. */
+  Observation(String outcome, String sentence, List<FactType> facts) {
+    this(outcome, sentence, facts, null);
+  }
+}

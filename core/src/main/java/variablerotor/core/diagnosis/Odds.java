@@ -10,6 +10,9 @@ import java.util.List;
  * @param possible whether the outcome can be seen under this cause at all
  */
 record Odds(double[] share, boolean[] possible) {
+  /** Least share of any answer to a question that is heard or seen in passing. Judgement. */
+  private static final double SOFT = 0.03;
+
   private static final double MISREAD = DiagnosisFigures.MISREAD.value();
 
   /**
@@ -30,6 +33,15 @@ record Odds(double[] share, boolean[] possible) {
       share[at] = Double.parseDouble(words[i + 1]);
     }
     return of(share);
+  }
+
+  /** The same, with no outcome ruled out. */
+  Odds softened() {
+    double[] given = share.clone();
+    for (int i = 0; i < given.length; i++) {
+      given[i] = Math.max(given[i], SOFT);
+    }
+    return of(given);
   }
 
   private static Odds of(double[] given) {

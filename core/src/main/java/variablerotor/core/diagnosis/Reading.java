@@ -30,7 +30,7 @@ final class Reading {
     this.winding = winding;
   }
 
-  private Facts facts() {
+  Facts facts() {
     return situation.facts();
   }
 
@@ -74,18 +74,15 @@ final class Reading {
             flag ? "YES" : "NO", type.title() + ": " + (flag ? "yes." : "no."), List.of(type));
   }
 
-  /** A number against a window; the unit's own window, where given, rules. */
-  Observation volts(FactType type, Window usual, FactType own) {
+  /** A number against the window in force. */
+  Observation volts(FactType type, Window window) {
     Double volts = facts().number(type);
     if (volts == null) {
       return null;
     }
-    FactValue.Range range = own == null ? null : facts().range(own);
-    Window window =
-        range == null ? usual : new Window(range.low(), range.high(), usual.unit(), usual.source());
     Level level = window.level(volts);
     return new Observation(
-        level.name(), against(type, volts, level, window.spoken()), List.of(type));
+        level.name(), against(type, volts, level, window.spoken()), List.of(type), window.figure());
   }
 
   /** Three readings of one kind, or null where one is missing. */
@@ -123,7 +120,8 @@ final class Reading {
             + "), unbalance "
             + Numbers.plain(unbalance, 1)
             + " %.",
-        List.of(FactType.LINE_VOLTS_AB, FactType.LINE_VOLTS_BC, FactType.LINE_VOLTS_CA));
+        List.of(FactType.LINE_VOLTS_AB, FactType.LINE_VOLTS_BC, FactType.LINE_VOLTS_CA),
+        SignalFigures.UNBALANCE_LIMIT.id());
   }
 
   /** The drive's three outputs. */
@@ -145,17 +143,58 @@ final class Reading {
         outcome.equals("ABSENT")
             ? "The drive puts nothing out."
             : "The drive's outputs differ by " + Numbers.plain(unbalance, 1) + " %.",
-        List.of(FactType.DRIVE_OUTPUT_AB, FactType.DRIVE_OUTPUT_BC, FactType.DRIVE_OUTPUT_CA));
+        List.of(FactType.DRIVE_OUTPUT_AB, FactType.DRIVE_OUTPUT_BC, FactType.DRIVE_OUTPUT_CA),
+        SignalFigures.UNBALANCE_LIMIT.id());
   }
 
-  Observation pulses() {
-    Double hertz = facts().number(FactType.FEEDBACK_HERTZ);
-    return hertz == null
+  Observation pulses(FactType where) {
+    Double hertz = facts().number(where);
+    if (hertz == null) {
+      return null;
+    }
+    String place = where == FactType.FEEDBACK_HERTZ_BOARD ? " at the board" : "";
+    return new Observation(
+        hertz > 0 ? "PULSES" : "NONE",
+        hertz > 0
+            ? "Speed pulses" + place + ": " + Numbers.plain(hertz, 1) + " Hz."
+            : "No speed pulses" + place + ".",
+        List.of(where));
+  }
+
+  /** Whether anything else runs; null until one of them is told. */
+  Observation restRuns() {
+    List<FactType> told = new ArrayList<>();
+    boolean any = false;
+    for (FactType type : List.of(FactType.RUNS_OUTDOOR, FactType.RUNS_INDOOR, FactType.RUNS_HEAT)) {
+      Boolean runs = facts().flag(type);
+      if (runs != null) {
+        told.add(type);
+        any |= runs;
+      }
+    }
+    return told.isEmpty()
         ? null
         : new Observation(
-            hertz > 0 ? "PULSES" : "NONE",
-            hertz > 0 ? "Speed pulses: " + Numbers.plain(hertz, 1) + " Hz." : "No speed pulses.",
-            List.of(FactType.FEEDBACK_HERTZ));
+            any ? "YES" : "NO",
+            any ? "Another part of the system runs." : "Nothing else runs.",
+            told);
+  }
+
+  /** A command where none should be: more than stray voltage. */
+  Observation idleCommand() {
+    Double volts = facts().number(FactType.COMMAND_VOLTS_IDLE);
+    if (volts == null) {
+      return null;
+    }
+    boolean quiet = volts < SignalFigures.IDLE_MOST.value();
+    return new Observation(
+        quiet ? "QUIET" : "PRESENT",
+        "With no call the board gives "
+            + Numbers.plain(volts, 1)
+            + " V"
+            + (quiet ? ", as good as nothing." : "."),
+        List.of(FactType.COMMAND_VOLTS_IDLE),
+        SignalFigures.IDLE_MOST.id());
   }
 
   /** The 115 V link against the voltage; on any other supply none is needed. */
@@ -197,7 +236,8 @@ final class Reading {
     return new Observation(
         level.name(),
         against(FactType.LINE_VOLTS, volts, level, plate.spoken()),
-        List.of(FactType.LINE_VOLTS));
+        List.of(FactType.LINE_VOLTS),
+        SignalFigures.LINE_TOLERANCE.id());
   }
 
   private static String against(FactType type, double volts, Level level, String window) {
@@ -241,7 +281,8 @@ final class Reading {
     return new Observation(
         outcome,
         pairsInShort(outcome),
-        List.of(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA));
+        List.of(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA),
+        WindingFigures.BALANCE_LIMIT.id());
   }
 
   private String pairsInShort(String outcome) {
@@ -280,7 +321,11 @@ final class Reading {
     }
     switch (winding.frame()) {
       case CLEAR:
-        return new Observation("CLEAR", "All three leads read OL to the frame.", used);
+        return new Observation(
+            "CLEAR",
+            "All three leads read OL to the frame.",
+            used,
+            WindingFigures.FRAME_CONDEMNED.id());
       case LEAK:
         return new Observation("LEAK", "A lead reads a high resistance to the frame.", used);
       default:
@@ -289,7 +334,8 @@ final class Reading {
             "A lead reads under "
                 + Numbers.plain(WindingFigures.FRAME_CONDEMNED.value() / 1000)
                 + " kΩ to the frame: condemned.",
-            used);
+            used,
+            WindingFigures.FRAME_CONDEMNED.id());
     }
   }
 
@@ -306,7 +352,11 @@ final class Reading {
             + " MΩ at 40 °C, least "
             + Numbers.plain(WindingFigures.INSULATION_MINIMUM.value())
             + " MΩ.";
-    return new Observation(sound ? "SOUND" : "LOW", text, List.of(FactType.WINDING_INSULATION));
+    return new Observation(
+        sound ? "SOUND" : "LOW",
+        text,
+        List.of(FactType.WINDING_INSULATION),
+        WindingFigures.INSULATION_MINIMUM.id());
   }
 
   Observation emf() {
@@ -330,7 +380,8 @@ final class Reading {
     return new Observation(
         agrees ? "EVEN" : "UNEVEN",
         text,
-        List.of(FactType.EMF_AB, FactType.EMF_BC, FactType.EMF_CA));
+        List.of(FactType.EMF_AB, FactType.EMF_BC, FactType.EMF_CA),
+        WindingFigures.EMF_LIMIT.id());
   }
 
   /** Whether the board waits for a speed signal that the motor does not send. */
@@ -368,6 +419,7 @@ final class Reading {
             + " in. w.c., usual limit "
             + Numbers.plain(limit)
             + ".",
-        List.of(FactType.STATIC_INWC));
+        List.of(FactType.STATIC_INWC),
+        DiagnosisFigures.STATIC_LIMIT.id());
   }
 }

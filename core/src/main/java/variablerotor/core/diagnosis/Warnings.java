@@ -5,32 +5,28 @@ import java.util.List;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
+import variablerotor.core.signal.ThreePhase;
+import variablerotor.core.text.Numbers;
 import variablerotor.core.winding.FrameState;
 import variablerotor.core.winding.Signature;
 import variablerotor.core.winding.Star;
+import variablerotor.core.winding.Unbalance;
 import variablerotor.core.winding.WindingFigures;
 import variablerotor.core.winding.WindingState;
 import variablerotor.core.winding.WindingVerdict;
 
 /** What to mind beside the verdict. */
 final class Warnings {
+  private final Evidence evidence;
   private final Situation situation;
   private final WindingVerdict winding;
-  private final Observation[] seen;
-  private final CauseTable table;
   private final Diagnosis.Verdict verdict;
   private final List<Diagnosis.Warning> list = new ArrayList<>();
 
-  Warnings(
-      Situation situation,
-      WindingVerdict winding,
-      Observation[] seen,
-      CauseTable table,
-      Diagnosis.Verdict verdict) {
-    this.situation = situation;
-    this.winding = winding;
-    this.seen = seen;
-    this.table = table;
+  Warnings(Evidence evidence, Diagnosis.Verdict verdict) {
+    this.evidence = evidence;
+    this.situation = evidence.situation;
+    this.winding = evidence.winding;
     this.verdict = verdict;
   }
 
@@ -39,8 +35,12 @@ final class Warnings {
    */
   List<Diagnosis.Warning> list(List<String> contradictions) {
     if (!contradictions.isEmpty()) {
-      add("CONTRADICTION", "These cannot all be true: " + String.join(" ", contradictions));
+      add("CONTRADICTION", "These cannot both be true: " + String.join(" ", contradictions));
+    } else if (evidence.doubled) {
+      twoFaults();
     }
+    code();
+    steadily();
     readings();
     damage();
     looks();
@@ -55,7 +55,40 @@ final class Warnings {
     return verdict.suspects().contains(suspect);
   }
 
+  private void twoFaults() {
+    CauseTable single = FamilyModel.of(situation.family()).table(situation.symptom());
+    List<String> pairs = Contradictions.pairs(evidence, single);
+    add(
+        "TWO_FAULTS",
+        "No single fault explains these readings: two things are wrong, or a reading is. Take them"
+            + " again first. "
+            + String.join(" ", pairs.subList(0, Math.min(2, pairs.size()))));
+  }
+
+  private void code() {
+    if (!situation.facts().names(FactType.CODE_SUSPECTS).isEmpty()) {
+      add(
+          "CODE_ORDER",
+          "A code names what the board saw, not the part. Check in this order: connector, spin by"
+              + " hand, voltage at the connector, and only then the part.");
+    }
+  }
+
+  /** What comes and goes is measured while it is gone. */
+  private void steadily() {
+    boolean fleeting =
+        situation.symptom() == Symptom.INTERMITTENT
+            || situation.symptom() == Symptom.STARTS_THEN_STOPS;
+    if (fleeting && verdict.state() != VerdictState.DECIDED) {
+      add(
+          "WHILE_IT_SHOWS",
+          "Measure while the fault shows: wait until it has stopped, call still on, before you take"
+              + " a voltage.");
+    }
+  }
+
   private void readings() {
+    unbalance();
     if (winding.signature() == Signature.INCONSISTENT) {
       add("WINDING_INCONSISTENT", winding.sentence());
     } else if (winding.state() == WindingState.UNCERTAIN) {
@@ -72,18 +105,46 @@ final class Warnings {
                 + " the motor's own figure if there is one.");
       }
     }
-    for (int c = 0; c < seen.length; c++) {
+    for (int c = 0; c < evidence.seen.length; c++) {
       boolean control =
-          table.checks.get(c).facts().contains(FactType.CONTROL_VOLTS)
-              || table.checks.get(c).facts().contains(FactType.COMMAND_VOLTS)
-              || table.checks.get(c).facts().contains(FactType.COMMAND_VOLTS_BOARD);
-      if (control && seen[c] != null && seen[c].outcome().equals("LOW")) {
+          evidence.table.checks.get(c).facts().contains(FactType.CONTROL_VOLTS)
+              || evidence.table.checks.get(c).facts().contains(FactType.COMMAND_VOLTS)
+              || evidence.table.checks.get(c).facts().contains(FactType.COMMAND_VOLTS_BOARD);
+      if (control && evidence.seen[c] != null && evidence.seen[c].outcome().equals("LOW")) {
         add(
             "CONTROL_VOLTS_LOW",
-            seen[c].sentence() + " That is a weak transformer or a bad joint, not the motor.");
-      } else if (control && seen[c] != null && seen[c].outcome().equals("HIGH")) {
-        add("CONTROL_VOLTS_HIGH", seen[c].sentence() + " Check the transformer's taps.");
+            evidence.seen[c].sentence()
+                + " That is a weak transformer or a bad joint, not the motor.");
+      } else if (control && evidence.seen[c] != null && evidence.seen[c].outcome().equals("HIGH")) {
+        add("CONTROL_VOLTS_HIGH", evidence.seen[c].sentence() + " Check the transformer's taps.");
       }
+    }
+  }
+
+  private void unbalance() {
+    Facts facts = situation.facts();
+    Double ab = facts.number(FactType.LINE_VOLTS_AB);
+    Double bc = facts.number(FactType.LINE_VOLTS_BC);
+    Double ca = facts.number(FactType.LINE_VOLTS_CA);
+    if (ab == null || bc == null || ca == null) {
+      return;
+    }
+    double percent = Unbalance.percent(ab, bc, ca);
+    double factor = ThreePhase.derating(percent);
+    if (factor == 0) {
+      add(
+          "UNBALANCE_DO_NOT_RUN",
+          "Line unbalance "
+              + Numbers.plain(percent, 1)
+              + " %: above 5 % a motor is not to be run (NEMA MG 1, 14.36, from memory).");
+    } else if (factor < 1) {
+      add(
+          "UNBALANCE_DERATE",
+          "Line unbalance "
+              + Numbers.plain(percent, 1)
+              + " %: hold the motor to "
+              + Numbers.plain(100 * factor, 0)
+              + " % of its rated load (NEMA MG 1, 14.36, from memory).");
     }
   }
 

@@ -56,6 +56,32 @@ public enum FactType {
   MOTOR_FEEDBACK("motor.feedback", "The motor now fitted sends a speed signal"),
   BOARD_NEEDS_FEEDBACK("board.needs_feedback", "The board is set to prove speed"),
   REPLACED_RECENTLY("replaced.recently", "Motor or module was just changed"),
+  HEARD_CALL("heard.call", "Call made at the thermostat", "COOLING", "HEATING", "FAN_ONLY"),
+  HEARD_ANSWER(
+      "heard.answer",
+      "Heard at the fan after the call",
+      "SILENCE",
+      "CLICK",
+      "HUMS",
+      "TRIES_AND_GIVES_UP",
+      "RUNS"),
+  RUNS_OUTDOOR("runs.outdoor", "The outdoor unit runs"),
+  RUNS_INDOOR("runs.indoor", "The indoor blower runs"),
+  RUNS_HEAT("runs.heat", "Heat comes on"),
+  LOOK_LAMP("look.lamp", "The board's lamp", "OFF", "STEADY", "HEARTBEAT", "FLASHES_A_CODE"),
+  LOOK_SMELL("look.smell", "Smell or marks at the motor", "NONE", "BURNT"),
+  LOOK_WATER(
+      "look.water", "Water", "DRY", "WATER_IN_PAN", "SWEATING_CABINET", "TRACK_TO_CONNECTOR"),
+  COMMAND_VOLTS_IDLE(
+      "command.volts.idle", "Command at the board's terminal with no call", "V", 0, 60),
+  LINK_VOLTS_BOARD("link.volts.board", "Serial link supply at the board's terminal", "V DC", 0, 60),
+  FEEDBACK_HERTZ_BOARD(
+      "feedback.hertz.board", "Speed pulses at the board's end while it turns", "Hz", 0, 10000),
+  POLE_PAIRS("motor.pole_pairs", "Pole pairs of the motor", "", 1, 24),
+  SHAFT_FEEL_WARM("shaft.feel.warm", "Turned by hand warm, right after it quit", Words.FEEL),
+  SHAFT_SOUND("shaft.sound", "Spun by hand, heard at the motor", "QUIET", "GRINDS", "SCRAPES"),
+  SPEED_SETTING(
+      "speed.setting", "Speed taps and switches against the unit's chart", "RIGHT", "WRONG"),
   CODE("code", "A code read and looked up", FactKind.CODE),
   CODE_SUSPECTS("code.suspects", "What that code raises", FactKind.SUSPECTS),
   WINDOW_BUS("window.bus.volts", "This unit's own window for the DC bus", FactKind.WINDOW),

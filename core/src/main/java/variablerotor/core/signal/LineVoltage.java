@@ -46,7 +46,11 @@ public final class LineVoltage {
       throw new IllegalArgumentException("plate volts: the lower value first, such as 208-230");
     }
     return new Window(
-        (1 - TOLERANCE) * low, (1 + TOLERANCE) * high, "V", SignalFigures.LINE_TOLERANCE.source());
+        (1 - TOLERANCE) * low,
+        (1 + TOLERANCE) * high,
+        "V",
+        SignalFigures.LINE_TOLERANCE.source(),
+        SignalFigures.LINE_TOLERANCE.id());
   }
 
   private static double rated(String text) {

@@ -35,6 +35,14 @@ public final class SignalFigures {
           "%",
           Source.practice("stray voltage on an open lead seldom reads more"));
 
+  public static final Figure IDLE_MOST =
+      new Figure(
+          "command.idle",
+          "With no call, a command counts as there from",
+          1.5,
+          "V",
+          Source.practice("there should be none; stray pick-up on an open lead stays below"));
+
   private static final Source FIVE_WIRE =
       Source.practice("five-wire fans; where the unit's literature differs it rules");
 
@@ -110,6 +118,7 @@ public final class SignalFigures {
         COMMAND_LOW,
         COMMAND_HIGH,
         ABSENT_SHARE,
+        IDLE_MOST,
         BUS_LOW,
         BUS_HIGH,
         LOGIC_LOW,

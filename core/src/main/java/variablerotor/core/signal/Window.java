@@ -10,8 +10,16 @@ import variablerotor.core.text.Numbers;
  * @param high greatest good value
  * @param unit V or V DC
  * @param source who says so
+ * @param figure id of the figure in the catalogue; null for the unit's own window
  */
-public record Window(double low, double high, String unit, Source source) {
+public record Window(double low, double high, String unit, Source source, String figure) {
+
+  /** A window that this unit's own literature gives. */
+  public static Window own(double low, double high, String unit) {
+    return new Window(low, high, unit, OWN, null);
+  }
+
+  private static final Source OWN = Source.unit("typed in for this call");
 
   /**
    * Below this share of the least good value a signal counts as absent: stray and meter pick-up.

@@ -10,7 +10,8 @@ public final class Windows {
           SignalFigures.COMMAND_LOW.value(),
           SignalFigures.COMMAND_HIGH.value(),
           "V",
-          SignalFigures.COMMAND_LOW.source());
+          SignalFigures.COMMAND_LOW.source(),
+          SignalFigures.COMMAND_LOW.id());
 
   /** Five-wire DC bus, red to black [V DC]. */
   public static final Window BUS = dc(SignalFigures.BUS_LOW, SignalFigures.BUS_HIGH);
@@ -27,7 +28,8 @@ public final class Windows {
           SignalFigures.PLUG_LOW.value(),
           SignalFigures.PLUG_HIGH.value() + SignalFigures.AUX_TOLERANCE.value(),
           "V DC",
-          SignalFigures.PLUG_LOW.source());
+          SignalFigures.PLUG_LOW.source(),
+          SignalFigures.PLUG_LOW.id());
 
   /** A plug fan's own supply out [V DC]. */
   public static final Window AUX =
@@ -35,7 +37,8 @@ public final class Windows {
           SignalFigures.PLUG_HIGH.value() - SignalFigures.AUX_TOLERANCE.value(),
           SignalFigures.PLUG_HIGH.value() + SignalFigures.AUX_TOLERANCE.value(),
           "V DC",
-          SignalFigures.AUX_TOLERANCE.source());
+          SignalFigures.AUX_TOLERANCE.source(),
+          SignalFigures.AUX_TOLERANCE.id());
 
   /** Supply of a serial link from the board [V DC]. */
   public static final Window SERIAL_LINK = dc(SignalFigures.LINK_LOW, SignalFigures.LINK_HIGH);
@@ -43,6 +46,6 @@ public final class Windows {
   private Windows() {}
 
   private static Window dc(Figure low, Figure high) {
-    return new Window(low.value(), high.value(), "V DC", low.source());
+    return new Window(low.value(), high.value(), "V DC", low.source(), low.id());
   }
 }

@@ -14,6 +14,8 @@ public record Source(Kind kind, String reference) {
     PRACTICE,
     /** A published standard or handbook, quoted from memory. */
     STANDARD,
+    /** The unit's own plate or literature, typed in for one call. */
+    UNIT,
     /** General engineering knowledge, from memory; the unit's own literature wins over it. */
     MEMORY
   }
@@ -28,6 +30,11 @@ public record Source(Kind kind, String reference) {
     return new Source(Kind.STANDARD, reference);
   }
 
+  /** The unit's own literature. */
+  public static Source unit(String reference) {
+    return new Source(Kind.UNIT, reference);
+  }
+
   /** Engineering knowledge from memory. */
   public static Source memory(String reference) {
     return new Source(Kind.MEMORY, reference);
@@ -40,6 +47,8 @@ public record Source(Kind kind, String reference) {
         return "Common practice: " + reference;
       case STANDARD:
         return reference + " (from memory)";
+      case UNIT:
+        return "The unit's own literature, " + reference;
       default:
         return "Engineering knowledge, from memory: " + reference;
     }

@@ -28,8 +28,7 @@ class SimulatedCallsTest {
   }
 
   private static int advised(CauseTable table, Belief belief, boolean[] done, UnitState now) {
-    List<Diagnosis.NextTest> tests = NextTests.of(belief, done, now);
-    return tests.isEmpty() ? -1 : table.checks.indexOf(tests.get(0).check());
+    return new NextTests(table, done).best(belief, now);
   }
 
   private static int asListed(CauseTable table, Belief belief, boolean[] done, UnitState now) {

@@ -1,0 +1,79 @@
+package variablerotor.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.List;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.Facts;
+import variablerotor.core.signal.Family;
+import variablerotor.core.signal.FiveWire;
+import variablerotor.core.signal.SignalFigures;
+import variablerotor.core.text.Numbers;
+import variablerotor.core.winding.BackEmf;
+
+/** What the readings amount to beside the verdict: speeds, and the windows in force. */
+final class Notes {
+  private Notes() {}
+
+  static List<Diagnosis.Note> of(Evidence evidence) {
+    List<Diagnosis.Note> notes = new ArrayList<>();
+    Facts facts = evidence.situation.facts();
+    if (evidence.situation.family() == Family.BLDC_FIVE_WIRE) {
+      command(notes, facts);
+    }
+    speed(notes, facts);
+    return notes;
+  }
+
+  private static void command(List<Diagnosis.Note> notes, Facts facts) {
+    Double volts = facts.number(FactType.COMMAND_VOLTS);
+    if (volts == null) {
+      return;
+    }
+    double rpm = FiveWire.sampleRpm(volts);
+    String sentence =
+        rpm > 0
+            ? "A speed command of "
+                + Numbers.plain(volts)
+                + " V asks for about "
+                + Numbers.plain(Math.round(rpm / 10) * 10.0, 0)
+                + " r/min on a sample motor; more volts must be faster."
+            : "A speed command of "
+                + Numbers.plain(volts)
+                + " V is a call to stand still: it begins to turn near 2 V.";
+    notes.add(new Diagnosis.Note("EXPECTED_SPEED", sentence, SignalFigures.SPEED_LOW.id()));
+  }
+
+  private static void speed(List<Diagnosis.Note> notes, Facts facts) {
+    Double hertz = facts.number(FactType.FEEDBACK_HERTZ);
+    Double pairs = facts.number(FactType.POLE_PAIRS);
+    if (hertz == null || pairs == null || hertz <= 0) {
+      return;
+    }
+    double rpm = BackEmf.rpm(hertz, (int) Math.round(pairs));
+    notes.add(
+        new Diagnosis.Note(
+            "MEASURED_SPEED",
+            Numbers.plain(hertz, 1)
+                + " Hz with "
+                + Numbers.plain(pairs, 0)
+                + " pole pairs, one pulse a pair: "
+                + Numbers.plain(rpm, 0)
+                + " r/min.",
+            null));
+  }
+
+  /** Every window that a check of this call is held against, and who says so. */
+  static List<Diagnosis.WindowInForce> windows(Evidence evidence) {
+    List<Diagnosis.WindowInForce> windows = new ArrayList<>();
+    for (Check check : evidence.table.checks) {
+      if (check.window() != null) {
+        windows.add(
+            new Diagnosis.WindowInForce(
+                check.window().reading(),
+                check.window().own(),
+                check.window().inForce(evidence.situation.facts())));
+      }
+    }
+    return windows;
+  }
+}

@@ -1,0 +1,121 @@
+package variablerotor.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * The checks of one state of the unit that are worth doing before the state is changed, and what to
+ * carry up for them. The plan follows the likeliest answers; each reading makes it anew.
+ */
+final class RoundPlan {
+  /** A check worth less than this is left for when it is needed [bit]. Judgement. */
+  private static final double LEAST = 0.02;
+
+  /** A check of this round must pay this share of what the best one elsewhere pays a minute. */
+  private static final double SHARE = 0.5;
+
+  private static final int MOST_ROUNDS = 3;
+
+  private final Evidence evidence;
+  private final boolean[] done;
+
+  private RoundPlan(Evidence evidence) {
+    this.evidence = evidence;
+    done = evidence.done();
+  }
+
+  /**
+   * @param next the next checks, best first; none where it is decided
+   * @param now the unit's present state
+   * @return this round and those that would follow, at most three
+   */
+  static List<Diagnosis.Round> of(Evidence evidence, List<Diagnosis.NextTest> next, UnitState now) {
+    return next.isEmpty() || evidence.contradicted()
+        ? List.of()
+        : new RoundPlan(evidence).rounds(next.get(0).check(), now);
+  }
+
+  private List<Diagnosis.Round> rounds(Check first, UnitState from) {
+    List<Diagnosis.Round> rounds = new ArrayList<>();
+    Belief belief = evidence.belief;
+    UnitState now = from;
+    int next = evidence.table.checks.indexOf(first);
+    while (next >= 0 && rounds.size() < MOST_ROUNDS) {
+      UnitState state = evidence.table.checks.get(next).state();
+      List<Check> checks = new ArrayList<>();
+      double minutes = now.minutesTo(state);
+      while (next >= 0) {
+        Check check = evidence.table.checks.get(next);
+        checks.add(check);
+        minutes += check.minutes();
+        done[next] = true;
+        belief = belief.after(next, likeliest(belief, next));
+        next = belief.decided() ? -1 : inThisState(belief, state);
+      }
+      rounds.add(
+          new Diagnosis.Round(
+              state, checks.stream().map(Check::id).toList(), minutes, tools(checks), parts()));
+      now = state;
+      next = belief.decided() ? -1 : best(belief, now, false);
+    }
+    return rounds;
+  }
+
+  private static int likeliest(Belief belief, int check) {
+    double[] odds = belief.outcomes(check);
+    int best = 0;
+    for (int o = 1; o < odds.length; o++) {
+      best = odds[o] > odds[best] ? o : best;
+    }
+    return best;
+  }
+
+  /** The best check that needs no change of state, where it pays beside the best one elsewhere. */
+  private int inThisState(Belief belief, UnitState state) {
+    int here = best(belief, state, true);
+    if (here < 0) {
+      return -1;
+    }
+    NextTests chooser = new NextTests(evidence.table, done);
+    NextTests.Candidate mine = chooser.candidate(belief, here, state);
+    int other = best(belief, state, false);
+    double elsewhere = chooser.candidate(belief, other, state).rate();
+    return mine.worth() >= LEAST && mine.rate() >= SHARE * elsewhere ? here : -1;
+  }
+
+  private int best(Belief belief, UnitState now, boolean stay) {
+    NextTests chooser = new NextTests(evidence.table, done);
+    int best = -1;
+    double rate = 0;
+    for (NextTests.Candidate candidate : chooser.candidates(belief, now)) {
+      boolean here = evidence.table.checks.get(candidate.check()).state() == now;
+      if ((!stay || here) && candidate.rate() > rate) {
+        best = candidate.check();
+        rate = candidate.rate();
+      }
+    }
+    return best;
+  }
+
+  private static List<String> tools(List<Check> checks) {
+    Set<String> tools = new LinkedHashSet<>();
+    for (Check check : checks) {
+      Tools.of(check).forEach(tool -> tools.add(tool.title()));
+    }
+    return List.copyOf(tools);
+  }
+
+  /** Parts that the leading suspects may need: what would save a second way up. */
+  private List<String> parts() {
+    Set<String> parts = new LinkedHashSet<>();
+    evidence.belief.bySuspect().entrySet().stream()
+        .filter(share -> share.getValue() >= Tools.WORTH_CARRYING)
+        .sorted((one, other) -> Double.compare(other.getValue(), one.getValue()))
+        .map(share -> Tools.part(share.getKey(), evidence.situation.family()))
+        .filter(part -> part != null)
+        .forEach(parts::add);
+    return List.copyOf(parts);
+  }
+}

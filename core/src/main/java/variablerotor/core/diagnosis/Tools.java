@@ -1,0 +1,107 @@
+package variablerotor.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.List;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.signal.Family;
+
+/** What a check is done with, and what a suspect may need; common practice. */
+enum Tools {
+  METER("Meter of the right category"),
+  LOW_PASS("Meter with a low-pass mode"),
+  INSULATION("500 V insulation tester"),
+  MANOMETER("Manometer with two tips"),
+  DRILL("Drill and coupling"),
+  JUMPER("Fused jumper lead"),
+  LOCK("Lock and tag"),
+  LIGHT("Head lamp"),
+  HAND_TOOLS("Nut drivers and screwdrivers"),
+  PULLER("Hub puller, emery, oil");
+
+  /** A suspect likelier than this is worth a part in the bag. Judgement. */
+  static final double WORTH_CARRYING = 0.12;
+
+  private final String title;
+
+  Tools(String title) {
+    this.title = title;
+  }
+
+  String title() {
+    return title;
+  }
+
+  static List<Tools> of(Check check) {
+    List<Tools> tools = new ArrayList<>();
+    FactType first = check.facts().get(0);
+    switch (first) {
+      case STATIC_INWC:
+        tools.add(MANOMETER);
+        break;
+      case WINDING_INSULATION:
+        tools.add(INSULATION);
+        break;
+      case DRIVE_OUTPUT_AB:
+        tools.add(LOW_PASS);
+        break;
+      case RUN_SUBSTITUTE_COMMAND:
+        tools.add(JUMPER);
+        break;
+      default:
+        if (!first.unit().isEmpty()) {
+          tools.add(METER);
+        }
+    }
+    if (first == FactType.EMF_AB) {
+      tools.add(DRILL);
+    }
+    if (check.state() == UnitState.POWER_OFF_COVER_OFF || check.state() == UnitState.MODULE_OFF) {
+      tools.add(LOCK);
+      tools.add(LIGHT);
+      tools.add(HAND_TOOLS);
+    }
+    if (check.state() == UnitState.ON_BENCH) {
+      tools.add(LOCK);
+      tools.add(PULLER);
+    }
+    return tools;
+  }
+
+  /** Null where nothing need be carried. */
+  static String part(Suspect suspect, Family family) {
+    switch (suspect) {
+      case SUPPLY:
+        return "Fuses";
+      case COMMAND:
+        return "3 A and 5 A low-voltage fuses, a 24 V transformer";
+      case HARNESS:
+        return "Pins, splices and wire";
+      case MODULE:
+        return moduleOf(family);
+      case DRIVE:
+        return "The drive's bypass links; a drive is ordered";
+      case WINDING:
+      case BEARING:
+        return "A motor of this kind, if the van has one";
+      case WHEEL:
+        return "Set screw, hub puller";
+      case AIR_PATH:
+        return "A filter of this size, coil cleaner";
+      default:
+        return null;
+    }
+  }
+
+  private static String moduleOf(Family family) {
+    switch (family) {
+      case CONSTANT_AIRFLOW_PARALLEL:
+      case CONSTANT_AIRFLOW_SERIAL:
+        return "A module programmed for this unit, if the van has one";
+      case BLDC_THREE_WIRE:
+        return "An outdoor board, if the van has one";
+      default:
+        return "A motor of this kind, if the van has one";
+    }
+  }
+}
