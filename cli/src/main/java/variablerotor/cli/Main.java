@@ -13,12 +13,16 @@ import java.util.List;
 import java.util.Map;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.diagnosis.OddsTable;
 import variablerotor.json.Json;
 
-/** The command line: {@code diagnose FILE}, or {@code diagnose -} for cases line by line. */
+/**
+ * The command line: {@code diagnose FILE}, or {@code diagnose -} for cases line by line; {@code
+ * bench}; {@code odds}.
+ */
 public final class Main {
-  private static final int OK = 0;
-  private static final int BAD_INPUT = 2;
+  static final int OK = 0;
+  static final int BAD_INPUT = 2;
 
   /** Largest file or line that is read [character]. */
   static final int LONGEST = 4_000_000;
@@ -47,10 +51,17 @@ public final class Main {
   }
 
   int run(String[] args) {
+    if (args.length > 0 && args[0].equals("bench")) {
+      return Bench.run(List.of(args).subList(1, args.length), out, err);
+    }
+    if (args.length == 1 && args[0].equals("odds")) {
+      out.print(OddsTable.markdown());
+      return OK;
+    }
     Map<String, Verb> verbs = Map.of("diagnose", Diagnose::answer);
     Verb verb = args.length == 2 ? verbs.get(args[0]) : null;
     if (verb == null) {
-      err.println("usage: rotor diagnose FILE|-");
+      err.println("usage: rotor diagnose FILE|-, rotor bench [--cases N] [--seed N], rotor odds");
       return BAD_INPUT;
     }
     try {

@@ -146,4 +146,31 @@ class MainTest {
       assertTrue(text.contains("\"" + type.id() + "\""), type.id());
     }
   }
+
+  /** The table that people read is the one that the engine reckons with. */
+  @Test
+  void theWrittenOddsAreCurrent() throws Exception {
+    assertEquals(Files.readString(Path.of("../docs/likelihoods.md")), run("", "odds").out());
+  }
+
+  @Test
+  void benchPrintsItsFiguresAndRefusesWhatItCannotRead() {
+    var shown = run("", "bench", "--cases", "16", "--seed", "3");
+    assertEquals(0, shown.status());
+    assertTrue(
+        shown.out().contains("EC_PLUG_FAN                as advised           2"), shown.out());
+    assertTrue(shown.out().contains("Beside the best order there is"));
+    assertEquals(shown.out(), run("", "bench", "--cases", "16", "--seed", "3").out());
+    for (String[] bad :
+        new String[][] {
+          {"--cases", "0"}, {"--cases", "many"}, {"--wrong", "2"}, {"--missing"}, {"--fast", "1"}
+        }) {
+      String[] args = new String[bad.length + 1];
+      args[0] = "bench";
+      System.arraycopy(bad, 0, args, 1, bad.length);
+      var refused = run("", args);
+      assertEquals(2, refused.status(), bad[0]);
+      assertTrue(refused.err().contains("allowed"), refused.err());
+    }
+  }
 }

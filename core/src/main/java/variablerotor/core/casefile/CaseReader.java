@@ -8,6 +8,7 @@ import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.PlateField;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.signal.Family;
 import variablerotor.core.signal.LineVoltage;
@@ -85,7 +86,7 @@ public final class CaseReader {
         new UnitPlate(
             unit.word("kind", UnitPlate.Kind.values()),
             unit.word("role", UnitPlate.Role.values()),
-            unit.number("coolingTons", 0, 500),
+            number(unit, PlateField.UNIT, "coolingTons"),
             unit.words("heating", UnitPlate.Heating.values()),
             unit.date("installed"),
             unit.date("warrantyUntil"),
@@ -108,20 +109,20 @@ public final class CaseReader {
     MotorPlate plate =
         new MotorPlate(
             family,
-            motor.number("horsepower", 0.001, 500),
+            number(motor, PlateField.MOTOR, "horsepower"),
             volts(motor),
-            motor.whole("phases", 1, 3),
-            motor.number("hertz", 40, 70),
-            motor.number("rpm", 1, 30000),
-            motor.number("fullLoadAmps", 0.01, 1000),
+            whole(motor, PlateField.MOTOR, "phases"),
+            number(motor, PlateField.MOTOR, "hertz"),
+            number(motor, PlateField.MOTOR, "rpm"),
+            number(motor, PlateField.MOTOR, "fullLoadAmps"),
             motor.text("frame", 20),
-            motor.number("shaftDiameterIn", 0.05, 10),
-            motor.number("shaftLengthIn", 0, 100),
-            motor.number("bodyLengthIn", 0, 100),
+            number(motor, PlateField.MOTOR, "shaftDiameterIn"),
+            number(motor, PlateField.MOTOR, "shaftLengthIn"),
+            number(motor, PlateField.MOTOR, "bodyLengthIn"),
             motor.word("rotation", MotorPlate.Rotation.values()),
             motor.word("mount", MotorPlate.Mount.values()),
             motor.word("enclosure", MotorPlate.Enclosure.values()),
-            motor.whole("speedTaps", 0, 20),
+            whole(motor, PlateField.MOTOR, "speedTaps"),
             motor.flag("feedback"),
             motor.flag("moduleRemovable"),
             motor.flag("moduleSoldAlone"),
@@ -129,6 +130,16 @@ public final class CaseReader {
             connection(motor));
     unknown.addAll(motor.unknown());
     return plate;
+  }
+
+  private static Double number(Branch branch, List<PlateField> plate, String id) {
+    PlateField field = PlateField.of(plate, id);
+    return branch.number(id, field.least(), field.most());
+  }
+
+  private static Integer whole(Branch branch, List<PlateField> plate, String id) {
+    PlateField field = PlateField.of(plate, id);
+    return branch.whole(id, (int) field.least(), (int) field.most());
   }
 
   private static Connection connection(Branch motor) {

@@ -23,4 +23,32 @@ public final class Chain {
     }
     return stations;
   }
+
+  /** What a station is called on this family's chain: where its part sits decides its name. */
+  public static String title(Family family, Suspect station) {
+    switch (family) {
+      case BLDC_FIVE_WIRE:
+        return station == Suspect.SUPPLY
+            ? "DC bus"
+            : station == Suspect.MODULE ? "Motor electronics" : station.title();
+      case BLDC_THREE_WIRE:
+        return station == Suspect.MODULE
+            ? "Board's driver"
+            : station == Suspect.COMMAND ? "Call" : station.title();
+      case EC_PLUG_FAN:
+        return station == Suspect.COMMAND
+            ? "Controller"
+            : station == Suspect.MODULE ? "Fan electronics" : station.title();
+      case DRIVE_FED_INDUCTION:
+        return station == Suspect.COMMAND
+            ? "Controller"
+            : station == Suspect.WINDING ? "Motor windings" : station.title();
+      case CONSTANT_AIRFLOW_SERIAL:
+        return station == Suspect.HARNESS ? "Serial cable" : station.title();
+      case STAGED_CONDENSER:
+        return station == Suspect.SUPPLY ? "Contactor, defrost" : station.title();
+      default:
+        return station.title();
+    }
+  }
 }

@@ -23,6 +23,9 @@ final class CauseTable {
 
   final List<List<Suspect>> groups = new ArrayList<>();
 
+  /** By check: index of the one that must come before it, or -1. */
+  private final int[] before;
+
   CauseTable(Symptom symptom, List<Cause> causes, List<Check> checks) {
     this.causes = causes;
     this.checks = checks;
@@ -51,5 +54,23 @@ final class CauseTable {
         possible[c][i] = odds.possible();
       }
     }
+    before = new int[checks.size()];
+    for (int c = 0; c < before.length; c++) {
+      before[c] = indexOf(checks.get(c).after());
+    }
+  }
+
+  private int indexOf(String id) {
+    for (int c = 0; c < checks.size(); c++) {
+      if (checks.get(c).id().equals(id)) {
+        return c;
+      }
+    }
+    return -1;
+  }
+
+  /** Whether a check may be advised: not made yet, and what it is compared with is. */
+  boolean mayCome(int check, boolean[] done) {
+    return !done[check] && (before[check] < 0 || done[before[check]]);
   }
 }

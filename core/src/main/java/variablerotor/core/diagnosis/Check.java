@@ -26,6 +26,7 @@ public final class Check {
   private final String how;
   private final List<Outcome> outcomes;
   private final boolean soft;
+  private final String after;
   private final Odds normal;
   private final Map<Fault, Odds> under;
   private final Map<Fault, String> reasons;
@@ -43,6 +44,7 @@ public final class Check {
     how = builder.how;
     outcomes = builder.outcomes;
     soft = builder.soft;
+    after = builder.after;
     normal = odds(builder.normal);
     under = new EnumMap<>(Fault.class);
     builder.under.forEach((fault, text) -> under.put(fault, odds(text)));
@@ -64,6 +66,11 @@ public final class Check {
   /** Whether it is heard or seen in passing: it moves suspicion, and never clears or proves. */
   public boolean isSoft() {
     return soft;
+  }
+
+  /** Id of the check that comes before it; null where none must. */
+  String after() {
+    return after;
   }
 
   /** The link of the chain that the check looks at. */
@@ -129,6 +136,16 @@ public final class Check {
     return odds == null ? normal : odds;
   }
 
+  /** What is seen where no fault of a row is there. */
+  Odds normal() {
+    return normal;
+  }
+
+  /** What is seen under each fault that changes it. */
+  Map<Fault, Odds> rows() {
+    return under;
+  }
+
   /** Why the odds under a fault are what they are; by fault. */
   Map<Fault, String> reasons() {
     return reasons;
@@ -161,6 +178,7 @@ public final class Check {
     private final Map<Fault, String> under = new EnumMap<>(Fault.class);
     private final Map<Fault, String> reasons = new EnumMap<>(Fault.class);
     private boolean soft;
+    private String after;
     private MeasuredWindow window;
     private Set<Symptom> symptoms = EnumSet.allOf(Symptom.class);
     private Reader reader;
@@ -212,6 +230,12 @@ public final class Check {
 
     Builder onlyFor(Symptom first, Symptom... more) {
       symptoms = EnumSet.of(first, more);
+      return this;
+    }
+
+    /** Made only after another, against which it is compared. */
+    Builder after(String check) {
+      after = check;
       return this;
     }
 

@@ -83,7 +83,7 @@ final class CommonCauses {
             "filter first, then coil, then ducts"),
         one(
             NOTHING,
-            "INTERMITTENT 4 CODE_BUT_RUNS 15 NO_SPEED_CHANGE 4 RUNS_ALWAYS 3 WRONG_DIRECTION 4",
+            "INTERMITTENT 4 CODE_BUT_RUNS 15 NO_SPEED_CHANGE 4 RUNS_ALWAYS 3 WRONG_DIRECTION 2",
             "as designed, or gone by itself"),
         chain(
             List.of(WINDING_SHORT, MODULE_DEAD),

@@ -87,7 +87,7 @@ final class CommonChecks {
                     "Between R and C. Under 18 V is a weak transformer or a bad joint."))
         .normal("GOOD 1 HIGH 0.02")
         .under(Fault.CONTROL_POWER, "ABSENT 7 LOW 3", "blown fuse, dead or weak transformer")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "the transformer hangs on the same power")
+        .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "the 24 V may come from the other half")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 6 LOW 3 HIGH 1", "24 V follows the line")
         .measured(FactType.CONTROL_VOLTS, Windows.CONTROL_24V, null);
   }
@@ -123,7 +123,7 @@ final class CommonChecks {
         .under(Fault.NO_CALL, "ABSENT 1", "no call, no command")
         .under(Fault.CONTROL_POWER, "ABSENT 7 LOW 3", "the command is the 24 V supply, switched")
         .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "that is the fault")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "the 24 V supply hangs on the same power")
+        .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "the 24 V may come from the other half")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 6 LOW 3 HIGH 1", "24 V follows the line");
   }
 
@@ -146,16 +146,32 @@ final class CommonChecks {
     return check("run.substitute_command", Suspect.COMMAND, POWER_ON, 4)
         .takes(FactType.RUN_SUBSTITUTE_COMMAND)
         .ask("Give the motor a known good command.", how)
-        .good("STILL", "Stays still")
-        .bad("RUNS", "Runs")
-        .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT)
+        .good("STILL", "Stays still, or does not follow")
+        .bad("RUNS", "Runs as told")
+        .onlyFor(
+            Symptom.NO_RUN,
+            Symptom.INTERMITTENT,
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.NO_SPEED_CHANGE)
         .normal("STILL 1")
+        .under(Fault.MODULE_MUTE, "RUNS 1", "it runs, and only does not tell")
+        .under(Fault.HARNESS_FEEDBACK, "RUNS 1", "it runs, and is only not heard")
+        .under(Fault.SETTING_SPEED_PROOF, "RUNS 1", "it runs; the board stops it")
+        .under(Fault.SETTING_SPEED, "RUNS 1", "the setting is left out")
+        .under(Fault.AIR_BLOCKED, "RUNS 7 STILL 3", "it runs until it is too warm")
+        .under(Fault.WHEEL_RUBBING, "RUNS 5 STILL 5", "it may just do")
         .under(Fault.NO_CALL, "RUNS 1", "motor and module are good")
         .under(Fault.CONTROL_POWER, "RUNS 7 STILL 3", "a weak 24 V supply may not do")
         .under(Fault.BOARD_SILENT, "RUNS 1", "motor and module are good")
         .under(Fault.HARNESS_OPEN, "RUNS 1", "the bad wire is left out")
         .under(Fault.HARNESS_PIN, "RUNS 6 STILL 4", "depends on which pin is bad")
         .under(Fault.MODULE_FADING, "STILL 6 RUNS 4", "it works at times")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "STILL 7 RUNS 3", "it may just do")
+        .under(Fault.BEARING_DRAG, "STILL 5 RUNS 5", "it may just do")
+        .under(Fault.WINDING_JOINT, "STILL 7 RUNS 3", "it may just do")
+        .under(Fault.WINDING_SLIGHT_SHORT, "STILL 6 RUNS 4", "it may just do")
+        .under(Fault.WINDING_WARM_SHORT, "STILL 5 RUNS 5", "cold it runs")
+        .under(Fault.NOTHING, "RUNS 1", "nothing is wrong")
         .under(Fault.SETTING_DRIVE, "RUNS 8 STILL 2", "an interlock can hold it off all the same")
         .read(reading -> reading.choice(FactType.RUN_SUBSTITUTE_COMMAND));
   }
@@ -194,6 +210,7 @@ final class CommonChecks {
   static Check shaftModuleOff() {
     return feel(check("shaft.feel.module_off", Suspect.WINDING, MODULE_OFF, 1)
             .takes(FactType.SHAFT_FEEL_MODULE_OFF)
+            .after("shaft.feel")
             .ask(
                 "Module off: turn the shaft again.",
                 "Leads free of each other. Drag that is now gone was in the module."))
@@ -213,6 +230,7 @@ final class CommonChecks {
     return feelings(
             check("shaft.feel.wheel_off", Suspect.BEARING, ON_BENCH, 1)
                 .takes(FactType.SHAFT_FEEL_WHEEL_OFF)
+                .after("shaft.feel")
                 .ask(
                     "Motor out of its wheel: turn the shaft.",
                     "This parts the bearings from the wheel."))
@@ -331,7 +349,7 @@ final class CommonChecks {
         .bad("ODD", "Differ otherwise")
         .bad("UNCERTAIN", "Meter cannot tell")
         .normal("SOUND 97 UNCERTAIN 3")
-        .under(Fault.WINDING_SHORT, "SHORT 86 ODD 8 UNCERTAIN 6", "that is the fault")
+        .under(Fault.WINDING_SHORT, "SHORT 83 ODD 8 UNCERTAIN 6 JOINT 3", "that is the fault")
         .under(
             Fault.WINDING_SLIGHT_SHORT,
             "SHORT 45 SOUND 30 UNCERTAIN 15 ODD 10",
@@ -421,7 +439,7 @@ final class CommonChecks {
             Symptom.STARTS_THEN_STOPS,
             Symptom.CODE_BUT_RUNS,
             Symptom.NO_SPEED_CHANGE)
-        .normal("NORMAL 85 HIGH 15")
+        .normal("NORMAL 92 HIGH 8")
         .under(Fault.AIR_BLOCKED, "HIGH 1", "what holds the air back raises the pressure")
         .under(Fault.WHEEL_LOOSE, "NORMAL 1", "little air, little pressure")
         .read(reading -> reading.staticPressure(DiagnosisFigures.STATIC_LIMIT.value()));
@@ -470,6 +488,7 @@ final class CommonChecks {
   static Check shaftWarm() {
     return feel(check("shaft.feel.warm", Suspect.WINDING, POWER_OFF_COVER_OFF, 3)
             .takes(FactType.SHAFT_FEEL_WARM)
+            .after("shaft.feel")
             .ask(
                 "Turn the wheel again, warm, right after it quits.",
                 "Let it run until it stops, kill the power, turn at once. Warm insulation shorts"
@@ -492,7 +511,12 @@ final class CommonChecks {
         .good("QUIET", "Quiet")
         .bad("GRINDS", "Grinds")
         .bad("SCRAPES", "Scrapes")
-        .onlyFor(Symptom.NOISE, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT)
+        .onlyFor(
+            Symptom.NOISE,
+            Symptom.NO_RUN,
+            Symptom.TRIPS_PROTECTION,
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.INTERMITTENT)
         .normal("QUIET 1")
         .under(Fault.BEARING_NOISY, "GRINDS 1", "that is the fault")
         .under(Fault.BEARING_DRAG, "GRINDS 6 QUIET 4", "a dry bearing is often heard")
@@ -531,5 +555,58 @@ final class CommonChecks {
         .normal("QUIET 1")
         .under(Fault.BOARD_STUCK, "PRESENT 1", "that is the fault")
         .read(Reading::idleCommand);
+  }
+
+  static Check reseated() {
+    return check("run.reseated", Suspect.HARNESS, POWER_ON, 4)
+        .takes(FactType.RUN_RESEATED)
+        .ask(
+            "Mend and reseat every plug. Does it run now?",
+            "With the power off: pins back to full height, green ones cleaned, plugs latched. Then"
+                + " power on and a call.")
+        .good("STILL", "As before")
+        .bad("RUNS", "Runs now")
+        .onlyFor(Symptom.NO_RUN, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT)
+        .normal("STILL 1")
+        .under(Fault.HARNESS_PIN, "RUNS 1", "that was the fault")
+        .under(Fault.HARNESS_OPEN, "STILL 9 RUNS 1", "a broken wire may touch again for a while")
+        .under(Fault.SUPPLY_LINE_LOST, "STILL 8 RUNS 2", "the line's own pins can be loose")
+        .under(Fault.MODULE_FADING, "STILL 7 RUNS 3", "it works at times")
+        .under(Fault.WINDING_WARM_SHORT, "STILL 5 RUNS 5", "cold it runs")
+        .under(Fault.BEARING_DRAG, "STILL 6 RUNS 4", "it may just do")
+        .under(Fault.NOTHING, "RUNS 1", "nothing is wrong")
+        .read(reading -> reading.choice(FactType.RUN_RESEATED));
+  }
+
+  static Check codeReturns() {
+    return check("code.returns", Suspect.MODULE, POWER_ON, 15)
+        .takes(FactType.CODE_RETURNS)
+        .ask(
+            "Clear the code, run a full cycle: does it come back?",
+            "Note the code first. Watch one whole call from start to off-delay.")
+        .good("NO", "It stays away")
+        .bad("YES", "It comes back")
+        .onlyFor(Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
+        .normal("YES 1")
+        .under(Fault.NOTHING, "NO 1", "gone by itself")
+        .under(Fault.HARNESS_PIN, "YES 7 NO 3", "it comes and goes")
+        .under(Fault.MODULE_FADING, "YES 8 NO 2", "it comes and goes")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "YES 7 NO 3", "it comes and goes")
+        .read(reading -> reading.flag(FactType.CODE_RETURNS));
+  }
+
+  /** What brakes by current needs speed; what rubs does not. Any machine text, from memory. */
+  static Check shaftSlow() {
+    return feel(check("shaft.feel.slow", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
+            .takes(FactType.SHAFT_FEEL_SLOW)
+            .after("shaft.feel")
+            .ask(
+                "Turn it as slowly as you can. Does the drag stay?",
+                "A brake made by current lets go at a crawl; a bearing or a jam does not."))
+        .normal("FREE 1")
+        .under(Fault.MODULE_OUTPUT_SHORTED, "FREE 8 COGGING 2", "no speed, no brake")
+        .under(Fault.WINDING_SHORT, "FREE 7 COGGING 3", "no speed, no brake")
+        .under(Fault.WINDING_SLIGHT_SHORT, "FREE 9 COGGING 1", "no speed, no brake")
+        .read(reading -> reading.choice(FactType.SHAFT_FEEL_SLOW));
   }
 }

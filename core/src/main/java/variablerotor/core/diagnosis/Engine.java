@@ -47,13 +47,12 @@ public final class Engine {
 
   /** The verdict alone, without what to do next: for those who ask many times. */
   public static Diagnosis.Verdict verdict(Situation situation) {
-    Engine engine = new Engine(situation);
-    return engine.verdict(new SuspectViews(engine.evidence).list());
+    return new Engine(situation).verdict();
   }
 
   private Diagnosis diagnosis() {
     List<Diagnosis.SuspectView> suspects = new SuspectViews(evidence).list();
-    Diagnosis.Verdict verdict = verdict(suspects);
+    Diagnosis.Verdict verdict = verdict();
     boolean decided = verdict.state() == VerdictState.DECIDED;
     UnitState now = evidence.presentState();
     NextTests chooser = new NextTests(table, evidence.done());
@@ -70,7 +69,7 @@ public final class Engine {
         new Warnings(evidence, verdict).list(contradictions));
   }
 
-  private Diagnosis.Verdict verdict(List<Diagnosis.SuspectView> views) {
+  private Diagnosis.Verdict verdict() {
     if (!contradictions.isEmpty()) {
       return new Diagnosis.Verdict(
           VerdictState.OPEN,
@@ -78,11 +77,14 @@ public final class Engine {
           "Two readings contradict each other. Take them again before anything is decided.");
     }
     List<Suspect> proved = new ArrayList<>();
-    for (Diagnosis.SuspectView view : views) {
-      if (view.state() == SuspectState.PROVED) {
-        proved.add(view.id());
+    boolean[] blamed = belief.proved();
+    Map<Suspect, Double> shares = belief.bySuspect();
+    for (Suspect suspect : Suspect.values()) {
+      if (blamed[suspect.ordinal()]) {
+        proved.add(suspect);
       }
     }
+    proved.sort((one, other) -> Double.compare(shares.get(other), shares.get(one)));
     if (!proved.isEmpty() && evidence.doubled && !belief.settled()) {
       return new Diagnosis.Verdict(
           VerdictState.NARROWED,
@@ -92,19 +94,19 @@ public final class Engine {
     if (!proved.isEmpty()) {
       return new Diagnosis.Verdict(VerdictState.DECIDED, proved, decided(proved));
     }
-    Diagnosis.SuspectView first = views.get(0);
-    int percent = (int) Math.round(100 * first.probability());
+    Suspect first = belief.leading();
+    int percent = (int) Math.round(100 * shares.get(first));
     boolean measured = evidence.anythingSeen();
-    if (measured && first.probability() >= LIKELY) {
+    if (measured && shares.get(first) >= LIKELY) {
       return new Diagnosis.Verdict(
           VerdictState.NARROWED,
-          List.of(first.id()),
+          List.of(first),
           "Most likely "
-              + first.id().spoken()
+              + first.spoken()
               + " ("
               + percent
               + " %), not proved: "
-              + likeliestFault(first.id()).spoken()
+              + likeliestFault(first).spoken()
               + ".");
     }
     return new Diagnosis.Verdict(

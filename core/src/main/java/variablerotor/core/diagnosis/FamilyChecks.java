@@ -122,7 +122,7 @@ final class FamilyChecks {
         .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "no supply, no command")
         .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "that is the fault")
         .under(Fault.BOARD_NO_LOGIC, "GOOD 5 ABSENT 5", "depends on what feeds it")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no command");
+        .under(Fault.SUPPLY_OFF, "ABSENT 7 GOOD 3", "a controller may have a supply of its own");
   }
 
   static Check aux() {
@@ -152,8 +152,13 @@ final class FamilyChecks {
         .normal("PULSES 1")
         .under(Fault.MODULE_MUTE, "NONE 1", "that is the fault")
         .under(Fault.SETTING_SPEED_PROOF, "NONE 1", "this motor sends none")
-        .under(Fault.HARNESS_FEEDBACK, "PULSES 6 NONE 4", "depends on which side of the break")
+        .under(Fault.HARNESS_FEEDBACK, "PULSES 9 NONE 1", "the break is further on")
         .under(Fault.HARNESS_PIN, "PULSES 6 NONE 4", "depends on which pin")
+        .under(Fault.BOARD_NO_LOGIC, "NONE 7 PULSES 3", "the pulses need that supply")
+        .under(Fault.BOARD_NO_BUS, "PULSES 7 NONE 3", "turned by hand it still gives them")
+        .under(Fault.SUPPLY_OFF, "NONE 8 PULSES 2", "no power, no pulses")
+        .under(Fault.SUPPLY_LINE_LOST, "NONE 8 PULSES 2", "no power, no pulses")
+        .under(Fault.MODULE_FADING, "PULSES 9 NONE 1", "it works at times")
         .read(reading -> reading.pulses(FactType.FEEDBACK_HERTZ));
   }
 
@@ -166,6 +171,11 @@ final class FamilyChecks {
         .good("EQUAL", "Three equal voltages")
         .bad("UNEQUAL", "Not equal")
         .bad("ABSENT", "Nothing out")
+        .onlyFor(
+            Symptom.NO_RUN,
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.INTERMITTENT,
+            Symptom.TRIPS_PROTECTION)
         .normal("EQUAL 1")
         .under(Fault.DRIVE_DEAD, "ABSENT 8 UNEQUAL 2", "that is the fault")
         .under(Fault.SETTING_DRIVE, "ABSENT 1", "a lock or a setting keeps it off")
@@ -173,12 +183,13 @@ final class FamilyChecks {
         .under(Fault.BOARD_SILENT, "ABSENT 1", "no run command")
         .under(Fault.CONTROL_POWER, "ABSENT 1", "no run command")
         .under(Fault.HARNESS_OPEN, "ABSENT 1", "the run command is lost on its way")
-        .under(Fault.HARNESS_PIN, "ABSENT 1", "the run command is lost on its way")
+        .under(Fault.HARNESS_PIN, "ABSENT 6 EQUAL 4", "before the drive or behind it")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power")
         .under(Fault.SUPPLY_LINE_LOST, "ABSENT 9 UNEQUAL 1", "it stops on a lost phase")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "ABSENT 7 EQUAL 3", "it may stop")
         .under(Fault.WINDING_SHORT, "ABSENT 7 UNEQUAL 2 EQUAL 1", "it stops on overcurrent")
         .under(Fault.WINDING_FRAME, "ABSENT 8 EQUAL 2", "it stops on a path to earth")
+        .under(Fault.WINDING_WARM_SHORT, "ABSENT 7 EQUAL 3", "it stops on overcurrent, warm")
         .under(Fault.WINDING_OPEN, "EQUAL 5 ABSENT 5", "it may stop on a lost output phase")
         .under(Fault.WINDING_JOINT, "EQUAL 7 ABSENT 3", "it may stop")
         .under(Fault.BEARING_SEIZED, "ABSENT 7 EQUAL 3", "it stops on overload")
@@ -199,12 +210,48 @@ final class FamilyChecks {
         .under(Fault.SUPPLY_OUT_OF_RANGE, "YES 8 NO 2", "over or under voltage")
         .under(Fault.WINDING_SHORT, "YES 1", "overcurrent")
         .under(Fault.WINDING_FRAME, "YES 1", "a path to earth")
+        .under(Fault.WINDING_WARM_SHORT, "YES 8 NO 2", "overcurrent, warm")
         .under(Fault.WINDING_OPEN, "YES 6 NO 4", "a lost output phase")
         .under(Fault.WINDING_JOINT, "YES 4 NO 6", "unequal currents")
         .under(Fault.BEARING_SEIZED, "YES 9 NO 1", "overload")
         .under(Fault.BEARING_DRAG, "YES 6 NO 4", "overload")
         .under(Fault.WHEEL_JAMMED, "YES 9 NO 1", "overload")
         .read(reading -> reading.flag(FactType.DRIVE_FAULT));
+  }
+
+  static Check driveStatus() {
+    return check("drive.status", Suspect.DRIVE, POWER_ON, 1)
+        .takes(FactType.DRIVE_STATUS)
+        .ask(
+            "Read the drive's display, with a run command.",
+            "Ready, held off by an input or a lock, a fault, or dark? Read its inputs and sensors"
+                + " before you condemn it.")
+        .good("READY", "Ready or running")
+        .bad("HELD_OFF", "Held off")
+        .bad("FAULT", "A fault")
+        .bad("DARK", "Dark")
+        .onlyFor(Symptom.NO_RUN, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT)
+        .normal("READY 1")
+        .under(Fault.SETTING_DRIVE, "HELD_OFF 9 READY 1", "that is the fault")
+        .under(Fault.DRIVE_DEAD, "DARK 4 FAULT 4 READY 2", "dead ones may still light up")
+        .under(Fault.NO_CALL, "READY 5 HELD_OFF 5", "no run command")
+        .under(Fault.CONTROL_POWER, "READY 5 HELD_OFF 5", "no run command")
+        .under(Fault.BOARD_SILENT, "READY 5 HELD_OFF 5", "no run command")
+        .under(Fault.HARNESS_OPEN, "READY 5 HELD_OFF 5", "no run command")
+        .under(Fault.HARNESS_PIN, "READY 6 HELD_OFF 4", "the command may be lost")
+        .under(Fault.SUPPLY_OFF, "DARK 1", "no power")
+        .under(Fault.SUPPLY_LINE_LOST, "FAULT 6 DARK 4", "a lost phase")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "FAULT 8 READY 2", "over or under voltage")
+        .under(Fault.WINDING_SHORT, "FAULT 1", "overcurrent")
+        .under(Fault.WINDING_FRAME, "FAULT 1", "a path to earth")
+        .under(Fault.WINDING_OPEN, "FAULT 6 READY 4", "a lost output phase")
+        .under(Fault.WINDING_JOINT, "FAULT 4 READY 6", "unequal currents")
+        .under(Fault.WINDING_WARM_SHORT, "FAULT 8 READY 2", "overcurrent, warm")
+        .under(Fault.BEARING_SEIZED, "FAULT 9 READY 1", "overload")
+        .under(Fault.BEARING_DRAG, "FAULT 6 READY 4", "overload")
+        .under(Fault.WHEEL_JAMMED, "FAULT 9 READY 1", "overload")
+        .under(Fault.WHEEL_RUBBING, "READY 8 FAULT 2", "overload")
+        .read(reading -> reading.choice(FactType.DRIVE_STATUS));
   }
 
   static Check bypass() {
@@ -215,10 +262,12 @@ final class FamilyChecks {
             "Change the maker's links with the power off and proved dead. Full speed: watch amps.")
         .good("RUNS", "Runs")
         .bad("STILL", "Stays still")
-        .onlyFor(Symptom.NO_RUN, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT)
+        .onlyFor(Symptom.NO_RUN)
         .normal("RUNS 1")
         .under(Fault.SUPPLY_OFF, "STILL 1", "no power")
         .under(Fault.SUPPLY_LINE_LOST, "STILL 1", "a phase is gone")
+        .under(Fault.HARNESS_PIN, "RUNS 6 STILL 4", "the pin may be a motor lead's")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "RUNS 6 STILL 4", "it may just do")
         .under(Fault.WINDING_SHORT, "STILL 1", "it would trip or hum")
         .under(Fault.WINDING_FRAME, "STILL 1", "it would trip")
         .under(Fault.WINDING_OPEN, "STILL 1", "it hums")
@@ -242,6 +291,11 @@ final class FamilyChecks {
         .under(Fault.SETTING_SPEED_PROOF, "NONE 1", "this motor sends none")
         .under(Fault.HARNESS_FEEDBACK, "NONE 1", "that is the fault")
         .under(Fault.HARNESS_PIN, "PULSES 6 NONE 4", "depends on which pin")
+        .under(Fault.BOARD_NO_LOGIC, "NONE 7 PULSES 3", "the pulses need that supply")
+        .under(Fault.BOARD_NO_BUS, "PULSES 7 NONE 3", "turned by hand it still gives them")
+        .under(Fault.SUPPLY_OFF, "NONE 8 PULSES 2", "no power, no pulses")
+        .under(Fault.SUPPLY_LINE_LOST, "NONE 8 PULSES 2", "no power, no pulses")
+        .under(Fault.MODULE_FADING, "PULSES 9 NONE 1", "it works at times")
         .read(reading -> reading.pulses(FactType.FEEDBACK_HERTZ_BOARD));
   }
 

@@ -5,6 +5,7 @@ import static variablerotor.core.diagnosis.Fault.*;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -58,7 +59,9 @@ public final class FamilyModel {
             CommonChecks.speedProof()));
     put(
         Family.CONSTANT_AIRFLOW_SERIAL,
-        join(without(FIVE_WIRE_ONLY, DRIVE_ONLY, FEEDBACK), CommonCauses.overwork()),
+        join(
+            without(FIVE_WIRE_ONLY, DRIVE_ONLY, FEEDBACK, EnumSet.of(HARNESS_CROSSED)),
+            CommonCauses.overwork()),
         List.of(
             CommonChecks.line(),
             CommonChecks.call(),
@@ -96,6 +99,7 @@ public final class FamilyModel {
                 CommonChecks.rotation(),
                 CommonChecks.connector(),
                 CommonChecks.shaft(),
+                CommonChecks.shaftSlow(),
                 CommonChecks.shaftWarm(),
                 CommonChecks.shaftSound(),
                 CommonChecks.wheel(),
@@ -115,7 +119,12 @@ public final class FamilyModel {
                 DRIVE_ONLY,
                 FEEDBACK,
                 EnumSet.of(
-                    BOARD_SILENT, CONTROL_POWER, HARNESS_OPEN, SETTING_LINK, SETTING_SPEED_PROOF)),
+                    BOARD_SILENT,
+                    CONTROL_POWER,
+                    HARNESS_OPEN,
+                    HARNESS_CROSSED,
+                    SETTING_LINK,
+                    SETTING_SPEED_PROOF)),
             join(
                 List.of(
                     CommonChecks.line(),
@@ -161,11 +170,12 @@ public final class FamilyModel {
     MODELS.put(
         Family.DRIVE_FED_INDUCTION,
         new FamilyModel(
+            // No magnets: the hand does not feel shorted turns here, and a slight short is a short.
             without(
                 MODULE_FAULTS,
                 FIVE_WIRE_ONLY,
                 FEEDBACK,
-                EnumSet.of(SETTING_LINK, SETTING_SPEED_PROOF)),
+                EnumSet.of(SETTING_LINK, SETTING_SPEED_PROOF, WINDING_SLIGHT_SHORT)),
             join(
                 List.of(
                     CommonChecks.threePhaseLine(),
@@ -181,12 +191,18 @@ public final class FamilyModel {
                     CommonChecks.controlUnplugged(),
                     CommonChecks.speedSetting(),
                     FamilyChecks.driveFault(),
+                    FamilyChecks.driveStatus(),
                     FamilyChecks.driveOutput(),
                     FamilyChecks.bypass(),
                     CommonChecks.recentlyReplaced(),
                     CommonChecks.rotation(),
                     CommonChecks.staticPressure()),
-                mechanical(),
+                List.of(
+                    CommonChecks.connector(),
+                    CommonChecks.shaft(),
+                    CommonChecks.shaftSound(),
+                    CommonChecks.wheel(),
+                    CommonChecks.air()),
                 List.of(CommonChecks.pairs(), CommonChecks.frame(), CommonChecks.insulation()),
                 List.of(CommonChecks.shaftWheelOff()))));
   }
@@ -231,6 +247,7 @@ public final class FamilyModel {
     return List.of(
         CommonChecks.connector(),
         CommonChecks.shaft(),
+        CommonChecks.shaftSlow(),
         CommonChecks.shaftWarm(),
         CommonChecks.shaftSound(),
         CommonChecks.wheel(),
@@ -283,7 +300,7 @@ public final class FamilyModel {
   private Map<Symptom, CauseTable> doubles = Map.of();
 
   private FamilyModel(List<Cause> causes, List<Check> measured) {
-    checks = join(measured, heard());
+    checks = join(measured, List.of(CommonChecks.reseated(), CommonChecks.codeReturns()), heard());
     for (Symptom symptom : Symptom.values()) {
       List<Cause> possible = new ArrayList<>();
       for (Cause cause : causes) {
@@ -320,6 +337,15 @@ public final class FamilyModel {
   /** Every check of the family, by station and state as listed. */
   public List<Check> checks() {
     return checks;
+  }
+
+  /** What makes this complaint, single or as a chain of damage, and how often of a hundred. */
+  public Map<List<Fault>, Double> population(Symptom symptom) {
+    Map<List<Fault>, Double> population = new LinkedHashMap<>();
+    for (Cause cause : tables.get(symptom).causes) {
+      population.put(cause.faults(), cause.weight().get(symptom));
+    }
+    return population;
   }
 
   CauseTable table(Symptom symptom) {

@@ -7,18 +7,16 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.text.Numbers;
 
 /**
- * Chooses the next check: most doubt removed a minute (Shannon's information; any text), the
- * minutes to change the unit's state counted, with a look at the two best checks after it.
+ * Chooses the next check: those that remove most doubt a minute (Shannon's information; any text),
+ * the minutes to change the unit's state counted, are followed to the proof by {@link Forecast},
+ * and the one that leads there in the fewest minutes comes first.
  */
 final class NextTests {
   /** What clearing every rival still allowed is worth beside removed doubt [bit]. Judgement. */
-  private static final double PROOF_BITS = 0.25;
+  private static final double PROOF_BITS = 0.6;
 
-  /** How many of the best at first sight are looked at one check further. */
-  private static final int LOOK_AHEAD = 6;
-
-  /** An outcome rarer than this is not followed further. */
-  private static final double SELDOM = 0.02;
+  /** How many of the best at first sight are followed to the proof. */
+  private static final int FOLLOWED = 6;
 
   /** Below this a share adds nothing to a sum of p log p. */
   private static final double NEGLIGIBLE = 1e-12;
@@ -71,24 +69,33 @@ final class NextTests {
     return ranked.isEmpty() ? -1 : ranked.get(0).check;
   }
 
+  /**
+   * The most telling a minute, and the one that a plain order would take, are followed to the
+   * proof; the fewest minutes come first. The rest keep the order of what they tell a minute.
+   */
   private List<Candidate> ranked(Belief belief, UnitState now) {
     List<Candidate> candidates = candidates(belief, now);
     candidates.sort(Comparator.comparingDouble(Candidate::rate).reversed());
-    int ahead = Math.min(LOOK_AHEAD, candidates.size());
-    List<Candidate> best = new ArrayList<>(candidates.subList(0, ahead));
-    double[] far = new double[table.checks.size()];
-    for (Candidate candidate : best) {
-      far[candidate.check] = ahead(belief, candidate);
+    Forecast forecast = new Forecast(table);
+    int plain = forecast.plain(belief, done, now);
+    List<Candidate> best = new ArrayList<>();
+    List<Candidate> rest = new ArrayList<>();
+    for (Candidate candidate : candidates) {
+      (best.size() < FOLLOWED || candidate.check == plain ? best : rest).add(candidate);
     }
-    best.sort(Comparator.comparingDouble((Candidate c) -> far[c.check]).reversed());
-    best.addAll(candidates.subList(ahead, candidates.size()));
+    double[] minutes = new double[table.checks.size()];
+    for (Candidate candidate : best) {
+      minutes[candidate.check] = forecast.minutes(belief, done, now, candidate.check);
+    }
+    best.sort(Comparator.comparingDouble((Candidate c) -> minutes[c.check]));
+    best.addAll(rest);
     return best;
   }
 
   List<Candidate> candidates(Belief belief, UnitState now) {
     List<Candidate> list = new ArrayList<>();
     for (int c = 0; c < table.checks.size(); c++) {
-      if (!done[c]) {
+      if (table.mayCome(c, done)) {
         Candidate candidate = candidate(belief, c, now);
         if (candidate.worth >= LEAST) {
           list.add(candidate);
@@ -132,61 +139,6 @@ final class NextTests {
 
   private static double plogp(double p) {
     return p > NEGLIGIBLE ? p * Math.log(p) / LN2 : 0;
-  }
-
-  /**
-   * Worth a minute of the check and of the two best ones after it: the next over every outcome, the
-   * one after that along the likeliest.
-   */
-  private double ahead(Belief belief, Candidate first) {
-    double[] odds = belief.outcomes(first.check);
-    UnitState then = table.checks.get(first.check).state();
-    double worth = first.worth;
-    double minutes = first.minutes;
-    done[first.check] = true;
-    for (int o = 0; o < odds.length; o++) {
-      Belief after = belief.after(first.check, o);
-      if (odds[o] < SELDOM || after.decided()) {
-        continue;
-      }
-      Candidate follower = bestOf(candidates(after, then));
-      if (follower == null) {
-        continue;
-      }
-      worth += odds[o] * follower.worth;
-      minutes += odds[o] * follower.minutes;
-      Candidate third = third(after, follower);
-      if (third != null) {
-        worth += odds[o] * third.worth;
-        minutes += odds[o] * third.minutes;
-      }
-    }
-    done[first.check] = false;
-    return worth / minutes;
-  }
-
-  private Candidate third(Belief belief, Candidate second) {
-    double[] odds = belief.outcomes(second.check);
-    int likeliest = 0;
-    for (int o = 1; o < odds.length; o++) {
-      likeliest = odds[o] > odds[likeliest] ? o : likeliest;
-    }
-    Belief after = belief.after(second.check, likeliest);
-    if (after.decided()) {
-      return null;
-    }
-    done[second.check] = true;
-    Candidate third = bestOf(candidates(after, table.checks.get(second.check).state()));
-    done[second.check] = false;
-    return third;
-  }
-
-  private static Candidate bestOf(List<Candidate> candidates) {
-    Candidate best = null;
-    for (Candidate candidate : candidates) {
-      best = best == null || candidate.rate() > best.rate() ? candidate : best;
-    }
-    return best;
   }
 
   private Diagnosis.NextTest describe(Belief belief, Candidate candidate, UnitState now) {

@@ -203,9 +203,11 @@ final class Reading {
     Double line = facts().number(FactType.LINE_VOLTS);
     LineVoltage low = LineVoltage.ofPlate("115");
     String plate = situation.plateVolts();
+    // The plate tells; where it is not known a good line does, and a lost one does not.
+    boolean usual = line != null && LineVoltage.ofPlate(null).level(line) == Level.GOOD;
+    boolean known = plate != null || usual;
     boolean is115 =
-        line != null ? low.level(line) == Level.GOOD : plate != null && plate.trim().equals("115");
-    boolean known = line != null || plate != null;
+        plate != null ? plate.trim().equals("115") : usual && low.level(line) == Level.GOOD;
     if (link == null) {
       return known && !is115
           ? new Observation("RIGHT", "Not a 115 V supply: no link is needed.", List.of())

@@ -22,9 +22,18 @@ public enum FactType {
   DRIVE_OUTPUT_BC("drive.output.bc", "Drive output B to C", "V", 0, 1000),
   DRIVE_OUTPUT_CA("drive.output.ca", "Drive output C to A", "V", 0, 1000),
   DRIVE_FAULT("drive.fault", "The drive shows a fault"),
+  DRIVE_STATUS(
+      "drive.status",
+      "The drive's display, with a run command",
+      "READY",
+      "HELD_OFF",
+      "FAULT",
+      "DARK"),
   RUN_CONTROL_UNPLUGGED("run.control_unplugged", "Control plug pulled, line on", "RUNS", "STOPS"),
   RUN_SUBSTITUTE_COMMAND(
       "run.substitute_command", "A known good command put in at the motor", "RUNS", "STILL"),
+  RUN_RESEATED("run.reseated", "After mending and reseating every plug", "RUNS", "STILL"),
+  CODE_RETURNS("code.returns", "The fault or code comes back after a full cycle"),
   RUN_BYPASS("run.bypass", "Motor across the line by the bypass", "RUNS", "STILL"),
   SHAFT_FEEL("shaft.feel", "Turned by hand, all assembled", Words.FEEL),
   SHAFT_FEEL_MODULE_OFF("shaft.feel.module_off", "Turned by hand, module off", Words.FEEL),
@@ -79,6 +88,7 @@ public enum FactType {
       "feedback.hertz.board", "Speed pulses at the board's end while it turns", "Hz", 0, 10000),
   POLE_PAIRS("motor.pole_pairs", "Pole pairs of the motor", "", 1, 24),
   SHAFT_FEEL_WARM("shaft.feel.warm", "Turned by hand warm, right after it quit", Words.FEEL),
+  SHAFT_FEEL_SLOW("shaft.feel.slow", "Turned by hand as slowly as can be", Words.FEEL),
   SHAFT_SOUND("shaft.sound", "Spun by hand, heard at the motor", "QUIET", "GRINDS", "SCRAPES"),
   SPEED_SETTING(
       "speed.setting", "Speed taps and switches against the unit's chart", "RIGHT", "WRONG"),

@@ -11,6 +11,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import variablerotor.core.bench.FaultyWinding;
 
 /** The network of the tests against ngspice, a general circuit simulator, where it is installed. */
 class CircuitSimulatorTest {
@@ -21,10 +22,10 @@ class CircuitSimulatorTest {
   @Test
   void networkReadsAsTheSimulatorDoes() throws Exception {
     assumeTrue(Files.isExecutable(NGSPICE), "ngspice is not installed");
-    FaultyMotor motor = FaultyMotor.touching(3.53, 1, 0.2, 2, 0.31);
+    FaultyWinding motor = FaultyWinding.touching(3.53, 1, 0.2, 2, 0.31);
     for (int[] pair : new int[][] {{0, 1}, {1, 2}, {2, 0}}) {
-      double simulated = simulate(motor.network.netlist(pair[0], pair[1]));
-      assertEquals(simulated, motor.network.between(pair[0], pair[1]), 1e-4 * simulated);
+      double simulated = simulate(motor.netlist(pair[0], pair[1]));
+      assertEquals(simulated, motor.between(pair[0], pair[1]), 1e-4 * simulated);
     }
   }
 

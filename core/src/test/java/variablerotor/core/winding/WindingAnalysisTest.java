@@ -12,6 +12,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import variablerotor.core.bench.FaultyWinding;
+import variablerotor.core.bench.Network;
 
 class WindingAnalysisTest {
   private static WindingVerdict pairs(double ab, double bc, double ca) {
@@ -44,7 +46,7 @@ class WindingAnalysisTest {
       @ForAll @DoubleRange(min = 0.5, max = 15) double r,
       @ForAll @IntRange(max = 2) int phase,
       @ForAll @DoubleRange(min = 0.35, max = 0.97) double share) {
-    WindingVerdict verdict = verdict(FaultyMotor.turnShort(r, phase, share));
+    WindingVerdict verdict = verdict(FaultyWinding.turnShort(r, phase, share));
     assertEquals(Signature.TURN_SHORT, verdict.signature());
     assertEquals(List.of(Phase.values()[phase]), verdict.phases());
     assertEquals(share, verdict.depth(), 1e-4);
@@ -57,7 +59,7 @@ class WindingAnalysisTest {
       @ForAll @IntRange(max = 2) int third,
       @ForAll @DoubleRange(min = 0.02, max = 0.45) double x,
       @ForAll @DoubleRange(min = 0.02, max = 0.45) double y) {
-    FaultyMotor motor = FaultyMotor.touching(r, (third + 1) % 3, x, (third + 2) % 3, y);
+    FaultyWinding motor = FaultyWinding.touching(r, (third + 1) % 3, x, (third + 2) % 3, y);
     WindingVerdict verdict = verdict(motor);
     assertEquals(Signature.PHASE_TO_PHASE_SHORT, verdict.signature());
     assertEquals(2, verdict.phases().size());
@@ -71,13 +73,13 @@ class WindingAnalysisTest {
       @ForAll @DoubleRange(min = 0.5, max = 15) double r,
       @ForAll @IntRange(max = 2) int phase,
       @ForAll @DoubleRange(min = 0.4, max = 1.2) double extraShare) {
-    WindingVerdict verdict = verdict(FaultyMotor.highJoint(r, phase, extraShare * r));
+    WindingVerdict verdict = verdict(FaultyWinding.highJoint(r, phase, extraShare * r));
     assertEquals(Signature.HIGH_JOINT, verdict.signature());
     assertEquals(List.of(Phase.values()[phase]), verdict.phases());
     assertEquals(extraShare * r, verdict.extraOhms(), 1e-3);
   }
 
-  private static WindingVerdict verdict(FaultyMotor motor) {
+  private static WindingVerdict verdict(FaultyWinding motor) {
     WindingVerdict verdict = WindingAnalysis.of(motor.readings(0));
     assertEquals(WindingState.FAULTY, verdict.state());
     return verdict;
@@ -88,7 +90,7 @@ class WindingAnalysisTest {
   void oneMeterOnOneSoundWindingNeverReadsFaulty(
       @ForAll @DoubleRange(min = 0.5, max = 25) double r,
       @ForAll @DoubleRange(min = 0.98, max = 1.02) double gain) {
-    WindingReadings exact = FaultyMotor.healthy(r * gain).readings(0.1);
+    WindingReadings exact = FaultyWinding.healthy(r * gain).readings(0.1);
     assertNotEquals(WindingState.FAULTY, WindingAnalysis.of(exact).state());
   }
 

@@ -1,13 +1,13 @@
-package variablerotor.core.winding;
+package variablerotor.core.bench;
 
 import java.util.ArrayList;
 import java.util.List;
 
 /**
  * Resistances between nodes, solved by nodal analysis (Kirchhoff's current law and Gaussian
- * elimination): another way than the closed formulas under test.
+ * elimination).
  */
-final class Network {
+public final class Network {
   private record Resistor(int from, int to, double ohms) {}
 
   /** Stands for a path that is not there, and for one without resistance [Ω]. */
@@ -18,14 +18,14 @@ final class Network {
   private final List<Resistor> resistors = new ArrayList<>();
   private int nodes;
 
-  Network add(int from, int to, double ohms) {
+  public Network add(int from, int to, double ohms) {
     resistors.add(new Resistor(from, to, Math.max(JOINED, ohms)));
     nodes = Math.max(nodes, Math.max(from, to) + 1);
     return this;
   }
 
   /** What an ohmmeter between two nodes reads [Ω]. */
-  double between(int plus, int minus) {
+  public double between(int plus, int minus) {
     double[][] g = new double[nodes][nodes + 1];
     for (Resistor r : resistors) {
       double s = 1 / r.ohms;
@@ -60,7 +60,7 @@ final class Network {
   }
 
   /** The netlist of a source of 1 A between two nodes, for a circuit simulator. */
-  String netlist(int plus, int minus) {
+  public String netlist(int plus, int minus) {
     StringBuilder text = new StringBuilder("ohmmeter\n");
     int n = 1;
     for (Resistor r : resistors) {

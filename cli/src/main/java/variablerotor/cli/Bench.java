@@ -1,0 +1,147 @@
+package variablerotor.cli;
+
+import java.io.PrintStream;
+import java.util.List;
+import java.util.Locale;
+import variablerotor.core.bench.CheckOrder;
+import variablerotor.core.bench.Population;
+import variablerotor.core.diagnosis.BestPolicy;
+import variablerotor.core.diagnosis.FamilyModel;
+import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.signal.Family;
+
+/** {@code rotor bench}: how the advice does on many simulated motors with hidden faults. */
+final class Bench {
+  private static final int MOST_CASES = 1_000_000;
+
+  /** Small enough that every order of checks can be gone through. */
+  private static final int SMALL_CAUSES = 10;
+
+  private static final int SMALL_CHECKS = 7;
+
+  private int cases = 5000;
+  private long seed = 7;
+  private double wrong;
+  private double missing;
+
+  private Bench() {}
+
+  static int run(List<String> args, PrintStream out, PrintStream err) {
+    Bench bench = new Bench();
+    for (int i = 0; i < args.size(); i += 2) {
+      String fault = bench.take(args.get(i), i + 1 < args.size() ? args.get(i + 1) : null);
+      if (fault != null) {
+        err.println(fault);
+        return Main.BAD_INPUT;
+      }
+    }
+    bench.print(out);
+    return Main.OK;
+  }
+
+  /** Null where it is allowed, else what is. */
+  private String take(String option, String value) {
+    try {
+      switch (option) {
+        case "--cases":
+          cases = Integer.parseInt(value);
+          return cases >= 1 && cases <= MOST_CASES ? null : told(option, value, "1 to 1000000");
+        case "--seed":
+          seed = Long.parseLong(value);
+          return null;
+        case "--wrong":
+          wrong = share(value);
+          return null;
+        case "--missing":
+          missing = share(value);
+          return null;
+        default:
+          return option + ": not an option; allowed are --cases, --seed, --wrong, --missing";
+      }
+    } catch (NumberFormatException notOne) {
+      boolean share = option.equals("--wrong") || option.equals("--missing");
+      return told(option, value, share ? "a share from 0 to 0.5" : "a whole number");
+    }
+  }
+
+  private static double share(String value) {
+    double share = value == null ? Double.NaN : Double.parseDouble(value);
+    if (!(share >= 0 && share <= 0.5)) {
+      throw new NumberFormatException();
+    }
+    return share;
+  }
+
+  private static String told(String option, String value, String allowed) {
+    return option + ": found " + (value == null ? "nothing" : value) + "; allowed is " + allowed;
+  }
+
+  private void print(PrintStream out) {
+    out.printf(
+        Locale.ROOT,
+        "%d simulated calls, one fault each, seed %d, %.1f %% of readings wrong, %.1f %% of checks"
+            + " out of reach.%n",
+        cases,
+        seed,
+        100 * wrong,
+        100 * missing);
+    out.println("right: the suspect that leads at the end is to blame. proved: one is proved.");
+    out.println("checks, minutes: to the proof, or to the end where there is none; on average.");
+    out.println();
+    out.printf(
+        "%-26s %-15s %6s %8s %8s %13s %7s %8s%n",
+        "family", "order", "calls", "right", "proved", "wrong proved", "checks", "minutes");
+    Population population = Population.run(cases, seed, wrong, missing);
+    for (Family family : Family.values()) {
+      for (CheckOrder order : CheckOrder.values()) {
+        if (population.of(family, order) != null) {
+          line(out, family.name(), order, population.of(family, order));
+        }
+      }
+    }
+    for (CheckOrder order : CheckOrder.values()) {
+      line(out, "all", order, population.overall(order));
+    }
+    best(out);
+  }
+
+  private static void line(PrintStream out, String name, CheckOrder order, Population.Tally tally) {
+    out.printf(
+        Locale.ROOT,
+        "%-26s %-15s %6d %6.1f %% %6.1f %% %13d %7.1f %8.1f%n",
+        name,
+        order.title(),
+        tally.calls(),
+        tally.rightPercent(),
+        tally.decidedPercent(),
+        tally.wronglyProved(),
+        tally.checks(),
+        tally.minutes());
+  }
+
+  private static void best(PrintStream out) {
+    out.println();
+    out.printf(
+        "Beside the best order there is, found exactly: the %d commonest causes, %d checks.%n",
+        SMALL_CAUSES, SMALL_CHECKS);
+    out.printf(
+        "%-26s %-20s %8s %8s %7s %8s%n",
+        "family", "complaint", "best", "advised", "above", "in order");
+    for (Family family : Family.values()) {
+      for (Symptom symptom : List.of(Symptom.NO_RUN, Symptom.STARTS_THEN_STOPS)) {
+        if (FamilyModel.covers(family)) {
+          BestPolicy.Figures figures = BestPolicy.of(family, symptom, SMALL_CAUSES, SMALL_CHECKS);
+          out.printf(
+              Locale.ROOT,
+              "%-26s %-20s %8.2f %8.2f %5.1f %% %8.2f%n",
+              family.name(),
+              symptom.title(),
+              figures.best(),
+              figures.advised(),
+              100 * (figures.advised() / figures.best() - 1),
+              figures.listed());
+        }
+      }
+    }
+  }
+}

@@ -1,0 +1,237 @@
+package variablerotor.core.bench;
+
+import java.util.Random;
+import variablerotor.core.diagnosis.Fault;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.FactValue;
+import variablerotor.core.signal.Family;
+
+/** Supply, board and harness of a simulated motor: what stands on every terminal. */
+final class Electrics {
+  private static final String[] THREE_PHASE = {"208", "460"};
+
+  private final HiddenFault hidden;
+  private final String plate;
+  private final double rated;
+
+  /** Line at the unit's own terminals, before anything is lost on the way [V]. */
+  private final double unit;
+
+  private final double chance;
+  private final double stray;
+  private final boolean lowWhenOut;
+
+  Electrics(HiddenFault hidden, Random random) {
+    this.hidden = hidden;
+    boolean threePhase = isThreePhase(hidden.family());
+    boolean may115 =
+        hidden.family() == Family.CONSTANT_TORQUE
+            || hidden.family() == Family.CONSTANT_AIRFLOW_PARALLEL
+            || hidden.family() == Family.CONSTANT_AIRFLOW_SERIAL;
+    boolean is115 = may115 && (random.nextDouble() < 0.4 || hidden.has(Fault.SETTING_LINK));
+    plate = threePhase ? THREE_PHASE[random.nextInt(2)] : is115 ? "115" : "208-230";
+    rated = threePhase ? Double.parseDouble(plate) : is115 ? 118 : 236;
+    double spread = 1 + 0.06 * (random.nextDouble() - 0.5);
+    lowWhenOut = random.nextDouble() < 0.8;
+    chance = random.nextDouble();
+    stray = random.nextDouble();
+    unit = rated * spread * supplyFactor();
+  }
+
+  private double supplyFactor() {
+    if (hidden.has(Fault.SUPPLY_OFF)) {
+      return 0;
+    }
+    if (!hidden.has(Fault.SUPPLY_OUT_OF_RANGE)) {
+      return 1;
+    }
+    // A plate of 208-230 reaches down to 187 V and up to 253 V.
+    return lowWhenOut ? 0.74 - 0.2 * hidden.severity() : 1.16 + 0.1 * hidden.severity();
+  }
+
+  private static boolean isThreePhase(Family family) {
+    return family == Family.EC_PLUG_FAN || family == Family.DRIVE_FED_INDUCTION;
+  }
+
+  String plate() {
+    return plate;
+  }
+
+  double rated() {
+    return rated;
+  }
+
+  private boolean has(Fault fault) {
+    return hidden.has(fault);
+  }
+
+  /** Line where the motor takes it [V]; for three phases the least pair. */
+  double line() {
+    return has(Fault.SUPPLY_LINE_LOST) ? lost() : unit;
+  }
+
+  /** What stands on a line that is cut: stray volts, or what a poor joint lets through [V]. */
+  private double lost() {
+    boolean poor = chance < 0.1;
+    return poor ? 0.5 * unit : 0.04 * rated * stray;
+  }
+
+  private double pair(FactType type) {
+    boolean throughB = type != FactType.LINE_VOLTS_CA;
+    return has(Fault.SUPPLY_LINE_LOST) && throughB ? lost() : unit;
+  }
+
+  /** The unit's 24 V supply [V]. */
+  private double control() {
+    double volts = 26 * unit / rated;
+    if (!has(Fault.CONTROL_POWER)) {
+      return volts;
+    }
+    return chance < 0.3 ? volts * (0.45 + 0.15 * stray) : 0;
+  }
+
+  /** Whether the control side asks for the fan at all. */
+  boolean asks() {
+    return !has(Fault.NO_CALL) && !has(Fault.CONTROL_POWER) && unit > 0;
+  }
+
+  /** Whether a command that the motor can follow reaches it. */
+  boolean asksAtMotor() {
+    return asks() && !has(Fault.BOARD_SILENT) && !lostOnTheWay();
+  }
+
+  private boolean lostOnTheWay() {
+    return has(Fault.HARNESS_OPEN) || (has(Fault.HARNESS_PIN) && !powerPin());
+  }
+
+  /** Whether the bad pin is one that brings power, not the command. */
+  boolean powerPin() {
+    return stray < 0.4;
+  }
+
+  boolean feedbackPowered() {
+    return !has(Fault.BOARD_NO_LOGIC) && !has(Fault.SUPPLY_OFF) && !has(Fault.SUPPLY_LINE_LOST);
+  }
+
+  /** The family's command where it is given, full and sound [V]. */
+  private double fullCommand() {
+    switch (hidden.family()) {
+      case BLDC_FIVE_WIRE:
+        return 2.6 + 3 * stray;
+      case EC_PLUG_FAN:
+      case DRIVE_FED_INDUCTION:
+        return 3 + 6 * stray;
+      default:
+        return control();
+    }
+  }
+
+  private boolean is24() {
+    return hidden.family() != Family.BLDC_FIVE_WIRE && !isThreePhase(hidden.family());
+  }
+
+  /** What a failing output or joint still lets through: now and then something, mostly nothing. */
+  private double weak(double volts) {
+    return chance < 0.1 ? (is24() ? 0.45 * volts : Math.min(volts, 0.6)) : 0;
+  }
+
+  private double commandAtBoard() {
+    if (has(Fault.BOARD_SILENT)) {
+      // Some outputs fail weak, not dead.
+      return weak(fullCommand());
+    }
+    boolean control24 = is24();
+    boolean asked = !has(Fault.NO_CALL) && (control24 || !has(Fault.CONTROL_POWER));
+    boolean fed = control24 || unit > 0;
+    return asked && fed ? fullCommand() : 0;
+  }
+
+  private double commandAtMotor() {
+    if (has(Fault.HARNESS_OPEN)) {
+      return weak(commandAtBoard());
+    }
+    // Measured behind a bad pin it is there; at its tip it is not.
+    boolean gone = has(Fault.HARNESS_PIN) && !powerPin() && chance < 0.4;
+    return gone ? 0 : commandAtBoard();
+  }
+
+  private double idle() {
+    return has(Fault.BOARD_STUCK) ? fullCommand() : 0.4 * stray;
+  }
+
+  private double bus(boolean plugged) {
+    if (has(Fault.BOARD_NO_BUS)) {
+      return chance < 0.2 ? 150 : 0;
+    }
+    if (plugged && has(Fault.MODULE_PULLS_DOWN)) {
+      return chance < 0.6 ? 30 * stray : 90 + 100 * stray;
+    }
+    // Rectified single phase: the peak of the line, √2 of what a meter reads.
+    return Math.sqrt(2) * unit;
+  }
+
+  private double logic() {
+    if (unit <= 0) {
+      return 0;
+    }
+    if (has(Fault.BOARD_NO_LOGIC)) {
+      return chance < 0.2 ? 8 : 0;
+    }
+    boolean dragged =
+        (has(Fault.BOARD_NO_BUS) && chance < 0.3) || (has(Fault.MODULE_PULLS_DOWN) && chance < 0.2);
+    return dragged ? 0 : 14.6 + stray;
+  }
+
+  private double link(boolean atBoard) {
+    boolean board = has(Fault.BOARD_SILENT) || has(Fault.CONTROL_POWER) || unit <= 0;
+    boolean cable = !atBoard && has(Fault.HARNESS_OPEN);
+    return board || cable ? 0 : 11 + 2 * stray;
+  }
+
+  private double aux() {
+    boolean dead = has(Fault.MODULE_DEAD) && chance < 0.7;
+    boolean unfed = line() < 0.6 * rated;
+    return dead || unfed ? 0 : 9.8 + 0.4 * stray;
+  }
+
+  /** Null where this family has no such terminal. */
+  FactValue truth(FactType type) {
+    switch (type) {
+      case CALL_PRESENT:
+        boolean weak = has(Fault.CONTROL_POWER);
+        return new FactValue.Flag(!has(Fault.NO_CALL) && !weak && unit > 0);
+      case CONTROL_VOLTS:
+        return volts(control());
+      case LINE_VOLTS:
+        return isThreePhase(hidden.family()) ? null : volts(line());
+      case LINE_VOLTS_AB:
+      case LINE_VOLTS_BC:
+      case LINE_VOLTS_CA:
+        return isThreePhase(hidden.family()) ? volts(pair(type)) : null;
+      case COMMAND_VOLTS:
+        return volts(commandAtMotor());
+      case COMMAND_VOLTS_BOARD:
+        return volts(commandAtBoard());
+      case COMMAND_VOLTS_IDLE:
+        return volts(idle());
+      case BUS_VOLTS:
+        return volts(bus(true));
+      case BUS_VOLTS_UNPLUGGED:
+        return volts(bus(false));
+      case LOGIC_VOLTS:
+        return volts(logic());
+      case LINK_VOLTS:
+        return volts(link(false));
+      case LINK_VOLTS_BOARD:
+        return volts(link(true));
+      case AUX_VOLTS:
+        return volts(aux());
+      default:
+        return null;
+    }
+  }
+
+  private static FactValue volts(double volts) {
+    return new FactValue.Quantity(volts);
+  }
+}

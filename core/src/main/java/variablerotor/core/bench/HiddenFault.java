@@ -1,0 +1,124 @@
+package variablerotor.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.diagnosis.FamilyModel;
+import variablerotor.core.diagnosis.Fault;
+import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.signal.Family;
+
+/**
+ * What is wrong with a simulated motor.
+ *
+ * @param symptom what its owner complains of
+ * @param faults one, or a chain of damage, the first cause first
+ * @param severity 0 (just noticeable) to 1 (as bad as it gets)
+ * @param seed makes the rest of the machine: its size, its meter, what hides where
+ */
+public record HiddenFault(
+    Family family, Symptom symptom, List<Fault> faults, double severity, long seed) {
+
+  public HiddenFault {
+    faults = List.copyOf(faults);
+    if (!FamilyModel.covers(family) || faults.isEmpty() || !(severity >= 0 && severity <= 1)) {
+      throw new IllegalArgumentException("a covered family, a fault, a severity from 0 to 1");
+    }
+  }
+
+  /** How often each complaint is heard, of a hundred calls. Judgement. */
+  private static final int[] CALLS = new int[Symptom.values().length];
+
+  static {
+    CALLS[Symptom.NO_RUN.ordinal()] = 50;
+    CALLS[Symptom.STARTS_THEN_STOPS.ordinal()] = 12;
+    CALLS[Symptom.LOW_AIRFLOW.ordinal()] = 8;
+    CALLS[Symptom.TRIPS_PROTECTION.ordinal()] = 7;
+    CALLS[Symptom.NOISE.ordinal()] = 6;
+    CALLS[Symptom.RUNS_ALWAYS.ordinal()] = 5;
+    CALLS[Symptom.NO_SPEED_CHANGE.ordinal()] = 4;
+    CALLS[Symptom.INTERMITTENT.ordinal()] = 4;
+    CALLS[Symptom.CODE_BUT_RUNS.ordinal()] = 2;
+    CALLS[Symptom.WRONG_DIRECTION.ordinal()] = 2;
+  }
+
+  /** The single faults that can make this complaint in this family. */
+  public static List<Fault> choices(Family family, Symptom symptom) {
+    List<Fault> faults = new ArrayList<>();
+    FamilyModel.of(family)
+        .population(symptom)
+        .forEach(
+            (chain, weight) -> {
+              if (chain.size() == 1 && chain.get(0).suspect() != Suspect.NONE) {
+                faults.add(chain.get(0));
+              }
+            });
+    return faults;
+  }
+
+  /** A call as they come in, with one fault. */
+  public static HiddenFault draw(Family family, Random random) {
+    int at = random.nextInt(100);
+    Symptom symptom = Symptom.NO_RUN;
+    for (Symptom one : Symptom.values()) {
+      at -= CALLS[one.ordinal()];
+      if (at < 0) {
+        symptom = one;
+        break;
+      }
+    }
+    return draw(family, symptom, random, false);
+  }
+
+  /**
+   * A fault drawn as often as it makes this complaint.
+   *
+   * @param chains whether damage that causes damage is drawn, too
+   */
+  public static HiddenFault draw(Family family, Symptom symptom, Random random, boolean chains) {
+    List<List<Fault>> faults = new ArrayList<>();
+    List<Double> weights = new ArrayList<>();
+    double sum = 0;
+    for (var entry : FamilyModel.of(family).population(symptom).entrySet()) {
+      boolean none = entry.getKey().get(0).suspect() == Suspect.NONE;
+      if (!none && (chains || entry.getKey().size() == 1)) {
+        faults.add(entry.getKey());
+        weights.add(entry.getValue());
+        sum += entry.getValue();
+      }
+    }
+    double at = random.nextDouble() * sum;
+    int drawn = 0;
+    for (int i = 0; i < faults.size() && at >= 0; i++) {
+      at -= weights.get(i);
+      drawn = i;
+    }
+    return new HiddenFault(
+        family, symptom, faults.get(drawn), random.nextDouble(), random.nextLong());
+  }
+
+  public boolean has(Fault fault) {
+    return faults.contains(fault);
+  }
+
+  /** Whom to blame. */
+  public List<Suspect> suspects() {
+    List<Suspect> suspects = new ArrayList<>();
+    for (Fault fault : faults) {
+      if (!suspects.contains(fault.suspect())) {
+        suspects.add(fault.suspect());
+      }
+    }
+    return suspects;
+  }
+
+  /** In one sentence. */
+  public String spoken() {
+    StringBuilder text = new StringBuilder();
+    for (Fault fault : faults) {
+      text.append(text.length() == 0 ? "" : ", and ").append(fault.spoken());
+    }
+    return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
+  }
+}

@@ -1,0 +1,139 @@
+package variablerotor.core.bench;
+
+import java.util.Random;
+import variablerotor.core.diagnosis.Fault;
+import variablerotor.core.signal.Family;
+
+/** Shaft, bearings, wheel and air of a simulated motor. */
+final class Mechanics {
+  private static final String[] FEEL = {"FREE", "COGGING", "STIFF", "LOCKED"};
+
+  private final HiddenFault hidden;
+  private final Windings.Drag drag;
+  private final double speed;
+  private final double healthyStatic;
+  private final double chance;
+  private final double blemish;
+
+  Mechanics(HiddenFault hidden, Windings.Drag drag, Random random) {
+    this.hidden = hidden;
+    this.drag = drag;
+    speed = 8 + 10 * random.nextDouble();
+    healthyStatic = 0.15 + 0.3 * random.nextDouble() + (random.nextDouble() < 0.08 ? 0.2 : 0);
+    chance = random.nextDouble();
+    blemish = random.nextDouble();
+  }
+
+  private boolean has(Fault fault) {
+    return hidden.has(fault);
+  }
+
+  /**
+   * How it turns by hand.
+   *
+   * @param module whether the electronics are still joined to the leads
+   * @param wheel whether the wheel is on
+   * @param warm right after it quit
+   */
+  String feel(boolean module, boolean wheel, boolean warm) {
+    double s = hidden.severity();
+    int worst = rub(wheel);
+    if (module && has(Fault.MODULE_OUTPUT_SHORTED)) {
+      worst = Math.max(worst, s > 0.9 ? 3 : s > 0.6 ? 2 : 1);
+    }
+    if (warm && has(Fault.WINDING_WARM_SHORT)) {
+      worst = Math.max(worst, s > 0.7 ? 2 : 1);
+    }
+    return FEEL[Math.max(worst, brake())];
+  }
+
+  /** At a crawl a brake made by current lets go, or nearly. */
+  String slowFeel() {
+    boolean currents = has(Fault.MODULE_OUTPUT_SHORTED) || drag.shorted() > 0.6;
+    return FEEL[Math.max(rub(true), currents && chance > 0.8 ? 1 : 0)];
+  }
+
+  /** What rubs or is stuck, whatever the speed. */
+  private int rub(boolean wheel) {
+    double s = hidden.severity();
+    int worst = 0;
+    if (has(Fault.BEARING_SEIZED)) {
+      worst = s < 0.1 ? 2 : 3;
+    }
+    if (has(Fault.BEARING_DRAG)) {
+      worst = Math.max(worst, chance < 0.15 && wheel ? 1 : 2);
+    }
+    if (has(Fault.BEARING_NOISY) && s > 0.75) {
+      worst = Math.max(worst, 2);
+    }
+    if (wheel && has(Fault.WHEEL_JAMMED)) {
+      worst = Math.max(worst, s < 0.2 ? 2 : 3);
+    }
+    if (wheel && has(Fault.WHEEL_RUBBING) && s > 0.5) {
+      worst = Math.max(worst, 2);
+    }
+    return worst;
+  }
+
+  /** Shorted turns brake a rotor that is turned, the more the more of them. */
+  private int brake() {
+    // An induction motor has no magnets: turned by hand, its shorted winding has nothing to brake.
+    if (hidden.family() == Family.DRIVE_FED_INDUCTION) {
+      return 0;
+    }
+    return drag.shorted() <= 0 ? 0 : drag.shorted() > 0.85 ? 3 : drag.shorted() > 0.45 ? 2 : 1;
+  }
+
+  /** Back-EMF of two leads at one steady speed [V]; star, phases 120 degrees apart. */
+  double emf(int one, int two) {
+    if (one == drag.open() || two == drag.open()) {
+      return 0;
+    }
+    double a = share(one);
+    double b = share(two);
+    return speed * Math.sqrt(a * a + b * b + a * b);
+  }
+
+  private double share(int phase) {
+    boolean concerned = phase == drag.phase() || phase == drag.second();
+    return concerned ? 1 - drag.shorted() : 1;
+  }
+
+  String sound() {
+    if (has(Fault.BEARING_NOISY)) {
+      return "GRINDS";
+    }
+    if (has(Fault.BEARING_DRAG) || has(Fault.BEARING_SEIZED)) {
+      return chance < 0.6 ? "GRINDS" : "QUIET";
+    }
+    boolean wheel = has(Fault.WHEEL_RUBBING) || has(Fault.WHEEL_JAMMED);
+    boolean loose = has(Fault.WHEEL_LOOSE) && chance < 0.4;
+    return (wheel && chance < 0.9) || loose ? "SCRAPES" : "QUIET";
+  }
+
+  String wheel() {
+    if (has(Fault.WHEEL_JAMMED)) {
+      return "JAMMED";
+    }
+    if (has(Fault.WHEEL_LOOSE)) {
+      return "LOOSE_ON_SHAFT";
+    }
+    return has(Fault.WHEEL_RUBBING) || blemish < 0.01 ? "RUBBING" : "CLEAR";
+  }
+
+  String air() {
+    if (has(Fault.AIR_BLOCKED)) {
+      return chance < 0.5
+          ? "FILTER_BLOCKED"
+          : chance < 0.7 ? "COIL_BLOCKED" : chance < 0.9 ? "COIL_FROZEN" : "CLEAR";
+    }
+    return blemish > 0.95 ? "FILTER_BLOCKED" : "CLEAR";
+  }
+
+  double staticInwc() {
+    if (has(Fault.WHEEL_LOOSE)) {
+      return 0.1;
+    }
+    return has(Fault.AIR_BLOCKED) ? 0.62 + 0.6 * hidden.severity() : healthyStatic;
+  }
+}

@@ -1,0 +1,342 @@
+package variablerotor.core.bench;
+
+import java.util.Random;
+import variablerotor.core.diagnosis.Fault;
+import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.FactValue;
+import variablerotor.core.signal.Family;
+import variablerotor.core.winding.Phase;
+
+/**
+ * A machine with a fault in it that answers any check as the real thing would: volts from supply,
+ * board and harness, ohms by solving the faulted winding, feel and looks from what is broken. It
+ * knows nothing of the odds that the diagnosis works with, and so can judge it.
+ *
+ * <p>What comes and goes is shown as it is while the fault shows.
+ */
+public final class SimulatedMotor {
+  private final HiddenFault hidden;
+  private final Electrics electrics;
+  private final Mechanics mechanics;
+  private final FaultyWinding winding;
+  private final double megohms;
+  private final double severity;
+
+  /** Settled once, so that a check taken twice answers the same. */
+  private final double[] chance = new double[16];
+
+  public SimulatedMotor(HiddenFault hidden) {
+    this.hidden = hidden;
+    severity = hidden.severity();
+    Random random = new Random(hidden.seed());
+    for (int i = 0; i < chance.length; i++) {
+      chance[i] = random.nextDouble();
+    }
+    electrics = new Electrics(hidden, random);
+    Windings made = Windings.of(hidden, random);
+    winding = made.network();
+    megohms = made.megohms();
+    mechanics = new Mechanics(hidden, made.drag(), random);
+  }
+
+  public HiddenFault hidden() {
+    return hidden;
+  }
+
+  /** Rated volts as on its plate. */
+  public String plateVolts() {
+    return electrics.plate();
+  }
+
+  private boolean has(Fault fault) {
+    return hidden.has(fault);
+  }
+
+  /**
+   * What is there to be read, seen or felt, without any meter's error.
+   *
+   * @return null where this machine has no such thing to look at
+   */
+  public FactValue truth(FactType type) {
+    switch (type) {
+      case WINDING_AB:
+        return ohms(winding.between(0, 1));
+      case WINDING_BC:
+        return ohms(winding.between(1, 2));
+      case WINDING_CA:
+        return ohms(winding.between(2, 0));
+      case WINDING_FRAME_A:
+        return ohms(winding.toFrame(Phase.A));
+      case WINDING_FRAME_B:
+        return ohms(winding.toFrame(Phase.B));
+      case WINDING_FRAME_C:
+        return ohms(winding.toFrame(Phase.C));
+      case WINDING_INSULATION:
+        return new FactValue.Quantity(megohms);
+      case WINDING_CELSIUS:
+        return new FactValue.Quantity(20);
+      case EMF_AB:
+        return volts(mechanics.emf(0, 1));
+      case EMF_BC:
+        return volts(mechanics.emf(1, 2));
+      case EMF_CA:
+        return volts(mechanics.emf(2, 0));
+      case SHAFT_FEEL:
+        return word(mechanics.feel(true, true, false));
+      case SHAFT_FEEL_SLOW:
+        return word(mechanics.slowFeel());
+      case SHAFT_FEEL_WARM:
+        return word(mechanics.feel(true, true, true));
+      case SHAFT_FEEL_MODULE_OFF:
+        return word(mechanics.feel(false, true, false));
+      case SHAFT_FEEL_WHEEL_OFF:
+        return word(mechanics.feel(!comesOff(), false, false));
+      case SHAFT_SOUND:
+        return word(mechanics.sound());
+      case WHEEL_LOOK:
+        return word(mechanics.wheel());
+      case AIR_LOOK:
+        return word(mechanics.air());
+      case STATIC_INWC:
+        return new FactValue.Quantity(mechanics.staticInwc());
+      case ROTATION:
+        boolean reversed =
+            has(Fault.SETTING_ROTATION) || (has(Fault.MODULE_FADING) && chance[0] < 0.05);
+        return word(reversed ? "REVERSED" : "RIGHT");
+      case RUN_CONTROL_UNPLUGGED:
+        return word(stuckOn() ? "RUNS" : "STOPS");
+      case RUN_SUBSTITUTE_COMMAND:
+        return word(runsOnGoodCommand() ? "RUNS" : "STILL");
+      case RUN_BYPASS:
+        boolean reaches = electrics.line() > 0.7 * electrics.rated() && !badPowerPin();
+        return word(reaches && motorTurns() ? "RUNS" : "STILL");
+      case RUN_RESEATED:
+        return word(has(Fault.HARNESS_PIN) && hidden.faults().size() == 1 ? "RUNS" : "STILL");
+      case CODE_RETURNS:
+        return new FactValue.Flag(true);
+      case DRIVE_FAULT:
+        return new FactValue.Flag(driveFault());
+      case DRIVE_STATUS:
+        return word(driveStatus());
+      case DRIVE_OUTPUT_AB:
+      case DRIVE_OUTPUT_BC:
+      case DRIVE_OUTPUT_CA:
+        return volts(driveOutput(type));
+      default:
+        return look(type);
+    }
+  }
+
+  private FactValue look(FactType type) {
+    switch (type) {
+      case MODULE_LOOK:
+        return word(moduleLook());
+      case CONNECTOR_LOOK:
+        return word(connectorLook());
+      case LINK_VOLTAGE_JUMPER:
+        boolean in = electrics.plate().equals("115") != has(Fault.SETTING_LINK);
+        return word(in ? "IN" : "OUT");
+      case SPEED_SETTING:
+        boolean wrong = has(Fault.SETTING_SPEED) || (has(Fault.SETTING_DRIVE) && chance[1] < 0.6);
+        return word(wrong ? "WRONG" : "RIGHT");
+      case BOARD_NEEDS_FEEDBACK:
+        return new FactValue.Flag(has(Fault.SETTING_SPEED_PROOF) || chance[2] < 0.4);
+      case MOTOR_FEEDBACK:
+        return new FactValue.Flag(!has(Fault.SETTING_SPEED_PROOF));
+      case REPLACED_RECENTLY:
+        boolean setting =
+            has(Fault.SETTING_SPEED_PROOF)
+                || (has(Fault.SETTING_ROTATION) && chance[3] < 0.8)
+                || (has(Fault.SETTING_SPEED) && chance[3] < 0.6);
+        return new FactValue.Flag(setting || chance[4] < 0.07);
+      case FEEDBACK_HERTZ:
+        return new FactValue.Quantity(pulses(true));
+      case FEEDBACK_HERTZ_BOARD:
+        return new FactValue.Quantity(pulses(false));
+      case HEARD_ANSWER:
+        return word(heard());
+      case HEARD_CALL:
+        return word("COOLING");
+      case LOOK_LAMP:
+        return word(lamp());
+      case LOOK_SMELL:
+        boolean burnt = moduleLook().equals("BURNT") && chance[5] < 0.6;
+        boolean varnish = has(Fault.WINDING_SHORT) && chance[5] < 0.5;
+        return word(burnt || varnish ? "BURNT" : "NONE");
+      case LOOK_WATER:
+        boolean track = has(Fault.HARNESS_CORRODED) && chance[6] < 0.8;
+        return word(track ? "TRACK_TO_CONNECTOR" : chance[6] < 0.06 ? "WATER_IN_PAN" : "DRY");
+      case RUNS_OUTDOOR:
+      case RUNS_INDOOR:
+      case RUNS_HEAT:
+        return new FactValue.Flag(electrics.asks() && electrics.line() > 0);
+      default:
+        return electrics.truth(type);
+    }
+  }
+
+  private static FactValue word(String word) {
+    return new FactValue.Choice(word);
+  }
+
+  private static FactValue volts(double volts) {
+    return new FactValue.Quantity(volts);
+  }
+
+  private static FactValue ohms(double ohms) {
+    return new FactValue.Resistance(FaultyWinding.shown(ohms));
+  }
+
+  private boolean badPowerPin() {
+    return has(Fault.HARNESS_PIN) && electrics.powerPin();
+  }
+
+  private boolean stuckOn() {
+    return has(Fault.MODULE_STUCK_ON) || has(Fault.DRIVE_STUCK_ON);
+  }
+
+  /** Whether the electronics come off the motor, so that it stands alone on the bench. */
+  private boolean comesOff() {
+    return hidden.family() != Family.BLDC_FIVE_WIRE && hidden.family() != Family.EC_PLUG_FAN;
+  }
+
+  /** Whether the motor proper would turn, given three good phases. */
+  private boolean motorTurns() {
+    boolean dead = hidden.symptom() == Symptom.NO_RUN;
+    return !has(Fault.WINDING_SHORT)
+        && !has(Fault.WINDING_OPEN)
+        && !has(Fault.WINDING_FRAME)
+        && !(has(Fault.WINDING_JOINT) && (severity > 0.3 || dead))
+        && !has(Fault.BEARING_SEIZED)
+        && !has(Fault.WHEEL_JAMMED)
+        && !(has(Fault.BEARING_DRAG) && severity > 0.5)
+        && !(has(Fault.WINDING_SLIGHT_SHORT) && severity > 0.5);
+  }
+
+  private boolean runsOnGoodCommand() {
+    boolean electronics =
+        !has(Fault.MODULE_DEAD)
+            && !has(Fault.MODULE_OUTPUT_SHORTED)
+            && !has(Fault.MODULE_PULLS_DOWN)
+            && !has(Fault.DRIVE_DEAD)
+            && !(has(Fault.MODULE_FADING) && chance[7] < 0.6);
+    boolean setting = has(Fault.SETTING_LINK) || (has(Fault.SETTING_DRIVE) && chance[8] < 0.2);
+    boolean weak = electrics.line() < 0.75 * electrics.rated();
+    boolean noSupply = has(Fault.CONTROL_POWER) && needs24();
+    return motorTurns() && electronics && !setting && !badPowerPin() && !weak && !noSupply;
+  }
+
+  /** Whether the good command is borrowed from the unit's own 24 V. */
+  private boolean needs24() {
+    return hidden.family() != Family.EC_PLUG_FAN && hidden.family() != Family.DRIVE_FED_INDUCTION;
+  }
+
+  private boolean driveTrips() {
+    return has(Fault.WINDING_SHORT)
+        || has(Fault.WINDING_WARM_SHORT)
+        || has(Fault.WINDING_FRAME)
+        || has(Fault.BEARING_SEIZED)
+        || has(Fault.WHEEL_JAMMED);
+  }
+
+  private boolean driveFault() {
+    boolean mild =
+        has(Fault.WINDING_OPEN)
+            || has(Fault.WINDING_JOINT)
+            || has(Fault.BEARING_DRAG)
+            || has(Fault.WINDING_SLIGHT_SHORT);
+    boolean supply = has(Fault.SUPPLY_LINE_LOST) || has(Fault.SUPPLY_OUT_OF_RANGE);
+    return driveTrips()
+        || (supply && chance[9] < 0.75)
+        || (mild && chance[9] < 0.5)
+        || (has(Fault.DRIVE_DEAD) && chance[9] < 0.6);
+  }
+
+  private String driveStatus() {
+    if (electrics.line() < 0.3 * electrics.rated()) {
+      return has(Fault.SUPPLY_OFF) || chance[9] > 0.6 ? "DARK" : "FAULT";
+    }
+    if (driveFault()) {
+      return "FAULT";
+    }
+    if (has(Fault.DRIVE_DEAD)) {
+      return chance[10] < 0.7 ? "DARK" : "READY";
+    }
+    boolean held = has(Fault.SETTING_DRIVE) && chance[10] < 0.9;
+    return held || (!electrics.asksAtMotor() && chance[10] < 0.5) ? "HELD_OFF" : "READY";
+  }
+
+  private double driveOutput(FactType pair) {
+    boolean held =
+        !electrics.asksAtMotor()
+            || has(Fault.SETTING_DRIVE)
+            || electrics.line() < 0.75 * electrics.rated()
+            || (has(Fault.SUPPLY_OUT_OF_RANGE) && chance[10] < 0.5)
+            || driveTrips()
+            || (has(Fault.DRIVE_DEAD) && chance[10] < 0.8);
+    if (held) {
+      return 0;
+    }
+    double volts = 0.45 * electrics.rated();
+    boolean weakPhase = has(Fault.DRIVE_DEAD) && pair != FactType.DRIVE_OUTPUT_CA;
+    return weakPhase ? 0.6 * volts : volts;
+  }
+
+  private String moduleLook() {
+    boolean dead = has(Fault.MODULE_DEAD) || has(Fault.MODULE_OUTPUT_SHORTED);
+    boolean wet = has(Fault.HARNESS_CORRODED);
+    if (dead) {
+      return wet
+          ? (chance[11] < 0.7 ? "WATER" : "CORRODED")
+          : chance[11] < 0.52 ? "CLEAN" : chance[11] < 0.8 ? "BURNT" : "BULGED_CAPACITOR";
+    }
+    if (has(Fault.MODULE_FADING)) {
+      return chance[11] < 0.75 ? "CLEAN" : "BULGED_CAPACITOR";
+    }
+    return chance[11] < 0.97 ? "CLEAN" : "CORRODED";
+  }
+
+  private String connectorLook() {
+    if (has(Fault.HARNESS_CORRODED)) {
+      return "CORRODED";
+    }
+    if (has(Fault.HARNESS_PIN)) {
+      return chance[12] < 0.4 ? "LOOSE" : chance[12] < 0.75 ? "PIN_PUSHED_BACK" : "CORRODED";
+    }
+    return chance[12] < 0.98 ? "SEATED" : "CORRODED";
+  }
+
+  /** Pulses while it turns, or is turned by hand [Hz]. */
+  private double pulses(boolean atMotor) {
+    boolean sent =
+        !has(Fault.MODULE_MUTE) && !has(Fault.SETTING_SPEED_PROOF) && electrics.feedbackPowered();
+    boolean arrives =
+        atMotor ? !(has(Fault.HARNESS_FEEDBACK) && chance[13] < 0.1) : !has(Fault.HARNESS_FEEDBACK);
+    return sent && arrives ? 40 + 60 * chance[14] : 0;
+  }
+
+  private String heard() {
+    boolean pushes =
+        has(Fault.WINDING_SHORT)
+            || has(Fault.WINDING_OPEN)
+            || has(Fault.BEARING_SEIZED)
+            || has(Fault.WHEEL_JAMMED);
+    if (electrics.asksAtMotor() && pushes && !has(Fault.MODULE_DEAD)) {
+      return chance[15] < 0.7 ? "TRIES_AND_GIVES_UP" : "HUMS";
+    }
+    if (!electrics.asks()) {
+      return "SILENCE";
+    }
+    return hidden.symptom() == Symptom.STARTS_THEN_STOPS
+        ? "RUNS"
+        : chance[15] < 0.6 ? "SILENCE" : "CLICK";
+  }
+
+  private String lamp() {
+    if (electrics.line() <= 0 && has(Fault.SUPPLY_OFF) || has(Fault.CONTROL_POWER)) {
+      return "OFF";
+    }
+    return has(Fault.BOARD_SILENT) && chance[1] < 0.4 ? "OFF" : "STEADY";
+  }
+}

@@ -1,0 +1,70 @@
+package variablerotor.core.bench;
+
+import java.util.Random;
+import variablerotor.core.diagnosis.Fault;
+
+/**
+ * The winding of a simulated motor.
+ *
+ * @param network what a meter reads
+ * @param megohms insulation at 500 V DC and 20 °C [MΩ]
+ * @param drag how the shorted part of it acts on the rotor
+ */
+record Windings(FaultyWinding network, double megohms, Drag drag) {
+
+  /**
+   * What a winding does to a rotor turned by hand, and to the voltages it makes.
+   *
+   * @param shorted share of one phase's turns that are shorted, 0 to 1
+   * @param phase which phase, 0 to 2
+   * @param second the other phase where two touch, or -1
+   * @param open the phase that is cut off, or -1
+   */
+  record Drag(double shorted, int phase, int second, int open) {
+    static final Drag NONE = new Drag(0, 0, -1, -1);
+  }
+
+  static Windings of(HiddenFault hidden, Random random) {
+    double s = hidden.severity();
+    // A pair reads about 1 to 25 Ω by size and voltage, common practice; here from 2.4 Ω up.
+    double r = 1.2 + 9.8 * random.nextDouble() * random.nextDouble();
+    int phase = random.nextInt(3);
+    int other = (phase + 1 + random.nextInt(2)) % 3;
+    double sound = 60 + 900 * random.nextDouble();
+    boolean burntThrough = random.nextDouble() < 0.1;
+    double depth = random.nextDouble();
+    if (hidden.has(Fault.WINDING_SHORT)) {
+      boolean touching = random.nextBoolean();
+      double x = 0.1 + 0.55 * random.nextDouble();
+      double y = 0.1 + 0.55 * random.nextDouble();
+      double share = 0.38 + 0.55 * s;
+      FaultyWinding winding =
+          touching
+              ? FaultyWinding.touching(r, phase, x, other, y)
+              : FaultyWinding.turnShort(r, phase, share);
+      if (burntThrough) {
+        winding.withPathToFrame(20 + 2000 * depth);
+      }
+      Drag drag =
+          touching ? new Drag(1 - (x + y) / 2, phase, other, -1) : new Drag(share, phase, -1, -1);
+      return new Windings(winding, burntThrough ? 0.002 : sound, drag);
+    }
+    if (hidden.has(Fault.WINDING_SLIGHT_SHORT)) {
+      double share = 0.05 + 0.2 * s;
+      return new Windings(
+          FaultyWinding.turnShort(r, phase, share), sound, new Drag(share, phase, -1, -1));
+    }
+    if (hidden.has(Fault.WINDING_OPEN)) {
+      return new Windings(FaultyWinding.open(r, phase), sound, new Drag(0, 0, -1, phase));
+    }
+    if (hidden.has(Fault.WINDING_JOINT)) {
+      return new Windings(FaultyWinding.highJoint(r, phase, (0.6 + 2.4 * s) * r), sound, Drag.NONE);
+    }
+    if (hidden.has(Fault.WINDING_FRAME)) {
+      // From a leak that only an insulation tester condemns to a dead touch.
+      double path = s < 0.1 ? 3e5 : 2e4 * (1 - s) + 5;
+      return new Windings(FaultyWinding.grounded(r, phase, depth, path), path / 1e6, Drag.NONE);
+    }
+    return new Windings(FaultyWinding.healthy(r), sound, Drag.NONE);
+  }
+}

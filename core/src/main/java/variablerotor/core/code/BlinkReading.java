@@ -1,0 +1,36 @@
+package variablerotor.core.code;
+
+import java.util.List;
+
+/**
+ * What the taps amount to.
+ *
+ * @param kind how the board tells it, as far as the taps show; null while nothing is sure
+ * @param code as in a code book; null until one whole round is in
+ * @param sure how sure the code is, 0 to 1
+ * @param rounds each round as it was counted
+ * @param sentence for the person who taps
+ */
+public record BlinkReading(
+    State state, SignalKind kind, String code, double sure, List<Round> rounds, String sentence) {
+
+  /** How far the count has come. */
+  public enum State {
+    /** No whole round yet. */
+    COUNTING,
+    /** One round; a second one is asked for. */
+    ONE_ROUND,
+    /** Two rounds or more agree. */
+    AGREED,
+    /** The rounds do not agree. */
+    DISAGREE
+  }
+
+  /**
+   * @param code what this round alone says
+   * @param flashes how many, missed ones filled in
+   * @param missed taps that seem to be missing
+   * @param doubled taps that were too quick to be flashes
+   */
+  public record Round(String code, int flashes, int missed, int doubled) {}
+}

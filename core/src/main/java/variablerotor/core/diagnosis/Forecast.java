@@ -1,0 +1,204 @@
+package variablerotor.core.diagnosis;
+
+/**
+ * How many minutes a check leads to, to the proof: its own, and for each of its answers those of
+ * the checks that would follow. What follows is forecast along the likeliest answers by a plain
+ * rule: the check that clears most of what is still possible a minute, the way to it counted. An
+ * answer off that line ends the search where it decides, and is followed likewise where it does
+ * not.
+ */
+final class Forecast {
+  /** What an unlikely answer that decides nothing costs from there on [min]. Judgement. */
+  private static final double ASTRAY = 10;
+
+  /** An answer off the line is followed, too, where it comes up at least this often. */
+  private static final double WORTH_FOLLOWING = 0.05;
+
+  /** Answers rarer than this are not followed. */
+  private static final double SELDOM = 0.01;
+
+  /**
+   * What a check is worth that clears nothing by its likeliest answer, and something by another.
+   */
+  private static final double FAINT = 1e-4;
+
+  private final CauseTable table;
+
+  /** By group of causes: its suspects as bits. */
+  private final int[] suspects;
+
+  /** The causes still allowed, and how likely each is; they sum to 1. */
+  private record Open(int[] cause, double[] weight) {}
+
+  Forecast(CauseTable table) {
+    this.table = table;
+    suspects = new int[table.groups.size()];
+    for (int g = 0; g < suspects.length; g++) {
+      for (var suspect : table.groups.get(g)) {
+        suspects[g] |= 1 << suspect.ordinal();
+      }
+    }
+  }
+
+  private Open open(Belief belief) {
+    int[] cause = new int[belief.countAllowed()];
+    double[] weight = new double[cause.length];
+    int n = 0;
+    double sum = 0;
+    for (int i = 0; i < belief.allowed.length; i++) {
+      if (belief.allowed[i]) {
+        cause[n] = i;
+        weight[n++] = belief.probability[i];
+        sum += belief.probability[i];
+      }
+    }
+    for (int k = 0; k < n; k++) {
+      weight[k] /= sum;
+    }
+    return new Open(cause, weight);
+  }
+
+  private Open after(Open open, int check, int outcome) {
+    int kept = 0;
+    for (int i : open.cause) {
+      kept += table.possible[check][i][outcome] ? 1 : 0;
+    }
+    int[] cause = new int[kept];
+    double[] weight = new double[kept];
+    int n = 0;
+    double sum = 0;
+    for (int k = 0; k < open.cause.length; k++) {
+      int i = open.cause[k];
+      if (table.possible[check][i][outcome]) {
+        cause[n] = i;
+        weight[n] = open.weight[k] * table.share[check][i][outcome];
+        sum += weight[n++];
+      }
+    }
+    for (int k = 0; k < n; k++) {
+      weight[k] /= sum;
+    }
+    return new Open(cause, weight);
+  }
+
+  /** Whether all causes still allowed share a suspect. */
+  private boolean decided(Open open) {
+    int shared = -1;
+    for (int i : open.cause) {
+      shared &= suspects[table.group[i]];
+    }
+    return shared != 0;
+  }
+
+  /** How often each answer comes, of those that some open cause can give. */
+  private double[] odds(Open open, int check) {
+    double[] odds = new double[table.checks.get(check).outcomes().size()];
+    for (int k = 0; k < open.cause.length; k++) {
+      double[] share = table.share[check][open.cause[k]];
+      boolean[] possible = table.possible[check][open.cause[k]];
+      for (int o = 0; o < odds.length; o++) {
+        odds[o] += possible[o] ? open.weight[k] * share[o] : 0;
+      }
+    }
+    return odds;
+  }
+
+  private static int likeliest(double[] odds) {
+    int best = 0;
+    for (int o = 1; o < odds.length; o++) {
+      best = odds[o] > odds[best] ? o : best;
+    }
+    return best;
+  }
+
+  /** Minutes to the proof on average if this check is made now [min]. */
+  double minutes(Belief belief, boolean[] done, UnitState now, int check) {
+    Check first = table.checks.get(check);
+    Open open = open(belief);
+    double minutes = first.minutes() + now.minutesTo(first.state());
+    double[] odds = odds(open, check);
+    for (int o = 0; o < odds.length; o++) {
+      if (odds[o] > SELDOM) {
+        boolean[] then = done.clone();
+        then[check] = true;
+        minutes += odds[o] * along(after(open, check, o), then, first.state(), odds[o]);
+      }
+    }
+    return minutes;
+  }
+
+  /** The check that the plain rule takes first; -1 for none. */
+  int plain(Belief belief, boolean[] done, UnitState now) {
+    return next(open(belief), done, now);
+  }
+
+  /**
+   * @param reached how likely it is to come here at all
+   */
+  private double along(Open start, boolean[] done, UnitState from, double reached) {
+    Open open = start;
+    UnitState now = from;
+    double minutes = 0;
+    double going = 1;
+    while (going > SELDOM && !decided(open)) {
+      int check = next(open, done, now);
+      if (check < 0) {
+        break;
+      }
+      Check made = table.checks.get(check);
+      done[check] = true;
+      minutes += going * (made.minutes() + now.minutesTo(made.state()));
+      now = made.state();
+      double[] odds = odds(open, check);
+      int likeliest = likeliest(odds);
+      for (int o = 0; o < odds.length; o++) {
+        if (o != likeliest && odds[o] > SELDOM) {
+          double here = going * odds[o];
+          minutes += here * offTheLine(after(open, check, o), done, now, reached * here);
+        }
+      }
+      going *= odds[likeliest];
+      open = after(open, check, likeliest);
+    }
+    return minutes;
+  }
+
+  private double offTheLine(Open open, boolean[] done, UnitState now, double reached) {
+    if (decided(open)) {
+      return 0;
+    }
+    return reached < WORTH_FOLLOWING ? ASTRAY : along(open, done.clone(), now, reached);
+  }
+
+  private int next(Open open, boolean[] done, UnitState now) {
+    int best = -1;
+    double most = 0;
+    for (int c = 0; c < done.length; c++) {
+      if (table.mayCome(c, done)) {
+        Check check = table.checks.get(c);
+        double rate = clears(open, c) / (check.minutes() + now.minutesTo(check.state()));
+        if (rate > most) {
+          best = c;
+          most = rate;
+        }
+      }
+    }
+    return best;
+  }
+
+  /** Share of what is still possible that the likeliest answer of a check would clear. */
+  private double clears(Open open, int check) {
+    double[] odds = odds(open, check);
+    int likeliest = likeliest(odds);
+    double cleared = 0;
+    boolean some = false;
+    for (int k = 0; k < open.cause.length; k++) {
+      boolean[] possible = table.possible[check][open.cause[k]];
+      cleared += possible[likeliest] ? 0 : open.weight[k];
+      for (int o = 0; o < odds.length; o++) {
+        some |= !possible[o] && odds[o] > SELDOM;
+      }
+    }
+    return cleared > 0 ? cleared : some ? FAINT : 0;
+  }
+}

@@ -1,0 +1,137 @@
+package variablerotor.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import variablerotor.core.signal.Family;
+import variablerotor.core.text.Numbers;
+
+/** Every prior and every likelihood with its reason, to be read and argued about by a person. */
+public final class OddsTable {
+  private OddsTable() {}
+
+  /** As Markdown. */
+  public static String markdown() {
+    StringBuilder text = new StringBuilder();
+    text.append("# What goes wrong, and what it shows\n\n");
+    text.append(
+        "All figures here are judgement of common practice: none is counted from records.\n");
+    text.append(
+        "They order the checks and weigh suspects; they never prove. Proof rests on what\n");
+    text.append("cannot be seen under a fault: an answer that a row does not name.\n\n");
+    text.append("## How often\n\n");
+    text.append("Of a hundred calls with a complaint, about how many have this cause.\n\n");
+    text.append("| cause | suspect | complaint and weight | reason |\n| --- | --- | --- | --- |\n");
+    for (Cause cause : causes()) {
+      text.append("| ").append(faults(cause)).append(" | ").append(suspects(cause)).append(" | ");
+      text.append(weights(cause)).append(" | ").append(cause.reason()).append(" |\n");
+    }
+    text.append("\n## What each check shows\n\n");
+    text.append(
+        "Answers and how often each is seen. *Normal* holds under every fault that has no\n");
+    text.append("row of its own. Soft checks never clear a suspect.\n");
+    for (Map.Entry<String, Check> entry : checks().entrySet()) {
+      check(text, entry.getValue(), families(entry.getKey()));
+    }
+    return text.toString();
+  }
+
+  private static List<Cause> causes() {
+    List<Cause> causes = new ArrayList<>(CommonCauses.list());
+    causes.addAll(CommonCauses.extras());
+    causes.addAll(CommonCauses.overwork());
+    return causes;
+  }
+
+  private static String faults(Cause cause) {
+    StringBuilder text = new StringBuilder();
+    for (Fault fault : cause.faults()) {
+      text.append(text.length() == 0 ? "" : ", then ").append(fault.spoken());
+    }
+    return text.toString();
+  }
+
+  private static String suspects(Cause cause) {
+    StringBuilder text = new StringBuilder();
+    cause.suspects().forEach(s -> text.append(text.length() == 0 ? "" : ", ").append(s));
+    return text.toString();
+  }
+
+  private static String weights(Cause cause) {
+    StringBuilder text = new StringBuilder();
+    cause
+        .weight()
+        .forEach(
+            (symptom, weight) ->
+                text.append(text.length() == 0 ? "" : ", ")
+                    .append(symptom.title().toLowerCase())
+                    .append(' ')
+                    .append(Numbers.plain(weight, 1)));
+    return text.toString();
+  }
+
+  /** Each check once, by its id and what is asked; two families may ask the same otherwise. */
+  private static Map<String, Check> checks() {
+    Map<String, Check> checks = new LinkedHashMap<>();
+    for (Family family : Family.values()) {
+      if (FamilyModel.covers(family)) {
+        for (Check check : FamilyModel.of(family).checks()) {
+          checks.putIfAbsent(key(check), check);
+        }
+      }
+    }
+    return checks;
+  }
+
+  private static String key(Check check) {
+    return check.id() + "|" + check.ask() + "|" + check.how();
+  }
+
+  private static Set<String> families(String key) {
+    Set<String> families = new LinkedHashSet<>();
+    for (Family family : Family.values()) {
+      if (FamilyModel.covers(family)
+          && FamilyModel.of(family).checks().stream().anyMatch(c -> key(c).equals(key))) {
+        families.add(family.name());
+      }
+    }
+    return families;
+  }
+
+  private static void check(StringBuilder text, Check check, Set<String> families) {
+    text.append("\n### `").append(check.id()).append("`: ").append(check.ask()).append("\n\n");
+    text.append(String.join(", ", families)).append(". ");
+    text.append(check.state().title()).append(", ").append(Numbers.plain(check.minutes(), 1));
+    text.append(" min").append(check.isSoft() ? ", soft" : "").append(".\n\n");
+    text.append("| under | answers | reason |\n| --- | --- | --- |\n");
+    text.append("| *normal* | ").append(odds(check, check.normal())).append(" | |\n");
+    check
+        .rows()
+        .forEach(
+            (fault, odds) ->
+                text.append("| ")
+                    .append(fault.spoken())
+                    .append(" | ")
+                    .append(odds(check, odds))
+                    .append(" | ")
+                    .append(check.reasons().get(fault))
+                    .append(" |\n"));
+  }
+
+  private static String odds(Check check, Odds odds) {
+    StringBuilder text = new StringBuilder();
+    for (int o = 0; o < odds.share().length; o++) {
+      if (odds.possible()[o]) {
+        text.append(text.length() == 0 ? "" : ", ")
+            .append(check.outcomes().get(o).value())
+            .append(' ')
+            .append(Numbers.plain(100 * odds.share()[o], 1))
+            .append(" %");
+      }
+    }
+    return text.toString();
+  }
+}

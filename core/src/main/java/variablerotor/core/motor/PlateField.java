@@ -1,0 +1,44 @@
+package variablerotor.core.motor;
+
+import java.util.List;
+
+/**
+ * A number on a plate, with what it may be: the same limits for a file, the server and the page.
+ *
+ * @param id as in the open format
+ * @param title as on the form
+ * @param unit empty where there is none
+ * @param whole whether only whole numbers will do
+ */
+public record PlateField(
+    String id, String title, String unit, double least, double most, boolean whole) {
+
+  /** Of a motor. */
+  public static final List<PlateField> MOTOR =
+      List.of(
+          new PlateField("horsepower", "Horsepower", "hp", 0.001, 500, false),
+          new PlateField("phases", "Phases of the line", "", 1, 3, true),
+          new PlateField("hertz", "Frequency", "Hz", 40, 70, false),
+          new PlateField("rpm", "Rated speed", "r/min", 1, 30000, false),
+          new PlateField("fullLoadAmps", "Full-load amps", "A", 0.01, 1000, false),
+          new PlateField("shaftDiameterIn", "Shaft diameter", "in", 0.05, 10, false),
+          new PlateField("shaftLengthIn", "Shaft length", "in", 0, 100, false),
+          new PlateField("bodyLengthIn", "Body length", "in", 0, 100, false),
+          new PlateField("speedTaps", "Speed taps", "", 0, 20, true));
+
+  /** Of a unit. */
+  public static final List<PlateField> UNIT =
+      List.of(new PlateField("coolingTons", "Cooling", "ton", 0, 500, false));
+
+  /**
+   * @throws IllegalArgumentException for a field that no plate has
+   */
+  public static PlateField of(List<PlateField> plate, String id) {
+    for (PlateField field : plate) {
+      if (field.id.equals(id)) {
+        return field;
+      }
+    }
+    throw new IllegalArgumentException("no field " + id);
+  }
+}
