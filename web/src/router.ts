@@ -8,10 +8,22 @@ export const router = createRouter({
     { path: '/sign-in', component: () => import('./session/SignInView.vue') },
     { path: '/calls/new', component: () => import('./calls/OpenCallView.vue') },
     {
-      path: '/calls/:id/:stage(hear|prove|choose|hand-over)?',
+      path: '/calls/:id/:stage(hear|prove|choose|hand-over|debrief)?',
       component: () => import('./call/CallView.vue'),
       props: true,
     },
+    { path: '/codes', component: () => import('./codes/CodeBooksView.vue') },
+    {
+      path: '/codes/:id',
+      component: () => import('./codes/CodeBookView.vue'),
+      props: true,
+    },
+    {
+      path: '/count/:call?',
+      component: () => import('./codes/CounterView.vue'),
+      props: true,
+    },
+    { path: '/practice', component: () => import('./practice/PracticeView.vue') },
     { path: '/shop', component: () => import('./shop/ShopView.vue') },
     { path: '/about', component: () => import('./about/AboutView.vue') },
     { path: '/:rest(.*)*', redirect: '/' },

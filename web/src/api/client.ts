@@ -24,6 +24,9 @@ export class NoAnswer extends Error {
 /** Past this [ms] a request counts as unanswered; saves are repeated under the same id. */
 const PATIENCE = 15_000
 
+/** A file goes as what it is, everything else as JSON. */
+const contentType = (body: unknown) => (body instanceof Blob ? body.type : 'application/json')
+
 function csrfToken(): string {
   return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''
 }
@@ -37,10 +40,10 @@ export async function request<T>(method: string, path: string, body?: unknown): 
       signal: AbortSignal.timeout(PATIENCE),
       headers: {
         Accept: 'application/json',
-        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(body === undefined ? {} : { 'Content-Type': contentType(body) }),
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': decodeURIComponent(csrfToken()) }),
       },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      body: body === undefined || body instanceof Blob ? body : JSON.stringify(body),
     })
   } catch {
     throw new NoAnswer()

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list"];
+        get: operations["list_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -132,6 +132,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["photograph"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/photos/{photo}/removals/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["removePhoto"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/readings/{id}": {
         parameters: {
             query?: never;
@@ -188,6 +236,230 @@ export interface paths {
             cookie?: never;
         };
         get: operations["catalogue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/codebooks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/codebooks/{book}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/codebooks/{book}/editions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["edit"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/codebooks/{book}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/codebooks/{book}/imports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["bringIn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/codebooks/{book}/removals/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["remove"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["search"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/codes/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["count"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meter/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["connect"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meter/{id}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["answers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meter/{id}/display": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["display"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["faults"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["begin"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{id}/debrief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["debrief"];
         put?: never;
         post?: never;
         delete?: never;
@@ -273,6 +545,40 @@ export interface components {
             probability: number;
             value: string;
         };
+        BenchAnswer: {
+            fact: string;
+            value: unknown;
+        };
+        BlinkReading: {
+            code?: string;
+            /** @enum {string} */
+            kind?: "FLASHES" | "DIGITS" | "LONG_SHORT" | "TWO_COLOURS" | "COINCIDENCE" | "QUANTITY" | "DISPLAY" | "STEADY";
+            rounds: components["schemas"]["Counted"][];
+            sentence: string;
+            /** @enum {string} */
+            state: "COUNTING" | "ONE_ROUND" | "AGREED" | "DISAGREE";
+            /** Format: double */
+            sure: number;
+        };
+        BookRow: {
+            /** Format: date-time */
+            at: string;
+            author: string;
+            /** Format: int32 */
+            codes: number;
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        BookView: {
+            /** Format: date-time */
+            at: string;
+            author: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            rows: components["schemas"]["CodeRow"][];
+        };
         CallRow: {
             /** Format: date-time */
             changedAt: string;
@@ -306,10 +612,13 @@ export interface components {
             openedAt: string;
             openedBy: string;
             particulars: components["schemas"]["Particulars"];
+            photos: components["schemas"]["PhotoView"][];
+            practice: boolean;
             readings: components["schemas"]["ReadingView"][];
             /** @enum {string} */
             recommended?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
             settings: components["schemas"]["Settings"];
+            warranty: components["schemas"]["Standing"];
             ways: components["schemas"]["WayView"][];
         };
         Catalogue: {
@@ -318,11 +627,15 @@ export interface components {
             };
             families: components["schemas"]["FamilyView"][];
             figures: components["schemas"]["FigureView"][];
+            motorPlate: components["schemas"]["PlateField"][];
+            photos: components["schemas"]["Word"][];
             routes: components["schemas"]["RouteView"][];
+            signals: components["schemas"]["SignalView"][];
             states: components["schemas"]["StateView"][];
             suspects: components["schemas"]["Word"][];
             symptoms: components["schemas"]["Word"][];
             unitKinds: components["schemas"]["Word"][];
+            unitPlate: components["schemas"]["PlateField"][];
         };
         CheckView: {
             ask: string;
@@ -332,10 +645,67 @@ export interface components {
             /** Format: double */
             minutes: number;
             outcomes: components["schemas"]["Outcome"][];
+            soft: boolean;
             /** @enum {string} */
             state: "POWER_ON" | "CONTROL_PLUG_OUT" | "POWER_OFF_COVER_OFF" | "MODULE_OFF" | "ON_BENCH";
             /** @enum {string} */
             station: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
+        };
+        CodeCells: {
+            line: string;
+            meaning: string;
+            pattern: string;
+            signal: string;
+            suspects?: string;
+        };
+        CodeRow: {
+            line: string;
+            meaning: string;
+            pattern: string;
+            /** @enum {string} */
+            signal: "FLASHES" | "DIGITS" | "LONG_SHORT" | "TWO_COLOURS" | "COINCIDENCE" | "QUANTITY" | "DISPLAY" | "STEADY";
+            suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
+        };
+        Connected: {
+            /** Format: uuid */
+            id: string;
+        };
+        CountRequest: {
+            /** Format: double */
+            now: number;
+            presses: components["schemas"]["PressRequest"][];
+        };
+        Counted: {
+            code: string;
+            /** Format: int32 */
+            doubled: number;
+            /** Format: int32 */
+            flashes: number;
+            /** Format: int32 */
+            missed: number;
+        };
+        Debrief: {
+            advisedChecks: string[];
+            /** Format: double */
+            advisedMinutes: number;
+            /** Format: double */
+            extraMinutes: number;
+            /** Format: double */
+            minutes: number;
+            missed: string[];
+            /** @enum {string} */
+            outcome: "PROVED" | "LIKELY" | "ASTRAY";
+            steps: components["schemas"]["Step"][];
+            suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
+            truth: string;
+        };
+        DebriefView: {
+            /** Format: double */
+            advisedCost: number;
+            /** Format: double */
+            cost: number;
+            currency: string;
+            debrief: components["schemas"]["Debrief"];
         };
         DecisionRequest: {
             /** @enum {string} */
@@ -362,6 +732,8 @@ export interface components {
         };
         DiagnosisView: {
             nextTests: components["schemas"]["NextTestView"][];
+            notes: components["schemas"]["Note"][];
+            rounds: components["schemas"]["Round"][];
             sentence: string;
             /** @enum {string} */
             state: "DECIDED" | "NARROWED" | "OPEN";
@@ -370,6 +742,11 @@ export interface components {
             verdict: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
             warnings: components["schemas"]["Warning"][];
             winding: components["schemas"]["WindingView"];
+            windows: components["schemas"]["WindowView"][];
+        };
+        EditionRequest: {
+            name: string;
+            rows: components["schemas"]["CodeCells"][];
         };
         FactView: {
             choices: string[];
@@ -388,17 +765,33 @@ export interface components {
             covered: boolean;
             /** @enum {string} */
             id: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
+            probes: {
+                [key: string]: string[];
+            };
+            stations: components["schemas"]["Word"][];
+            terminals: components["schemas"]["TerminalView"][];
+            title: string;
+        };
+        FaultChoice: {
+            /** @enum {string} */
+            id: "SUPPLY_OFF" | "SUPPLY_LINE_LOST" | "SUPPLY_OUT_OF_RANGE" | "NO_CALL" | "CONTROL_POWER" | "BOARD_SILENT" | "BOARD_STUCK" | "BOARD_NO_BUS" | "BOARD_NO_LOGIC" | "HARNESS_OPEN" | "HARNESS_PIN" | "HARNESS_FEEDBACK" | "HARNESS_CORRODED" | "HARNESS_CROSSED" | "SETTING_SPEED" | "SETTING_SPEED_PROOF" | "SETTING_ROTATION" | "SETTING_LINK" | "SETTING_DRIVE" | "DRIVE_DEAD" | "DRIVE_STUCK_ON" | "MODULE_MUTE" | "MODULE_PULLS_DOWN" | "MODULE_DEAD" | "MODULE_STUCK_ON" | "MODULE_OUTPUT_SHORTED" | "MODULE_FADING" | "WINDING_OPEN" | "WINDING_SHORT" | "WINDING_JOINT" | "WINDING_FRAME" | "WINDING_SLIGHT_SHORT" | "WINDING_WARM_SHORT" | "BEARING_SEIZED" | "BEARING_DRAG" | "BEARING_NOISY" | "WHEEL_JAMMED" | "WHEEL_RUBBING" | "WHEEL_LOOSE" | "AIR_BLOCKED" | "NOTHING";
             title: string;
         };
         FigureView: {
             id: string;
             /** @enum {string} */
-            kind: "PRACTICE" | "STANDARD" | "MEMORY";
+            kind: "PRACTICE" | "STANDARD" | "UNIT" | "MEMORY";
             source: string;
             title: string;
             unit: string;
             /** Format: double */
             value: number;
+        };
+        Hit: {
+            /** Format: uuid */
+            book: string;
+            name: string;
+            row: components["schemas"]["CodeRow"];
         };
         MotorPlate: {
             /** Format: double */
@@ -451,6 +844,11 @@ export interface components {
             /** Format: double */
             travelMinutes: number;
         };
+        Note: {
+            figure?: string;
+            id: string;
+            sentence: string;
+        };
         OfferBody: {
             /** Format: double */
             labourHours: number;
@@ -487,10 +885,44 @@ export interface components {
             symptom: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
             unit: components["schemas"]["UnitPlate"];
             unitName: string;
+            wires?: {
+                [key: string]: string;
+            };
+        };
+        PhotoView: {
+            /** Format: date-time */
+            at: string;
+            author: string;
+            /** Format: int32 */
+            height: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "UNIT_PLATE" | "MOTOR_PLATE" | "WIRING" | "OTHER";
+            /** Format: int32 */
+            width: number;
+        };
+        PlateField: {
+            id: string;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            title: string;
+            unit: string;
+            whole: boolean;
+        };
+        PressRequest: {
+            /** Format: double */
+            down: number;
+            /** Format: int32 */
+            lamp?: number;
+            /** Format: double */
+            up: number;
         };
         ReadingRequest: {
             fact: string;
-            value: string | number | boolean;
+            value: string | number | boolean | unknown[] | Record<string, never>;
         };
         ReadingView: {
             /** Format: date-time */
@@ -502,16 +934,29 @@ export interface components {
             retracted: boolean;
             spoken: string;
             standing: boolean;
-            value: string | number | boolean;
+            value: string | number | boolean | unknown[] | Record<string, never>;
         };
         Reason: {
             blocks: boolean;
             id: string;
             sentence: string;
         };
+        ReasonView: {
+            figure?: string;
+            sentence: string;
+        };
         RetractionRequest: {
             /** Format: uuid */
             reading: string;
+        };
+        Round: {
+            checks: string[];
+            /** Format: double */
+            minutes: number;
+            parts: string[];
+            /** @enum {string} */
+            state: "POWER_ON" | "CONTROL_PLUG_OUT" | "POWER_OFF_COVER_OFF" | "MODULE_OFF" | "ON_BENCH";
+            tools: string[];
         };
         RouteView: {
             detail: string;
@@ -543,6 +988,23 @@ export interface components {
             login: string;
             password: string;
         };
+        SignalView: {
+            allowed: string;
+            /** @enum {string} */
+            id: "FLASHES" | "DIGITS" | "LONG_SHORT" | "TWO_COLOURS" | "COINCIDENCE" | "QUANTITY" | "DISPLAY" | "STEADY";
+            title: string;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
+        };
+        Standing: {
+            /** Format: int64 */
+            days?: number;
+            sentence: string;
+            /** @enum {string} */
+            state: "UNKNOWN" | "RUNNING" | "ENDS_SOON" | "JUST_OVER" | "OVER";
+        };
         StateView: {
             caution: string;
             detail: string;
@@ -557,18 +1019,35 @@ export interface components {
             /** @enum {string} */
             state: "UNSEEN" | "GOOD" | "SUSPECT" | "FAILED";
         };
+        Step: {
+            check: string;
+            /** Format: double */
+            minutes: number;
+            needless: boolean;
+            why: string;
+        };
         SuspectView: {
             because: string[];
+            clearedBy: components["schemas"]["ReasonView"][];
             /** @enum {string} */
             id: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
             /** Format: double */
             involved: number;
             missing: string[];
+            pointedAtBy: components["schemas"]["ReasonView"][];
             /** Format: double */
             probability: number;
-            reasons: string[];
             /** @enum {string} */
             state: "PROVED" | "LIKELY" | "POSSIBLE" | "CLEARED";
+            wouldSettle: string[];
+        };
+        TerminalView: {
+            colour: string;
+            id: string;
+            name: string;
+            /** @enum {string} */
+            plug: "POWER" | "CONTROL" | "WINDING";
+            plugTitle: string;
         };
         UnitPlate: {
             boardNeedsFeedback?: boolean;
@@ -584,6 +1063,16 @@ export interface components {
             role?: "INDOOR_BLOWER" | "OUTDOOR_FAN";
             /** Format: date */
             warrantyUntil?: string;
+        };
+        Wanted: {
+            /** @enum {string} */
+            family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
+            /** @enum {string} */
+            fault?: "SUPPLY_OFF" | "SUPPLY_LINE_LOST" | "SUPPLY_OUT_OF_RANGE" | "NO_CALL" | "CONTROL_POWER" | "BOARD_SILENT" | "BOARD_STUCK" | "BOARD_NO_BUS" | "BOARD_NO_LOGIC" | "HARNESS_OPEN" | "HARNESS_PIN" | "HARNESS_FEEDBACK" | "HARNESS_CORRODED" | "HARNESS_CROSSED" | "SETTING_SPEED" | "SETTING_SPEED_PROOF" | "SETTING_ROTATION" | "SETTING_LINK" | "SETTING_DRIVE" | "DRIVE_DEAD" | "DRIVE_STUCK_ON" | "MODULE_MUTE" | "MODULE_PULLS_DOWN" | "MODULE_DEAD" | "MODULE_STUCK_ON" | "MODULE_OUTPUT_SHORTED" | "MODULE_FADING" | "WINDING_OPEN" | "WINDING_SHORT" | "WINDING_JOINT" | "WINDING_FRAME" | "WINDING_SLIGHT_SHORT" | "WINDING_WARM_SHORT" | "BEARING_SEIZED" | "BEARING_DRAG" | "BEARING_NOISY" | "WHEEL_JAMMED" | "WHEEL_RUBBING" | "WHEEL_LOOSE" | "AIR_BLOCKED" | "NOTHING";
+            /** Format: double */
+            severity?: number;
+            /** @enum {string} */
+            symptom: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
         };
         Warning: {
             id: string;
@@ -623,6 +1112,18 @@ export interface components {
             /** Format: double */
             unbalancePercent?: number;
         };
+        WindowView: {
+            fact: string;
+            figure?: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            own: boolean;
+            ownFact?: string;
+            source: string;
+            unit: string;
+        };
         Word: {
             id: string;
             title: string;
@@ -636,7 +1137,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    list_1: {
+    list_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -682,7 +1183,7 @@ export interface operations {
             };
         };
     };
-    list: {
+    list_1: {
         parameters: {
             query?: {
                 search?: string;
@@ -859,6 +1360,83 @@ export interface operations {
             };
         };
     };
+    photograph: {
+        parameters: {
+            query: {
+                kind: "UNIT_PLATE" | "MOTOR_PLATE" | "WIRING" | "OTHER";
+            };
+            header?: never;
+            path: {
+                call: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    removePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                photo: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
     read: {
         parameters: {
             query?: never;
@@ -951,6 +1529,342 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Catalogue"];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookRow"][];
+                };
+            };
+        };
+    };
+    one_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                book: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookView"];
+                };
+            };
+        };
+    };
+    edit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                book: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookView"];
+                };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                book: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    bringIn: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                book: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                book: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookRow"][];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query?: {
+                search?: string;
+                signal?: "FLASHES" | "DIGITS" | "LONG_SHORT" | "TWO_COLOURS" | "COINCIDENCE" | "QUANTITY" | "DISPLAY" | "STEADY";
+                pattern?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hit"][];
+                };
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlinkReading"];
+                };
+            };
+        };
+    };
+    connect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Connected"];
+                };
+            };
+        };
+    };
+    answers: {
+        parameters: {
+            query: {
+                check: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchAnswer"][];
+                };
+            };
+        };
+    };
+    display: {
+        parameters: {
+            query: {
+                fact: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    faults: {
+        parameters: {
+            query: {
+                family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
+                symptom: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultChoice"][];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
+    debrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DebriefView"];
                 };
             };
         };

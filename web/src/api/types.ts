@@ -22,9 +22,22 @@ export type Catalogue = Schemas['Catalogue']
 export type Check = Schemas['CheckView']
 export type Fact = Schemas['FactView']
 export type Settings = Schemas['Settings']
+export type Round = Schemas['Round']
+export type WindowInForce = Schemas['WindowView']
+export type Photo = Schemas['PhotoView']
+export type PhotoKind = Photo['kind']
+export type PlateField = Schemas['PlateField']
+export type Terminal = Schemas['TerminalView']
+export type SignalKind = Schemas['SignalView']['id']
+export type CodeRow = Schemas['CodeRow']
+export type BookRow = Schemas['BookRow']
+export type BookView = Schemas['BookView']
+export type Hit = Schemas['Hit']
+export type BlinkReading = Schemas['BlinkReading']
+export type Debrief = Schemas['DebriefView']
 export type Suspect = Station['id']
 export type Route = Way['route']
 export type Phase = Winding['phases'][number]
 
 /** A reading as it is typed or tapped in. */
-export type Value = number | boolean | string
+export type Value = number | boolean | string | number[] | string[] | { book: string; code: string }

@@ -2,6 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { catalogue, familyTitle, loadCatalogue } from '../catalogue/catalogue'
+import DebriefStage from '../practice/DebriefStage.vue'
 import ChooseStage from '../choose/ChooseStage.vue'
 import HandOverStage from '../handover/HandOverStage.vue'
 import HearStage from '../hear/HearStage.vue'
@@ -19,6 +20,11 @@ const STAGES = [
   { id: 'prove', title: 'Prove' },
   { id: 'choose', title: 'Choose' },
   { id: 'hand-over', title: 'Hand over' },
+]
+/** A practised call is proved, and looked back on. */
+const PRACTICE = [
+  { id: 'prove', title: 'Prove' },
+  { id: 'debrief', title: 'Look back' },
 ]
 
 const router = useRouter()
@@ -63,7 +69,7 @@ useKeys({ search: () => void router.push('/?search') })
   <TopBar :title="call?.particulars.place ?? 'Call'" :detail="detail">
     <nav class="stages" aria-label="Stages">
       <router-link
-        v-for="one in STAGES"
+        v-for="one in call?.practice ? PRACTICE : STAGES"
         :key="one.id"
         :to="`/calls/${id}/${one.id}`"
         :aria-current="stage === one.id ? 'page' : undefined"
@@ -80,7 +86,8 @@ useKeys({ search: () => void router.push('/?search') })
     </div>
     <p v-else-if="!call || !catalogue" class="soft" role="status">Reading the call…</p>
     <template v-else>
-      <HearStage v-if="stage === 'hear'" :key="id" :call="call" :handle="handle" />
+      <DebriefStage v-if="stage === 'debrief' && call.practice" :call="call" />
+      <HearStage v-else-if="stage === 'hear'" :key="id" :call="call" :handle="handle" />
       <ChooseStage
         v-else-if="stage === 'choose'"
         :call="call"

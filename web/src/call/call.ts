@@ -1,8 +1,11 @@
 import { computed, onScopeDispose, ref } from 'vue'
 import { get, NoAnswer, Refusal } from '../api/client'
-import type { Call, Particulars, Route, Value } from '../api/types'
+import type { Call, Particulars, Reading, Route, Value } from '../api/types'
 import { factOf } from '../catalogue/catalogue'
 import { onSent, outbox, send } from '../outbox/outbox'
+
+const spoken = (value: Value) =>
+  Array.isArray(value) ? value.join(' to ') : typeof value === 'object' ? value.code : value
 
 /** One call as the page holds it; every change goes through the outbox. */
 export function useCall(id: string) {
@@ -42,15 +45,17 @@ export function useCall(id: string) {
   }
 
   const record = (fact: string, value: Value) =>
-    change('readings', { fact, value }, `${factOf(fact)?.title ?? fact}: ${value}`)
+    change('readings', { fact, value }, `${factOf(fact)?.title ?? fact}: ${spoken(value)}`)
 
   const lastReading = computed(() =>
     [...(call.value?.readings ?? [])].reverse().find((reading) => !reading.retracted),
   )
 
+  const takeBack = (reading: Reading) =>
+    change('retractions', { reading: reading.id }, `Take back ${reading.spoken}`)
+
   async function undo() {
-    const last = lastReading.value
-    if (last) await change('retractions', { reading: last.id }, `Take back ${last.spoken}`)
+    if (lastReading.value) await takeBack(lastReading.value)
   }
 
   return {
@@ -60,8 +65,15 @@ export function useCall(id: string) {
     waiting,
     lastReading,
     load,
+    /** An answer that came by another way than the outbox. */
+    show(answer: Call) {
+      if (!waiting.value.length) call.value = answer
+    },
     record,
+    takeBack,
     undo,
+    removePhoto: (photo: string) =>
+      change(`photos/${photo}/removals`, undefined, 'Take a photo away'),
     tell: (particulars: Particulars) => change('particulars', particulars, 'What was told'),
     offer: (route: Route, offer: { partPrice: number; labourHours: number; leadDays: number }) =>
       change('offers', { route, ...offer }, 'Prices'),

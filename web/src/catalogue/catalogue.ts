@@ -1,6 +1,6 @@
 import { shallowRef } from 'vue'
 import { get } from '../api/client'
-import type { Catalogue, Check, Fact } from '../api/types'
+import type { Catalogue, Check, Fact, Terminal } from '../api/types'
 
 /** The words and rules of the core, fetched once a page. */
 export const catalogue = shallowRef<Catalogue | null>(null)
@@ -24,14 +24,28 @@ function title(words: { id: string; title: string }[] | undefined, id: string | 
 }
 
 export const suspectTitle = (id: string | undefined) => title(catalogue.value?.suspects, id)
+export const photoTitle = (id: string | undefined) => title(catalogue.value?.photos, id)
+export const signalTitle = (id: string | undefined) => title(catalogue.value?.signals, id)
 export const symptomTitle = (id: string | undefined) => title(catalogue.value?.symptoms, id)
 export const familyTitle = (id: string | undefined) => title(catalogue.value?.families, id)
 export const unitKindTitle = (id: string | undefined) => title(catalogue.value?.unitKinds, id)
 export const routeTitle = (id: string | undefined) => title(catalogue.value?.routes, id)
 
+const familyOf = (family: string) => catalogue.value?.families.find((one) => one.id === family)
+
 export function checksOf(family: string): Check[] {
-  return catalogue.value?.families.find((one) => one.id === family)?.checks ?? []
+  return familyOf(family)?.checks ?? []
 }
+
+/** What a station is called on this family's chain. */
+export const stationTitle = (family: string, id: string | undefined) =>
+  title(familyOf(family)?.stations, id)
+
+export const terminalsOf = (family: string): Terminal[] => familyOf(family)?.terminals ?? []
+
+/** The two terminals that a fact is read between: red tip, black tip. */
+export const probesOf = (family: string, fact: string): string[] =>
+  (familyOf(family)?.probes as Record<string, string[]> | undefined)?.[fact] ?? []
 
 export function factOf(id: string): Fact | undefined {
   return catalogue.value?.facts[id]

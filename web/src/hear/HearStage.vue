@@ -3,7 +3,9 @@ import { computed, ref, watch } from 'vue'
 import type { CallHandle } from '../call/call'
 import type { Call, Particulars } from '../api/types'
 import { ago } from '../shared/time'
+import HeardForm from './HeardForm.vue'
 import ParticularsForm from './ParticularsForm.vue'
+import PhotoStrip from './PhotoStrip.vue'
 
 const props = defineProps<{ call: Call; handle: CallHandle }>()
 
@@ -34,9 +36,22 @@ watch(
     <p class="soft">
       Opened by {{ call.openedBy }}, {{ ago(call.openedAt) }}. Changes are kept as you make them.
     </p>
-    <ParticularsForm v-model="told" :refusal="refusal" />
+    <p
+      v-if="call.warranty.state !== 'UNKNOWN'"
+      :class="{
+        notice: ['ENDS_SOON', 'JUST_OVER'].includes(call.warranty.state),
+        soft: ['OVER', 'RUNNING'].includes(call.warranty.state),
+      }"
+    >
+      {{ call.warranty.sentence }}
+    </p>
+    <HeardForm :call="call" :handle="handle" />
+    <PhotoStrip class="part" :call="call" :handle="handle" />
+    <div class="part">
+      <ParticularsForm v-model="told" :refusal="refusal" />
+    </div>
     <p v-if="refusal" class="notice failed" role="alert">{{ refusal.message }}</p>
-    <router-link class="on" :to="`/calls/${call.id}/prove`">Go to Prove</router-link>
+    <router-link class="go on" :to="`/calls/${call.id}/prove`">Go to Prove</router-link>
   </section>
 </template>
 
@@ -48,16 +63,13 @@ watch(
   margin: 0 auto;
 }
 
+.part {
+  border-top: 1px solid var(--rule);
+  padding-top: 16px;
+}
+
 .on {
   justify-self: start;
-  display: inline-flex;
-  align-items: center;
-  min-height: 48px;
   padding: 0 22px;
-  border-radius: 5px;
-  background: var(--copper);
-  color: var(--on-copper);
-  font-weight: 700;
-  text-decoration: none;
 }
 </style>

@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { catalogue } from '../catalogue/catalogue'
 import type { Refusal } from '../api/client'
 import type { Particulars } from '../api/types'
+import OptionGroup from './OptionGroup.vue'
+import PlateNumber from './PlateNumber.vue'
 
 /** What is told of a call: a few touches first, the plates where they are known. */
 const model = defineModel<Particulars>({ required: true })
@@ -16,8 +19,17 @@ const HEATING = [
 const YES_NO = [
   { label: 'Yes', value: true },
   { label: 'No', value: false },
-  { label: 'Not known', value: undefined },
 ]
+const QUESTIONS = [
+  { text: 'Does the board wait for a speed signal?', of: 'unit', key: 'boardNeedsFeedback' },
+  { text: 'Other heat or cooling in the building?', of: 'unit', key: 'otherHeatOrCooling' },
+  { text: 'Does the module come off the motor?', of: 'motor', key: 'moduleRemovable' },
+  { text: 'Is the module sold alone?', of: 'motor', key: 'moduleSoldAlone' },
+] as const
+const numberOf = (of: Record<string, unknown>, id: string) => of[id] as number | undefined
+const flagOf = (question: (typeof QUESTIONS)[number]) =>
+  asked(question.of)[question.key] as boolean | undefined
+const asked = (of: 'unit' | 'motor') => model.value[of] as unknown as Record<string, unknown>
 const VOLTS = ['115', '208-230', '277', '460']
 
 function toggleHeat(heat: (typeof HEATING)[number][0]) {
@@ -27,7 +39,31 @@ function toggleHeat(heat: (typeof HEATING)[number][0]) {
     : [...heating, heat]
 }
 
-const number = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(',', '.')))
+/** The plates as the catalogue lists their fields. */
+const plate = computed(() => model.value.motor as unknown as Record<string, unknown>)
+const unitPlate = computed(() => model.value.unit as unknown as Record<string, unknown>)
+
+type Motor = Particulars['motor']
+const ROTATION: { value: Motor['rotation']; label: string }[] = [
+  { value: 'CW', label: 'Clockwise' },
+  { value: 'CCW', label: 'Counter-clockwise' },
+  { value: 'REVERSIBLE', label: 'Reversible' },
+  { value: 'SELF_FINDING', label: 'Finds it itself' },
+]
+const MOUNT: { value: Motor['mount']; label: string }[] = [
+  { value: 'BELLY_BAND', label: 'Belly band' },
+  { value: 'LUGS', label: 'Lugs' },
+  { value: 'STUDS', label: 'Studs' },
+  { value: 'CASSETTE', label: 'Cassette' },
+]
+const ENCLOSURE: { value: Motor['enclosure']; label: string }[] = [
+  { value: 'OPEN', label: 'Open' },
+  { value: 'TOTALLY_ENCLOSED', label: 'Totally enclosed' },
+]
+const CONNECTION: { value: Motor['connection']; label: string }[] = [
+  { value: 'STAR', label: 'Star' },
+  { value: 'DELTA', label: 'Delta' },
+]
 </script>
 
 <template>
@@ -82,48 +118,63 @@ const number = (text: string) => (text.trim() === '' ? undefined : Number(text.r
         In the customer's words
         <el-input v-model="model.complaint" name="complaint" type="textarea" maxlength="2000" />
       </label>
-      <fieldset>
-        <legend>Line voltage on the plate</legend>
-        <div class="options">
-          <button
-            v-for="volts in VOLTS"
-            :key="volts"
-            type="button"
-            class="quiet-button digits"
-            :aria-pressed="model.motor.volts === volts"
-            @click="model.motor.volts = model.motor.volts === volts ? undefined : volts"
-          >
-            {{ volts }}
-          </button>
-        </div>
-      </fieldset>
+      <h2 class="wide">The motor's plate</h2>
+      <OptionGroup
+        v-model="model.motor.volts"
+        class="wide"
+        title="Line voltage"
+        digits
+        :options="VOLTS.map((volts) => ({ value: volts, label: volts }))"
+      />
+      <PlateNumber
+        v-for="field in catalogue?.motorPlate"
+        :key="field.id"
+        :field="field"
+        :model-value="numberOf(plate, field.id)"
+        @update:model-value="(value) => (plate[field.id] = value)"
+      />
       <label>
-        Horsepower
+        Frame
         <el-input
-          :model-value="String(model.motor.horsepower ?? '')"
-          name="horsepower"
-          inputmode="decimal"
-          @update:model-value="(text: string) => (model.motor.horsepower = number(text))"
+          :model-value="model.motor.frame ?? ''"
+          name="frame"
+          maxlength="20"
+          @update:model-value="(text: string) => (model.motor.frame = text.trim() || undefined)"
         />
-        <span v-if="refusal?.of('motor.horsepower')" class="fault" role="alert">{{
-          refusal.of('motor.horsepower')
-        }}</span>
       </label>
-      <fieldset class="wide">
-        <legend>The unit</legend>
-        <div class="options">
-          <button
-            v-for="kind in catalogue?.unitKinds"
-            :key="kind.id"
-            type="button"
-            class="quiet-button"
-            :aria-pressed="model.unit.kind === kind.id"
-            @click="model.unit.kind = kind.id as Particulars['unit']['kind']"
-          >
-            {{ kind.title }}
-          </button>
-        </div>
-      </fieldset>
+      <OptionGroup
+        v-model="model.motor.rotation"
+        class="wide"
+        title="Rotation, seen from the shaft end"
+        :options="ROTATION"
+      />
+      <OptionGroup v-model="model.motor.mount" class="wide" title="Mount" :options="MOUNT" />
+      <OptionGroup v-model="model.motor.enclosure" title="Enclosure" :options="ENCLOSURE" />
+      <OptionGroup
+        v-model="model.motor.connection"
+        title="Windings joined in"
+        :options="CONNECTION"
+      />
+      <h2 class="wide">The unit's plate</h2>
+      <PlateNumber
+        v-for="field in catalogue?.unitPlate"
+        :key="field.id"
+        :field="field"
+        :model-value="numberOf(unitPlate, field.id)"
+        @update:model-value="(value) => (unitPlate[field.id] = value)"
+      />
+      <span />
+      <OptionGroup
+        v-model="model.unit.kind"
+        class="wide"
+        title="Kind of unit"
+        :options="
+          (catalogue?.unitKinds ?? []).map((kind) => ({
+            value: kind.id as Particulars['unit']['kind'],
+            label: kind.title,
+          }))
+        "
+      />
       <fieldset class="wide">
         <legend>Heat</legend>
         <div class="options">
@@ -163,35 +214,14 @@ const number = (text: string) => (text.trim() === '' ? undefined : Number(text.r
           refusal.of('unit.warrantyUntil')
         }}</span>
       </label>
-      <fieldset
-        v-for="question in [
-          {
-            text: 'Does the board wait for a speed signal?',
-            of: 'unit',
-            key: 'boardNeedsFeedback',
-          },
-          { text: 'Other heat or cooling in the building?', of: 'unit', key: 'otherHeatOrCooling' },
-          { text: 'Does the module come off the motor?', of: 'motor', key: 'moduleRemovable' },
-          { text: 'Is the module sold alone?', of: 'motor', key: 'moduleSoldAlone' },
-        ] as const"
+      <OptionGroup
+        v-for="question in QUESTIONS"
         :key="question.key"
-      >
-        <legend>{{ question.text }}</legend>
-        <div class="options">
-          <button
-            v-for="answer in YES_NO"
-            :key="answer.label"
-            type="button"
-            class="quiet-button"
-            :aria-pressed="
-              (model[question.of] as Record<string, unknown>)[question.key] === answer.value
-            "
-            @click="(model[question.of] as Record<string, unknown>)[question.key] = answer.value"
-          >
-            {{ answer.label }}
-          </button>
-        </div>
-      </fieldset>
+        :title="question.text"
+        :options="YES_NO"
+        :model-value="flagOf(question)"
+        @update:model-value="(answer) => (asked(question.of)[question.key] = answer)"
+      />
     </template>
   </div>
 </template>
@@ -208,7 +238,7 @@ const number = (text: string) => (text.trim() === '' ? undefined : Number(text.r
 }
 
 label,
-legend {
+:deep(legend) {
   font-weight: 650;
 }
 
@@ -218,30 +248,30 @@ label {
   align-content: start;
 }
 
-fieldset {
+:deep(fieldset) {
   margin: 0;
   padding: 0;
   border: 0;
   min-width: 0;
 }
 
-legend {
+:deep(legend) {
   padding: 0;
   margin-bottom: 6px;
 }
 
-.options {
+:deep(.options) {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
 }
 
-[aria-pressed='true'] {
+:deep([aria-pressed='true']) {
   border: 2px solid var(--copper);
   background: var(--copper-soft);
 }
 
-[aria-pressed='true']::before {
+:deep([aria-pressed='true'])::before {
   content: '✓ ';
 }
 

@@ -8,6 +8,8 @@ const KEYS = [
   ['Enter', 'record'],
   ['n', 'the next check'],
   ['u', 'take the last reading back'],
+  ['m', 'take what the connected meter shows'],
+  ['h', 'hold its display'],
   ['/', 'search among the calls'],
   ['?', 'this list'],
 ]

@@ -5,6 +5,9 @@ export interface Keys {
   undo?: () => void
   help?: () => void
   search?: () => void
+  /** What the connected meter shows. */
+  take?: () => void
+  hold?: () => void
   /** A digit, a point, or the o of OL pressed where no field is open. */
   digit?: (key: string) => void
 }
@@ -20,7 +23,14 @@ function isWordField(target: EventTarget | null): boolean {
 export function handle(event: KeyboardEvent, keys: Keys): boolean {
   if (event.ctrlKey || event.metaKey || event.altKey || isWordField(event.target)) return false
   const typing = event.target instanceof HTMLInputElement
-  const action = { n: keys.next, u: keys.undo, '?': keys.help, '/': keys.search }[event.key]
+  const action = {
+    n: keys.next,
+    u: keys.undo,
+    m: keys.take,
+    h: keys.hold,
+    '?': keys.help,
+    '/': keys.search,
+  }[event.key]
   if (action) {
     action()
     return true

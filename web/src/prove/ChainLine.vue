@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { checksOf, suspectTitle } from '../catalogue/catalogue'
+import { checksOf, stationTitle } from '../catalogue/catalogue'
 import type { Call, Station, Suspect } from '../api/types'
 import StationSign from './StationSign.vue'
 
@@ -34,7 +34,7 @@ const stations = computed(() =>
     return {
       ...station,
       next,
-      title: suspectTitle(station.id),
+      title: stationTitle(props.call.particulars.motor.family, station.id),
       word: next ? 'next' : WORDS[station.state],
       reading: latest(station),
     }

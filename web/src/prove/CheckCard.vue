@@ -1,11 +1,21 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { factOf, stateOf, suspectTitle } from '../catalogue/catalogue'
+import { computed, ref, watch } from 'vue'
+import { factOf, stateOf, stationTitle } from '../catalogue/catalogue'
 import type { Call, Check, NextTest, Value } from '../api/types'
+import BenchAnswer from './BenchAnswer.vue'
 import ChoiceReading from './ChoiceReading.vue'
+import type { Meter } from './meter'
+import MeterPanel from './MeterPanel.vue'
 import NumberReading from './NumberReading.vue'
+import OwnWindow from './OwnWindow.vue'
 
-const props = defineProps<{ call: Call; check: Check; test?: NextTest; chosen: boolean }>()
+const props = defineProps<{
+  call: Call
+  check: Check
+  test?: NextTest
+  chosen: boolean
+  meter: Meter
+}>()
 const emit = defineEmits<{
   record: [fact: string, value: Value]
   another: []
@@ -13,7 +23,10 @@ const emit = defineEmits<{
   next: []
 }>()
 
-const input = ref<{ type: (key: string) => void }[]>([])
+const input = ref<{ type: (key: string) => void }[] | { type: (key: string) => void } | null>(null)
+const numbersIn = ref<InstanceType<typeof NumberReading> | null>(null)
+const panel = ref<InstanceType<typeof MeterPanel> | null>(null)
+const openFact = ref('')
 
 const state = computed(() => stateOf(props.check.state))
 const numbers = computed(() =>
@@ -27,7 +40,21 @@ const meanings = computed(() =>
   (props.test?.outcomes ?? []).filter((answer) => answer.probability > 0.005),
 )
 
-defineExpose({ type: (key: string) => input.value[0]?.type(key) })
+watch(
+  () => [openFact.value, numbers.value.length],
+  () => props.meter.at(numbers.value.length ? openFact.value : ''),
+  { immediate: true },
+)
+
+function type(key: string) {
+  const words = Array.isArray(input.value) ? input.value[0] : input.value
+  ;(numbersIn.value ?? words)?.type(key)
+}
+
+const title = (id: string) =>
+  id === 'NONE' ? 'Nothing wrong' : stationTitle(props.call.particulars.motor.family, id)
+
+defineExpose({ type, take: () => panel.value?.take(), openFact })
 </script>
 
 <template>
@@ -42,16 +69,36 @@ defineExpose({ type: (key: string) => input.value[0]?.type(key) })
     <p class="notice">{{ state?.caution }}</p>
     <NumberReading
       v-if="numbers.length"
-      ref="input"
+      ref="numbersIn"
       :facts="numbers"
       :readings="call.readings"
+      @open="(fact) => (openFact = fact)"
       @record="(fact, value) => emit('record', fact, value)"
+    />
+    <MeterPanel
+      v-if="numbers.length"
+      ref="panel"
+      :call="call"
+      :meter="meter"
+      @take="(text) => numbersIn?.put(text)"
+    />
+    <OwnWindow
+      v-if="numbers.length"
+      :call="call"
+      :fact="openFact"
+      @record="(fact, value) => emit('record', fact, value)"
+    />
+    <BenchAnswer
+      v-if="call.practice && meter.state.machine && words.length"
+      :machine="meter.state.machine"
+      :check="check.id"
     />
     <div v-for="fact in words" :key="fact" class="word">
       <p v-if="check.facts.length > 1" class="question">{{ factOf(fact)?.title }}?</p>
       <ChoiceReading
         ref="input"
         :check="check"
+        :family="call.particulars.motor.family"
         :fact="fact"
         :answers="test?.outcomes ?? []"
         :readings="call.readings"
@@ -62,7 +109,7 @@ defineExpose({ type: (key: string) => input.value[0]?.type(key) })
       <div v-for="answer in meanings" :key="answer.value">
         <dt>{{ answer.label }}</dt>
         <dd>
-          {{ suspectTitle(answer.leadsTo) }}
+          {{ title(answer.leadsTo) }}
           {{ answer.decides ? 'is proved' : 'leads' }}
         </dd>
       </div>

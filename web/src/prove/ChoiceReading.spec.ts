@@ -45,7 +45,13 @@ beforeEach(() => {
 
 function buttons(name: string, answers: Answer[] = [], readings: unknown[] = []) {
   const wrapper = mount(ChoiceReading, {
-    props: { check: CHECK, fact: name, answers, readings: readings as never },
+    props: {
+      check: CHECK,
+      family: 'CONSTANT_TORQUE',
+      fact: name,
+      answers,
+      readings: readings as never,
+    },
   })
   return { wrapper, all: wrapper.findAll('button') }
 }

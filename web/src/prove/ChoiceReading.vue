@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { factOf, suspectTitle } from '../catalogue/catalogue'
+import { factOf, stationTitle } from '../catalogue/catalogue'
 import type { Answer, Check, Reading, Value } from '../api/types'
 
 /** One tap answers the check; each button says what that answer would mean. */
 const props = defineProps<{
   check: Check
+  family: string
   fact: string
   answers: Answer[]
   readings: Reading[]
@@ -40,7 +41,8 @@ const buttons = computed(() => {
 
 function meaning(answer: Answer | undefined): string {
   if (!answer) return ''
-  const suspect = suspectTitle(answer.leadsTo)
+  const suspect =
+    answer.leadsTo === 'NONE' ? 'Nothing wrong' : stationTitle(props.family, answer.leadsTo)
   return answer.decides ? `${suspect}, proved` : `${suspect} leads`
 }
 

@@ -6,7 +6,7 @@ import { parse } from './value'
 
 /** One or more numbers of one check, entered with keys or thumb; Enter records and moves on. */
 const props = defineProps<{ facts: string[]; readings: Reading[] }>()
-const emit = defineEmits<{ record: [fact: string, value: Value] }>()
+const emit = defineEmits<{ record: [fact: string, value: Value]; open: [fact: string] }>()
 
 const typed = ref<Record<string, string>>({})
 const fault = ref('')
@@ -65,12 +65,22 @@ function press(key: string) {
   void focus()
 }
 
+/** What a meter shows is typed and recorded at once. */
+function put(text: string) {
+  typed.value[props.facts[open.value]!] = text
+  enter()
+}
+
+watch([open, () => props.facts.join()], () => emit('open', props.facts[open.value] ?? ''), {
+  immediate: true,
+})
+
 /** A digit pressed anywhere goes to the open reading. */
 function type(key: string) {
   press(key)
 }
 
-defineExpose({ type })
+defineExpose({ type, put })
 
 const short = (id: string) => {
   const fact = factOf(id)

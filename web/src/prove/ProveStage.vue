@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
-import { checksOf, stateOf, suspectTitle } from '../catalogue/catalogue'
+import { checksOf, probesOf, stationTitle } from '../catalogue/catalogue'
 import type { CallHandle } from '../call/call'
 import type { Call, Suspect, Value } from '../api/types'
 import { useKeys } from '../keys/keys'
 import ChainLine from './ChainLine.vue'
 import CheckCard from './CheckCard.vue'
 import CheckPicker from './CheckPicker.vue'
+import { useMeter } from './meter'
 import ReadingLog from './ReadingLog.vue'
+import RoundPlan from './RoundPlan.vue'
 import StationSheet from './StationSheet.vue'
 import SuspectList from './SuspectList.vue'
+import TerminalPicture from './TerminalPicture.vue'
 import WindingPicture from './WindingPicture.vue'
 
 const props = defineProps<{ call: Call; handle: CallHandle }>()
@@ -23,6 +26,7 @@ const card = ref<InstanceType<typeof CheckCard> | null>(null)
 
 const checks = computed(() => checksOf(props.call.particulars.motor.family))
 const next = computed(() => props.call.diagnosis.nextTests[0])
+const hasWindings = computed(() => checks.value.some((one) => one.id === 'winding.pairs'))
 const decided = computed(() => props.call.diagnosis.state === 'DECIDED')
 const shownId = computed(() => chosen.value ?? next.value?.check)
 const check = computed(() => checks.value.find((one) => one.id === shownId.value))
@@ -30,11 +34,27 @@ const test = computed(() =>
   props.call.diagnosis.nextTests.find((one) => one.check === shownId.value),
 )
 
-/** The checks worth doing before the unit's state is changed again. */
-const round = computed(() => {
-  const state = next.value?.state
-  return props.call.diagnosis.nextTests.filter((one) => one.state === state).slice(0, 6)
+const meter = useMeter(props.call)
+const openFact = ref('')
+const title = (id: string) => stationTitle(props.call.particulars.motor.family, id)
+
+/** Where the tips go is shown for readings at a plug; the winding's own picture shows its leads. */
+const tipsAt = computed(() => {
+  const fact = check.value?.facts.includes(openFact.value) ? openFact.value : check.value?.facts[0]
+  if (!fact || decided.value) return ''
+  const winding = /^(winding|emf)/.test(fact)
+  return !winding && probesOf(props.call.particulars.motor.family, fact).length ? fact : ''
 })
+watch(
+  () => card.value?.openFact,
+  (fact) => (openFact.value = fact ?? ''),
+)
+
+const relabel = (wires: Record<string, string>) =>
+  props.handle.tell({ ...props.call.particulars, wires } as Call['particulars'])
+
+/** A warning that stands in full beside what it belongs to is not repeated. */
+const notes = computed(() => props.call.diagnosis.notes)
 
 const answered = (id: string) => {
   const facts = checks.value.find((one) => one.id === id)?.facts ?? []
@@ -83,6 +103,8 @@ useKeys({
   undo: () => void props.handle.undo(),
   help: () => emit('help'),
   digit: (key) => card.value?.type(key),
+  take: () => card.value?.take(),
+  hold: () => meter.state.machine && meter.hold(),
 })
 </script>
 
@@ -111,12 +133,13 @@ useKeys({
     <div class="columns">
       <div class="column">
         <section v-if="decided && !chosen" class="card done" aria-label="Decided">
-          <h2>
-            Proved: {{ call.diagnosis.verdict.map(suspectTitle).join(' and ').toLowerCase() }}
-          </h2>
-          <router-link class="go" :to="`/calls/${call.id}/choose`"
-            >Choose the way forward</router-link
-          >
+          <h2>Proved: {{ call.diagnosis.verdict.map(title).join(' and ').toLowerCase() }}</h2>
+          <router-link v-if="call.practice" class="go" :to="`/calls/${call.id}/debrief`">
+            Look back on it
+          </router-link>
+          <router-link v-else class="go" :to="`/calls/${call.id}/choose`">
+            Choose the way forward
+          </router-link>
           <p>
             <button class="link-button" @click="picking = true">Another check</button>
             &nbsp;
@@ -130,6 +153,7 @@ useKeys({
           :check="check"
           :test="test"
           :chosen="chosen !== null"
+          :meter="meter"
           @record="record"
           @another="picking = true"
           @undo="handle.undo()"
@@ -143,8 +167,16 @@ useKeys({
         <p v-for="warning in call.diagnosis.warnings" :key="warning.id" class="notice">
           {{ warning.sentence }}
         </p>
+        <p v-for="note in notes" :key="note.id" class="note">
+          {{ note.sentence }}
+          <router-link v-if="note.figure" :to="`/about#${note.figure}`">Says who?</router-link>
+        </p>
       </div>
-      <section class="card windings" aria-label="Windings">
+      <section v-if="tipsAt" class="card windings" aria-label="Where the tips go">
+        <h2>Where the tips go</h2>
+        <TerminalPicture :call="call" :fact="tipsAt" @wires="relabel" />
+      </section>
+      <section v-else-if="hasWindings" class="card windings" aria-label="Windings">
         <h2>Windings</h2>
         <WindingPicture :winding="call.diagnosis.winding" />
         <p :class="{ bad: call.diagnosis.winding.state === 'FAULTY' }">
@@ -166,23 +198,11 @@ useKeys({
       </section>
       <SuspectList :call="call" @check="take" />
     </div>
-    <nav v-if="round.length" class="round" aria-label="This round">
-      <strong>This round</strong>
-      <span class="state">{{ stateOf(round[0]!.state)?.title }}</span>
-      <button
-        v-for="one in round"
-        :key="one.check"
-        class="quiet-button"
-        :class="{ now: one.check === shownId }"
-        @click="take(one.check)"
-      >
-        {{ checks.find((c) => c.id === one.check)?.ask.replace(/[.?].*$/, '') }}
-      </button>
-      <span class="keys soft only-wide">
-        <span class="key">n</span> next <span class="key">u</span> undo
-        <span class="key">?</span> keys
-      </span>
-    </nav>
+    <RoundPlan :call="call" :shown="shownId" @check="take" />
+    <p class="keys soft only-wide">
+      <span class="key">n</span> next <span class="key">u</span> undo
+      <span class="key">?</span> keys
+    </p>
     <ReadingLog :call="call" :waiting="handle.waiting.value" />
     <CheckPicker v-model="picking" :call="call" @check="take" />
   </div>
@@ -238,28 +258,16 @@ useKeys({
   font-weight: 650;
 }
 
-.round {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px;
-  border-top: 1px solid var(--rule);
-  padding-top: 12px;
+.note {
+  font-size: 0.9375rem;
 }
 
-.state {
-  padding: 2px 8px;
-  border: 1px solid var(--rule-strong);
-  border-radius: 3px;
-  font-size: 0.875rem;
-}
-
-.now {
-  border: 2px solid var(--copper);
+.note a {
+  display: inline-block;
+  padding: 4px 0;
 }
 
 .keys {
-  margin-left: auto;
   font-size: 0.875rem;
 }
 
@@ -277,10 +285,6 @@ useKeys({
   .verdict {
     padding-top: 8px;
     font-size: 1rem;
-  }
-
-  .round {
-    display: none;
   }
 }
 </style>

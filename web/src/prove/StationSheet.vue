@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { checksOf, stateOf, suspectTitle } from '../catalogue/catalogue'
+import { checksOf, stateOf, stationTitle } from '../catalogue/catalogue'
 import type { Call, Suspect } from '../api/types'
 
 /** What is known of one link, and every check of it. */
@@ -10,6 +10,7 @@ const emit = defineEmits<{ check: [id: string]; close: [] }>()
 const checks = computed(() =>
   checksOf(props.call.particulars.motor.family).filter((check) => check.station === props.station),
 )
+const title = computed(() => stationTitle(props.call.particulars.motor.family, props.station))
 const known = computed(() =>
   props.call.diagnosis.stations.find((station) => station.id === props.station),
 )
@@ -18,9 +19,9 @@ const done = (facts: string[]) =>
 </script>
 
 <template>
-  <section class="card sheet" :aria-label="suspectTitle(station)">
+  <section class="card sheet" :aria-label="title">
     <header>
-      <h2>{{ suspectTitle(station) }}</h2>
+      <h2>{{ title }}</h2>
       <button class="link-button" @click="emit('close')">Close</button>
     </header>
     <p v-for="reading in known?.readings" :key="reading">{{ reading }}</p>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { checksOf, suspectTitle } from '../catalogue/catalogue'
+import { checksOf, stationTitle } from '../catalogue/catalogue'
 import type { Call, SuspectRow } from '../api/types'
+import SuspectReasons from './SuspectReasons.vue'
 
 const props = defineProps<{ call: Call }>()
 const emit = defineEmits<{ check: [id: string] }>()
@@ -28,16 +29,20 @@ const WORDS: Record<SuspectRow['state'], string> = {
   CLEARED: 'cleared',
 }
 
+const title = (id: string) =>
+  id === 'NONE' ? 'Nothing wrong' : stationTitle(props.call.particulars.motor.family, id)
 const percent = (share: number) =>
   `${share >= 0.995 && share < 1 ? '>99' : (100 * share).toFixed(0)} %`
-/** One reason while folded, all of them opened. */
+/** One reason while folded; opened, all of them stand below. */
 const said = (suspect: SuspectRow) =>
-  (open.value === suspect.id ? suspect.reasons.join(' ') : own(suspect)) ||
-  'No reading points at it.'
+  suspect.pointedAtBy.at(-1)?.sentence ?? 'No reading points at it.'
 /** Why it is cleared: a reading at the link itself says more than one from elsewhere. */
 const own = (suspect: SuspectRow) => {
   const station = props.call.diagnosis.stations.find((one) => one.id === suspect.id)
-  return suspect.reasons.find((reason) => station?.readings.includes(reason)) ?? suspect.reasons[0]
+  const mine = suspect.clearedBy.find((reason) =>
+    station?.readings.some((reading) => reason.sentence.startsWith(reading)),
+  )
+  return (mine ?? suspect.clearedBy[0])?.sentence
 }
 const ask = (id: string) =>
   checksOf(props.call.particulars.motor.family)
@@ -54,7 +59,7 @@ const ask = (id: string) =>
           :aria-expanded="open === suspect.id"
           @click="open = open === suspect.id ? null : suspect.id"
         >
-          <span class="name">{{ suspectTitle(suspect.id) }}</span>
+          <span class="name">{{ title(suspect.id) }}</span>
           <span class="word">{{ WORDS[suspect.state] }}</span>
           <span class="digits share">{{
             suspect.state === 'PROVED' ? '' : percent(suspect.involved)
@@ -65,11 +70,17 @@ const ask = (id: string) =>
               <rect class="fill" :width="100 * suspect.involved" height="6" /></svg
           ></span>
         </button>
-        <p v-if="open === suspect.id || suspect.state !== 'POSSIBLE'" class="reason">
+        <p v-if="open !== suspect.id && suspect.state !== 'POSSIBLE'" class="reason">
           {{ said(suspect) }}
         </p>
-        <div v-if="open === suspect.id && suspect.missing.length" class="missing">
-          <p class="soft">Could still clear it or prove it:</p>
+        <div v-if="open === suspect.id" class="why">
+          <SuspectReasons title="Points at it" :reasons="suspect.pointedAtBy" />
+          <SuspectReasons title="Rules out a part of it" :reasons="suspect.clearedBy" />
+          <template v-if="suspect.wouldSettle.length">
+            <h3>Would settle it</h3>
+            <p v-for="sentence in suspect.wouldSettle" :key="sentence">{{ sentence }}</p>
+          </template>
+          <p v-if="suspect.missing.length" class="soft">Checks that could clear it or prove it:</p>
           <button
             v-for="id in suspect.missing.slice(0, 4)"
             :key="id"
@@ -82,12 +93,12 @@ const ask = (id: string) =>
       </li>
     </ul>
     <p v-if="faint.length" class="soft small">
-      Under half a percent: {{ faint.map((suspect) => suspectTitle(suspect.id)).join(', ') }}.
+      Under half a percent: {{ faint.map((suspect) => title(suspect.id)).join(', ') }}.
     </p>
     <div v-if="cleared.length" class="cleared">
       <h3>Cleared</h3>
       <p v-for="suspect in cleared" :key="suspect.id">
-        <s>{{ suspectTitle(suspect.id) }}</s> {{ own(suspect) }}
+        <s>{{ title(suspect.id) }}</s> {{ own(suspect) }}
       </p>
     </div>
   </section>
@@ -170,7 +181,15 @@ li > button {
   line-height: 1.35;
 }
 
-.missing button {
+.why {
+  display: grid;
+  gap: 6px;
+  padding: 4px 0 6px;
+  font-size: 0.9375rem;
+  line-height: 1.35;
+}
+
+.why button {
   display: block;
   text-align: left;
   font-size: 0.9375rem;

@@ -56,6 +56,9 @@ async function leave() {
           {{ theme === 'dark' ? 'Light screen' : 'Dark screen' }}
         </button>
         <router-link class="quiet-button" to="/">All calls</router-link>
+        <router-link class="quiet-button" to="/codes">Code books</router-link>
+        <router-link class="quiet-button" to="/count">Count a code</router-link>
+        <router-link class="quiet-button" to="/practice">Practice</router-link>
         <router-link class="quiet-button" to="/shop">The shop's figures</router-link>
         <router-link class="quiet-button" to="/about">Says who?</router-link>
         <button class="quiet-button" @click="leave">Sign out</button>

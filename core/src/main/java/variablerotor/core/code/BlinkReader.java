@@ -182,7 +182,7 @@ public final class BlinkReader {
   private BlinkReading reading() {
     List<int[]> spans = spans();
     boolean digits = digitsIn(spans);
-    List<BlinkReading.Round> rounds = new ArrayList<>();
+    List<BlinkReading.Counted> rounds = new ArrayList<>();
     for (int[] span : spans) {
       rounds.add(round(span[0], span[1], digits));
     }
@@ -239,7 +239,7 @@ public final class BlinkReader {
     return count;
   }
 
-  private BlinkReading.Round round(int from, int to, boolean digits) {
+  private BlinkReading.Counted round(int from, int to, boolean digits) {
     int missed = 0;
     int doubled = 0;
     int[] counts = new int[2];
@@ -273,10 +273,10 @@ public final class BlinkReader {
         patterned
             ? all + ":" + places
             : coloured || longShort || digits ? "" + counts[0] + counts[1] : "" + all;
-    return new BlinkReading.Round(code, all, missed, doubled);
+    return new BlinkReading.Counted(code, all, missed, doubled);
   }
 
-  private BlinkReading judged(List<BlinkReading.Round> rounds, SignalKind kind) {
+  private BlinkReading judged(List<BlinkReading.Counted> rounds, SignalKind kind) {
     if (rounds.isEmpty()) {
       String sentence =
           flashes.isEmpty()
@@ -285,11 +285,11 @@ public final class BlinkReader {
       return new BlinkReading(BlinkReading.State.COUNTING, null, null, 0, List.of(), sentence);
     }
     Map<String, Integer> tally = new HashMap<>();
-    for (BlinkReading.Round round : rounds) {
+    for (BlinkReading.Counted round : rounds) {
       tally.merge(round.code(), 1, Integer::sum);
     }
     String best = rounds.get(0).code();
-    for (BlinkReading.Round round : rounds) {
+    for (BlinkReading.Counted round : rounds) {
       best = tally.get(round.code()) > tally.get(best) ? round.code() : best;
     }
     double sure = sure(rounds, best);
@@ -326,18 +326,18 @@ public final class BlinkReader {
         most + " rounds agree on " + best + others + "." + mended(rounds));
   }
 
-  private static String spoken(List<BlinkReading.Round> rounds) {
+  private static String spoken(List<BlinkReading.Counted> rounds) {
     StringBuilder text = new StringBuilder();
-    for (BlinkReading.Round round : rounds) {
+    for (BlinkReading.Counted round : rounds) {
       text.append(text.length() == 0 ? "" : ", ").append(round.code());
     }
     return text.toString();
   }
 
-  private static String mended(List<BlinkReading.Round> rounds) {
+  private static String mended(List<BlinkReading.Counted> rounds) {
     int missed = 0;
     int doubled = 0;
-    for (BlinkReading.Round round : rounds) {
+    for (BlinkReading.Counted round : rounds) {
       missed += round.missed();
       doubled += round.doubled();
     }
@@ -353,15 +353,15 @@ public final class BlinkReader {
   }
 
   /** Bayes' rule: each round is right but for a slip, and a slip lands on one of two neighbours. */
-  private static double sure(List<BlinkReading.Round> rounds, String code) {
+  private static double sure(List<BlinkReading.Counted> rounds, String code) {
     double right = 1;
     Map<String, Double> others = new HashMap<>();
-    for (BlinkReading.Round one : rounds) {
+    for (BlinkReading.Counted one : rounds) {
       others.put(one.code(), 1.0);
     }
     others.put("another", 1.0);
     others.remove(code);
-    for (BlinkReading.Round round : rounds) {
+    for (BlinkReading.Counted round : rounds) {
       double slip = round.missed() + round.doubled() > 0 ? SLIP_MENDED : SLIP;
       right *= round.code().equals(code) ? 1 - slip : slip / 2;
       others.replaceAll((other, odds) -> odds * (round.code().equals(other) ? 1 - slip : slip / 2));

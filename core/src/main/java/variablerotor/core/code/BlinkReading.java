@@ -12,7 +12,7 @@ import java.util.List;
  * @param sentence for the person who taps
  */
 public record BlinkReading(
-    State state, SignalKind kind, String code, double sure, List<Round> rounds, String sentence) {
+    State state, SignalKind kind, String code, double sure, List<Counted> rounds, String sentence) {
 
   /** How far the count has come. */
   public enum State {
@@ -32,5 +32,5 @@ public record BlinkReading(
    * @param missed taps that seem to be missing
    * @param doubled taps that were too quick to be flashes
    */
-  public record Round(String code, int flashes, int missed, int doubled) {}
+  public record Counted(String code, int flashes, int missed, int doubled) {}
 }

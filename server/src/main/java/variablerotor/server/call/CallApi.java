@@ -4,6 +4,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -17,6 +19,8 @@ import org.springframework.web.bind.annotation.RestController;
 import variablerotor.core.route.Route;
 import variablerotor.json.Json;
 import variablerotor.server.account.Current;
+import variablerotor.server.photo.PhotoKind;
+import variablerotor.server.photo.PhotoStore;
 import variablerotor.server.web.Refused;
 
 /** Calls over HTTP. Every change is a PUT under an id that the client made. */
@@ -32,7 +36,8 @@ class CallApi {
   }
 
   record ReadingRequest(
-      String fact, @Schema(types = {"string", "number", "boolean"}) Object value) {}
+      String fact,
+      @Schema(types = {"string", "number", "boolean", "array", "object"}) Object value) {}
 
   record RetractionRequest(UUID reading) {}
 
@@ -97,6 +102,31 @@ class CallApi {
   CallView decide(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody DecisionRequest body) {
     return calls.decide(call, id, body.route(), Current.account());
+  }
+
+  @PutMapping(
+      path = "/{call}/photos/{id}",
+      consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
+  CallView photograph(
+      @PathVariable UUID call,
+      @PathVariable UUID id,
+      @RequestParam PhotoKind kind,
+      @RequestBody byte[] file) {
+    return calls.photograph(call, id, kind, file, Current.account());
+  }
+
+  @PutMapping("/{call}/photos/{photo}/removals/{id}")
+  CallView removePhoto(@PathVariable UUID call, @PathVariable UUID photo, @PathVariable UUID id) {
+    return calls.removePhoto(call, photo, id, Current.account());
+  }
+
+  @GetMapping("/{call}/photos/{photo}")
+  ResponseEntity<byte[]> photo(@PathVariable UUID call, @PathVariable UUID photo) {
+    PhotoStore.Content content = calls.photo(call, photo);
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType(content.mediaType()))
+        .cacheControl(CacheControl.maxAge(7, TimeUnit.DAYS).cachePrivate().immutable())
+        .body(content.bytes());
   }
 
   @GetMapping("/{call}/case")

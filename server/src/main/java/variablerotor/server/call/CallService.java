@@ -12,23 +12,26 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.casefile.CaseFile;
-import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.DiagnosisWriter;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.cost.Offer;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
+import variablerotor.core.diagnosis.Situation;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.fact.Facts;
+import variablerotor.core.motor.Warranty;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
 import variablerotor.core.route.Way;
 import variablerotor.core.route.Ways;
 import variablerotor.json.Json;
 import variablerotor.server.account.Account;
+import variablerotor.server.photo.PhotoImage;
+import variablerotor.server.photo.PhotoKind;
+import variablerotor.server.photo.PhotoStore;
 import variablerotor.server.shop.Settings;
 import variablerotor.server.shop.SettingsStore;
 import variablerotor.server.web.Refused;
@@ -40,14 +43,17 @@ import variablerotor.server.web.Refused;
 @Service
 public class CallService {
   private static final int MOST_READINGS = 1000;
+  private static final int MOST_PHOTOS = 40;
 
   private final CallStore store;
   private final SettingsStore settings;
+  private final PhotoStore photos;
   private final Clock clock;
 
-  CallService(CallStore store, SettingsStore settings, Clock clock) {
+  CallService(CallStore store, SettingsStore settings, PhotoStore photos, Clock clock) {
     this.store = store;
     this.settings = settings;
+    this.photos = photos;
     this.clock = clock;
   }
 
@@ -59,8 +65,16 @@ public class CallService {
       Particulars particulars,
       List<CallStore.ReadingRow> rows,
       Map<String, UUID> inForce,
-      Facts facts,
+      List<Fact> facts,
+      Situation situation,
       Diagnosis diagnosis) {}
+
+  /**
+   * A practised call as it stands.
+   *
+   * @param facts the readings in force, in the order of taking
+   */
+  public record Practised(Situation situation, List<Fact> facts, Settings settings) {}
 
   private CallStore.Stamp stamp(Account author) {
     return new CallStore.Stamp(author.id(), OffsetDateTime.now(clock));
@@ -73,11 +87,21 @@ public class CallService {
 
   @Transactional
   public CallView open(UUID id, Particulars given, Account author) {
+    return open(id, false, given, author);
+  }
+
+  /** A call on a simulated motor: kept like any other, and left out of the list. */
+  @Transactional
+  public CallView openPractice(UUID id, Particulars given, Account author) {
+    return open(id, true, given, author);
+  }
+
+  private CallView open(UUID id, boolean practice, Particulars given, Account author) {
     Particulars particulars = Particulars.checked(given);
-    Diagnosis diagnosis = diagnose(particulars, List.of(), settings.current());
+    Diagnosis diagnosis = Engine.diagnose(situation(particulars, List.of(), settings.current()));
     CallStore.Stamp stamp = stamp(author);
     String body = Json.write(Json.plainOf(particulars));
-    if (!store.addCall(id, particulars, diagnosis, stamp)) {
+    if (!store.addCall(id, practice, particulars, diagnosis, stamp)) {
       sameOrRefuse(store.particulars(id).equals(body), "call");
       return view(id);
     }
@@ -135,6 +159,54 @@ public class CallService {
     CallStore.Stamp stamp = stamp(author);
     store.retract(id, reading, stamp);
     return summarised(call, stamp);
+  }
+
+  /** Keeps a photo, made anew without what tells where it was taken. */
+  @Transactional
+  public CallView photograph(UUID call, UUID id, PhotoKind kind, byte[] file, Account author) {
+    lock(call);
+    if (kind == null) {
+      throw Refused.field("kind", "found nothing; required is what the photo shows");
+    }
+    if (photos.isOf(id, call)) {
+      return view(call);
+    }
+    if (photos.list(call).size() >= MOST_PHOTOS) {
+      throw Refused.conflict("This call holds " + MOST_PHOTOS + " photos. Take one away first.");
+    }
+    CallStore.Stamp stamp = stamp(author);
+    if (!photos.add(id, call, kind, PhotoImage.of(file), stamp.author(), stamp.at())) {
+      throw Refused.conflict("Another photo has this id already.");
+    }
+    return view(call);
+  }
+
+  @Transactional
+  public CallView removePhoto(UUID call, UUID photo, UUID id, Account author) {
+    lock(call);
+    if (!photos.isOf(photo, call)) {
+      throw Refused.missing("photo on this call");
+    }
+    CallStore.Stamp stamp = stamp(author);
+    photos.remove(id, photo, stamp.author(), stamp.at());
+    return view(call);
+  }
+
+  @Transactional(readOnly = true)
+  public PhotoStore.Content photo(UUID call, UUID photo) {
+    return photos.content(photo, call).orElseThrow(() -> Refused.missing("photo on this call"));
+  }
+
+  /** For the look back on a practised call. */
+  @Transactional(readOnly = true)
+  public Practised practised(UUID call) {
+    store
+        .opened(call)
+        .filter(CallStore.Opened::practice)
+        .orElseThrow(() -> Refused.missing("practised call"));
+    Settings figures = settings.current();
+    Standing standing = standing(call, figures);
+    return new Practised(standing.situation(), standing.facts(), figures);
   }
 
   @Transactional
@@ -263,6 +335,9 @@ public class CallService {
                         row.at()))
             .toList(),
         figures,
+        photos.list(call),
+        Warranty.of(standing.particulars().unit().warrantyUntil(), LocalDate.now(clock)),
+        opened.practice(),
         Engine.VERSION);
   }
 
@@ -295,7 +370,7 @@ public class CallService {
     return Ways.of(
         standing.particulars().unit(),
         standing.particulars().motor(),
-        standing.facts(),
+        standing.situation().facts(),
         standing.diagnosis(),
         LocalDate.now(clock));
   }
@@ -332,19 +407,15 @@ public class CallService {
         facts.add(fact(row));
       }
     }
-    return new Standing(
-        particulars, rows, inForce, Facts.of(facts), diagnose(particulars, facts, figures));
+    Situation situation = situation(particulars, facts, figures);
+    return new Standing(particulars, rows, inForce, facts, situation, Engine.diagnose(situation));
   }
 
-  private static Diagnosis diagnose(Particulars particulars, List<Fact> facts, Settings figures) {
-    try {
-      CaseFile file = CaseReader.read(particulars.tree(List.of()));
-      CaseFile whole =
-          new CaseFile(file.title(), file.unit(), file.motor(), file.symptom(), facts, List.of());
-      return Engine.diagnose(whole.situation(figures.balanceLimitPercent()));
-    } catch (InputFaults faults) {
-      throw new IllegalStateException("kept particulars no longer read", faults);
-    }
+  /** The kept plates are checked and typed already. */
+  private static Situation situation(Particulars particulars, List<Fact> facts, Settings figures) {
+    return new CaseFile(
+            null, particulars.unit(), particulars.motor(), particulars.symptom(), facts, List.of())
+        .situation(figures.balanceLimitPercent());
   }
 
   private static Fact fact(CallStore.ReadingRow row) {

@@ -22,7 +22,6 @@ import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.cost.Offer;
@@ -47,7 +46,11 @@ class CallStore {
   /** Who recorded something, and when. */
   record Stamp(UUID author, OffsetDateTime at) {}
 
-  record Opened(UUID id, String by, OffsetDateTime at, OffsetDateTime changedAt) {}
+  /**
+   * @param practice whether it is on a simulated motor
+   */
+  record Opened(
+      UUID id, String by, OffsetDateTime at, OffsetDateTime changedAt, boolean practice) {}
 
   /**
    * @param value as JSON
@@ -73,11 +76,13 @@ class CallStore {
       OffsetDateTime at) {}
 
   /** Adds the call with its first summary; false where its id is taken. */
-  boolean addCall(UUID id, Particulars particulars, Diagnosis diagnosis, Stamp stamp) {
+  boolean addCall(
+      UUID id, boolean practice, Particulars particulars, Diagnosis diagnosis, Stamp stamp) {
     return db.insertInto(SERVICE_CALL)
             .set(SERVICE_CALL.ID, id)
             .set(SERVICE_CALL.OPENED_BY, stamp.author())
             .set(SERVICE_CALL.OPENED_AT, stamp.at())
+            .set(SERVICE_CALL.PRACTICE, practice)
             .set(summary(particulars, diagnosis, 0, stamp.at()))
             .onConflict(SERVICE_CALL.ID)
             .doNothing()
@@ -129,7 +134,8 @@ class CallStore {
   }
 
   Optional<Opened> opened(UUID call) {
-    return db.select(SERVICE_CALL.OPENED_AT, SERVICE_CALL.CHANGED_AT, ACCOUNT.NAME)
+    return db.select(
+            SERVICE_CALL.OPENED_AT, SERVICE_CALL.CHANGED_AT, SERVICE_CALL.PRACTICE, ACCOUNT.NAME)
         .from(SERVICE_CALL)
         .join(ACCOUNT)
         .on(ACCOUNT.ID.eq(SERVICE_CALL.OPENED_BY))
@@ -140,12 +146,13 @@ class CallStore {
                     call,
                     row.get(ACCOUNT.NAME),
                     row.get(SERVICE_CALL.OPENED_AT),
-                    row.get(SERVICE_CALL.CHANGED_AT)));
+                    row.get(SERVICE_CALL.CHANGED_AT),
+                    row.get(SERVICE_CALL.PRACTICE)));
   }
 
   /** Newest first; every word of the search must stand in place or unit. */
   List<CallRow> list(String search, int offset, int most) {
-    Condition words = DSL.noCondition();
+    Condition words = SERVICE_CALL.PRACTICE.isFalse();
     for (String word : search.toLowerCase(java.util.Locale.ROOT).trim().split("\\s+")) {
       if (!word.isEmpty()) {
         words =

@@ -4,9 +4,11 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
+import variablerotor.core.motor.Warranty;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
 import variablerotor.core.route.Way;
+import variablerotor.server.photo.PhotoStore;
 import variablerotor.server.shop.Settings;
 
 /** One call, whole: what was told and read, and what follows from it. */
@@ -22,6 +24,9 @@ public record CallView(
     Route recommended,
     List<DecisionView> decisions,
     Settings settings,
+    List<PhotoStore.PhotoView> photos,
+    Warranty.Standing warranty,
+    boolean practice,
     String engine) {
 
   /**
@@ -33,7 +38,7 @@ public record CallView(
   public record ReadingView(
       UUID id,
       String fact,
-      @Schema(types = {"string", "number", "boolean"}) Object value,
+      @Schema(types = {"string", "number", "boolean", "array", "object"}) Object value,
       String spoken,
       String author,
       OffsetDateTime at,

@@ -8,6 +8,8 @@ import variablerotor.core.diagnosis.SuspectState;
 import variablerotor.core.diagnosis.UnitState;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.signal.Window;
+import variablerotor.core.source.Source;
 import variablerotor.core.winding.FrameState;
 import variablerotor.core.winding.Phase;
 import variablerotor.core.winding.Signature;
@@ -23,7 +25,29 @@ public record DiagnosisView(
     List<Diagnosis.Station> stations,
     WindingView winding,
     List<NextTestView> nextTests,
+    List<Diagnosis.Round> rounds,
+    List<Diagnosis.Note> notes,
+    List<WindowView> windows,
     List<Diagnosis.Warning> warnings) {
+
+  /** A reading and what follows from it; the figure behind it, where there is one. */
+  public record ReasonView(String sentence, String figure) {}
+
+  /**
+   * A window in force.
+   *
+   * @param ownFact the fact by which this unit's own is given
+   * @param own whether it is the unit's own
+   */
+  public record WindowView(
+      String fact,
+      String ownFact,
+      double low,
+      double high,
+      String unit,
+      String source,
+      String figure,
+      boolean own) {}
 
   public record SuspectView(
       Suspect id,
@@ -31,7 +55,9 @@ public record DiagnosisView(
       double involved,
       SuspectState state,
       List<String> because,
-      List<String> reasons,
+      List<ReasonView> clearedBy,
+      List<ReasonView> pointedAtBy,
+      List<String> wouldSettle,
       List<String> missing) {}
 
   public record WindingView(
@@ -76,7 +102,27 @@ public record DiagnosisView(
         diagnosis.stations(),
         winding(diagnosis.winding()),
         diagnosis.nextTests().stream().map(DiagnosisView::next).toList(),
+        diagnosis.rounds(),
+        diagnosis.notes(),
+        diagnosis.windows().stream().map(DiagnosisView::window).toList(),
         diagnosis.warnings());
+  }
+
+  private static List<ReasonView> reasons(List<Diagnosis.Reason> reasons) {
+    return reasons.stream().map(r -> new ReasonView(r.sentence(), r.figure())).toList();
+  }
+
+  private static WindowView window(Diagnosis.WindowInForce inForce) {
+    Window window = inForce.window();
+    return new WindowView(
+        inForce.reading().id(),
+        inForce.own() == null ? null : inForce.own().id(),
+        window.low(),
+        window.high(),
+        window.unit(),
+        window.source().sentence(),
+        window.figure(),
+        window.source().kind() == Source.Kind.UNIT);
   }
 
   private static SuspectView suspect(Diagnosis.SuspectView view) {
@@ -86,7 +132,9 @@ public record DiagnosisView(
         view.involved(),
         view.state(),
         view.because().stream().map(FactType::id).toList(),
-        view.reasons(),
+        reasons(view.clearedBy()),
+        reasons(view.pointedAtBy()),
+        view.wouldSettle(),
         view.missing());
   }
 

@@ -22,6 +22,7 @@ import variablerotor.server.web.Refused;
  * @param place where it is, as the shop calls it
  * @param unitName which unit there
  * @param complaint in the customer's words; may be empty
+ * @param wires colours of this motor's wires where they are not the usual ones, by terminal
  */
 public record Particulars(
     String place,
@@ -29,7 +30,11 @@ public record Particulars(
     String complaint,
     Symptom symptom,
     UnitPlate unit,
-    MotorPlate motor) {
+    MotorPlate motor,
+    Map<String, String> wires) {
+
+  private static final int MOST_WIRES = 20;
+  private static final int LONGEST_WIRE = 24;
 
   /** With every field checked by the rules of the open format. */
   static Particulars checked(Particulars given) {
@@ -44,7 +49,8 @@ public record Particulars(
             trimmed(given.complaint()),
             given.symptom(),
             given.unit() == null ? UnitPlate.UNKNOWN : given.unit(),
-            given.motor());
+            given.motor(),
+            wires(faults, given.wires()));
     try {
       CaseReader.read(filled.tree(List.of()));
     } catch (InputFaults found) {
@@ -58,6 +64,29 @@ public record Particulars(
       throw Refused.fields(faults);
     }
     return filled;
+  }
+
+  private static Map<String, String> wires(List<InputFault> faults, Map<String, String> given) {
+    Map<String, String> kept = new LinkedHashMap<>();
+    if (given == null) {
+      return kept;
+    }
+    if (given.size() > MOST_WIRES) {
+      faults.add(new InputFault("wires", "allowed are at most " + MOST_WIRES));
+      return kept;
+    }
+    given.forEach(
+        (terminal, colour) -> {
+          String label = trimmed(colour);
+          if (terminal.length() > LONGEST_WIRE || label.length() > LONGEST_WIRE) {
+            faults.add(
+                new InputFault(
+                    "wires." + terminal, "allowed are up to " + LONGEST_WIRE + " characters"));
+          } else if (!label.isEmpty()) {
+            kept.put(terminal, label);
+          }
+        });
+    return kept;
   }
 
   private static String trimmed(String text) {

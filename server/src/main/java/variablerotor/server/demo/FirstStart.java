@@ -29,6 +29,8 @@ import variablerotor.server.account.Role;
 import variablerotor.server.call.CallService;
 import variablerotor.server.call.CallServices;
 import variablerotor.server.call.Particulars;
+import variablerotor.server.codebook.CodeBookService;
+import variablerotor.server.photo.PhotoKind;
 
 /**
  * Fills an empty database: with the demo shop in demo mode, otherwise with one lead account whose
@@ -42,6 +44,7 @@ class FirstStart implements ApplicationRunner {
   private final PasswordEncoder passwords;
   private final DemoAccounts demo;
   private final CallServices calls;
+  private final CodeBookService books;
   private final TransactionTemplate transaction;
   private final Clock clock;
 
@@ -50,12 +53,14 @@ class FirstStart implements ApplicationRunner {
       PasswordEncoder passwords,
       DemoAccounts demo,
       CallServices calls,
+      CodeBookService books,
       TransactionTemplate transaction,
       Clock clock) {
     this.accounts = accounts;
     this.passwords = passwords;
     this.demo = demo;
     this.calls = calls;
+    this.books = books;
     this.transaction = transaction;
     this.clock = clock;
   }
@@ -79,6 +84,7 @@ class FirstStart implements ApplicationRunner {
   private void fill() {
     if (demo.isDemo()) {
       DemoAccounts.ALL.forEach(one -> add(one.account(), one.password()));
+      BOOKS.forEach(this::book);
       calls().forEach(this::call);
     } else {
       byte[] random = new byte[12];
@@ -93,10 +99,38 @@ class FirstStart implements ApplicationRunner {
     accounts.put(account, passwords.encode(password), OffsetDateTime.now(clock));
   }
 
+  /** Code books of three lines of equipment that nobody makes. */
+  private static final Map<String, String> BOOKS =
+      Map.of(
+          "Fernlea indoor",
+          "/demo/codes/fernlea.csv",
+          "Oxbow outdoor",
+          "/demo/codes/oxbow.csv",
+          "Tallis roof",
+          "/demo/codes/tallis.csv");
+
+  private void book(String name, String file) {
+    Account lead =
+        DemoAccounts.ALL.stream()
+            .map(DemoAccounts.DemoAccount::account)
+            .filter(account -> account.role() == Role.LEAD)
+            .findFirst()
+            .orElseThrow();
+    books.bringIn(UUID.randomUUID(), UUID.randomUUID(), name, text(file), lead);
+  }
+
+  private static String text(String name) {
+    try (InputStream file = FirstStart.class.getResourceAsStream(name)) {
+      return new String(file.readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException unreadable) {
+      throw new IllegalStateException("the demo data cannot be read: " + name, unreadable);
+    }
+  }
+
   private static List<?> calls() {
-    try (InputStream file = FirstStart.class.getResourceAsStream("/demo/calls.json")) {
-      return (List<?>) Json.read(new String(file.readAllBytes(), StandardCharsets.UTF_8));
-    } catch (IOException | InputFaults unreadable) {
+    try {
+      return (List<?>) Json.read(text("/demo/calls.json"));
+    } catch (InputFaults unreadable) {
       throw new IllegalStateException("the demo calls cannot be read", unreadable);
     }
   }
@@ -117,12 +151,25 @@ class FirstStart implements ApplicationRunner {
       List<?> pair = (List<?>) reading;
       then.read(id, UUID.randomUUID(), (String) pair.get(0), pair.get(1), author);
     }
+    if (call.get("photos") instanceof List<?> photos) {
+      photos.forEach(photo -> photo(then, id, (Map<?, ?>) photo, author));
+    }
     if (call.get("offers") instanceof Map<?, ?> offers) {
       offers.forEach((route, offer) -> offer(then, id, (String) route, (List<?>) offer, author));
     }
     if (call.get("decision") instanceof String route) {
       then.decide(id, UUID.randomUUID(), Route.valueOf(route), author);
     }
+  }
+
+  private static void photo(CallService then, UUID id, Map<?, ?> photo, Account author) {
+    List<String> lines = ((List<?>) photo.get("plate")).stream().map(String::valueOf).toList();
+    then.photograph(
+        id,
+        UUID.randomUUID(),
+        PhotoKind.valueOf((String) photo.get("kind")),
+        DrawnPlate.png(lines),
+        author);
   }
 
   private static void offer(

@@ -187,8 +187,10 @@ class Report {
     title(page, "Why");
     for (DiagnosisView.SuspectView suspect : diagnosis.suspects()) {
       boolean blamed = diagnosis.verdict().contains(suspect.id());
-      if (blamed && !suspect.reasons().isEmpty()) {
-        body(page, suspect.id().title() + ": " + String.join(" ", suspect.reasons()));
+      List<String> reasons =
+          suspect.pointedAtBy().stream().map(DiagnosisView.ReasonView::sentence).toList();
+      if (blamed && !reasons.isEmpty()) {
+        body(page, suspect.id().title() + ": " + String.join(" ", reasons));
       }
     }
     String names =

@@ -30,7 +30,19 @@ class ApiDescription {
           "WindingView.unbalanceHigh",
           "WindingView.depth",
           "WindingView.healthyPairOhms",
-          "WindingView.extraOhms");
+          "WindingView.extraOhms",
+          "Particulars.wires",
+          "ReasonView.figure",
+          "Note.figure",
+          "WindowView.figure",
+          "WindowView.ownFact",
+          "Standing.days",
+          "BlinkReading.kind",
+          "BlinkReading.code",
+          "PressRequest.lamp",
+          "Wanted.fault",
+          "Wanted.severity",
+          "CodeCells.suspects");
 
   /** What a client must give of the plates; all else on them may be left out. */
   private static final Map<String, List<String>> PLATES =

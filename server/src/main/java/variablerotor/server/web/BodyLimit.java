@@ -17,15 +17,26 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 public class BodyLimit extends OncePerRequestFilter {
-  /** Largest body [byte]. */
+  /** Largest body [byte], but for what is sent as a file. */
   public static final int MOST = 64 * 1024;
+
+  /** Largest photo, and largest code book [byte]. */
+  static final int MOST_PHOTO = 8 * 1024 * 1024;
+
+  static final int MOST_BOOK = 1024 * 1024;
+
+  private static int most(HttpServletRequest request) {
+    String path = request.getRequestURI();
+    boolean photo = path.startsWith("/api/calls/") && path.contains("/photos/");
+    return photo ? MOST_PHOTO : path.startsWith("/api/codebooks/") ? MOST_BOOK : MOST;
+  }
 
   /** The body is too large. */
   static final class TooLarge extends IOException {
     private static final long serialVersionUID = 1L;
 
-    TooLarge() {
-      super("The body is larger than " + MOST / 1024 + " kB.");
+    TooLarge(int most) {
+      super("The body is larger than " + most / 1024 + " kB.");
     }
   }
 
@@ -33,46 +44,64 @@ public class BodyLimit extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (request.getContentLengthLong() > MOST) {
+    int most = most(request);
+    if (request.getContentLengthLong() > most) {
       response.setStatus(413);
       response.setContentType("application/problem+json");
       response
           .getWriter()
           .write(
               "{\"status\":413,\"title\":\"Content Too Large\",\"detail\":\""
-                  + new TooLarge().getMessage()
+                  + new TooLarge(most).getMessage()
                   + "\"}");
       return;
     }
-    chain.doFilter(new Limited(request), response);
+    chain.doFilter(new Limited(request, most), response);
   }
 
   private static final class Limited extends HttpServletRequestWrapper {
-    Limited(HttpServletRequest request) {
+    private final int most;
+
+    Limited(HttpServletRequest request, int most) {
       super(request);
+      this.most = most;
     }
 
     @Override
     public ServletInputStream getInputStream() throws IOException {
-      return new Counting(super.getInputStream());
+      return new Counting(super.getInputStream(), most);
     }
   }
 
   private static final class Counting extends ServletInputStream {
     private final ServletInputStream inner;
+    private final int most;
     private int read;
 
-    Counting(ServletInputStream inner) {
+    Counting(ServletInputStream inner, int most) {
       this.inner = inner;
+      this.most = most;
     }
 
     @Override
     public int read() throws IOException {
       int one = inner.read();
-      if (one >= 0 && ++read > MOST) {
-        throw new TooLarge();
-      }
+      count(one >= 0 ? 1 : 0);
       return one;
+    }
+
+    @Override
+    public int read(byte[] into, int from, int length) throws IOException {
+      int got = inner.read(into, from, length);
+      count(Math.max(0, got));
+      return got;
+    }
+
+    private void count(int got) throws IOException {
+      read += got;
+      if (read > most) {
+        throw new TooLarge(most);
+      }
     }
 
     @Override

@@ -101,6 +101,12 @@ public class Problems extends ResponseEntityExceptionHandler {
   }
 
   private static String allowed(Class<?> type) {
+    if (type != null && type.isEnum()) {
+      return "one of "
+          + java.util.Arrays.stream(type.getEnumConstants())
+              .map(String::valueOf)
+              .collect(Collectors.joining(", "));
+    }
     return type == java.util.UUID.class ? "a UUID" : "a whole number";
   }
 

@@ -20,7 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Configuration
 public class Security {
   private static final String CONTENT_POLICY =
-      "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src"
+      "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; font-src"
           + " 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self';"
           + " frame-ancestors 'none'";
 

@@ -27,6 +27,7 @@ import variablerotor.core.signal.Family;
 import variablerotor.json.Json;
 import variablerotor.server.account.Account;
 import variablerotor.server.account.Role;
+import variablerotor.server.photo.PhotoStore;
 import variablerotor.server.shop.Settings;
 import variablerotor.server.shop.SettingsStore;
 import variablerotor.server.web.Refused;
@@ -41,7 +42,8 @@ class CallServiceTest {
   private final UUID call = UUID.randomUUID();
   private final CallStore store = mock(CallStore.class);
   private final SettingsStore settings = mock(SettingsStore.class);
-  private final CallService service = new CallService(store, settings, NOON);
+  private final PhotoStore photos = mock(PhotoStore.class);
+  private final CallService service = new CallService(store, settings, photos, NOON);
 
   @BeforeEach
   void aCallWithoutReadings() {
@@ -52,7 +54,8 @@ class CallServiceTest {
             "",
             Symptom.NO_RUN,
             UnitPlate.UNKNOWN,
-            MotorPlate.of(Family.CONSTANT_TORQUE, null));
+            MotorPlate.of(Family.CONSTANT_TORQUE, null),
+            null);
     when(settings.current()).thenReturn(Settings.USUAL);
     when(store.lock(call)).thenReturn(true);
     when(store.particulars(call)).thenReturn(Json.write(Json.plainOf(told)));
@@ -62,7 +65,7 @@ class CallServiceTest {
         .thenReturn(
             Optional.of(
                 new CallStore.Opened(
-                    call, "Tobin", OffsetDateTime.now(NOON), OffsetDateTime.now(NOON))));
+                    call, "Tobin", OffsetDateTime.now(NOON), OffsetDateTime.now(NOON), false)));
   }
 
   @Test

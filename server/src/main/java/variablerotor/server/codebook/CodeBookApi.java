@@ -1,0 +1,139 @@
+package variablerotor.server.codebook;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import variablerotor.core.casefile.InputFault;
+import variablerotor.core.code.BlinkReader;
+import variablerotor.core.code.BlinkReading;
+import variablerotor.core.code.Press;
+import variablerotor.core.code.SignalKind;
+import variablerotor.server.account.Current;
+import variablerotor.server.web.Refused;
+
+/** Code books, what stands in them, and the count of a lamp's flashes. */
+@RestController
+class CodeBookApi {
+  /** Nobody taps longer than this in one sitting. */
+  private static final int MOST_PRESSES = 1000;
+
+  private final CodeBookService books;
+
+  CodeBookApi(CodeBookService books) {
+    this.books = books;
+  }
+
+  record CodeCells(String line, String signal, String pattern, String meaning, String suspects) {
+    List<String> list() {
+      List<String> cells = new ArrayList<>();
+      for (String cell : new String[] {line, signal, pattern, meaning, suspects}) {
+        cells.add(cell == null ? "" : cell);
+      }
+      return cells;
+    }
+  }
+
+  record EditionRequest(String name, List<CodeCells> rows) {}
+
+  record PressRequest(Double down, Double up, Integer lamp) {}
+
+  record CountRequest(List<PressRequest> presses, Double now) {}
+
+  @GetMapping("/api/codebooks")
+  List<CodeBookService.BookRow> list() {
+    return books.list();
+  }
+
+  @GetMapping("/api/codebooks/{book}")
+  CodeBookService.BookView one(@PathVariable UUID book) {
+    return books.view(book);
+  }
+
+  @PutMapping("/api/codebooks/{book}/editions/{id}")
+  CodeBookService.BookView edit(
+      @PathVariable UUID book, @PathVariable UUID id, @RequestBody EditionRequest body) {
+    List<List<String>> cells =
+        body.rows() == null ? List.of() : body.rows().stream().map(CodeCells::list).toList();
+    return books.edit(book, id, body.name(), cells, Current.account());
+  }
+
+  @PutMapping(path = "/api/codebooks/{book}/imports/{id}", consumes = "text/csv")
+  CodeBookService.BookView bringIn(
+      @PathVariable UUID book,
+      @PathVariable UUID id,
+      @RequestParam String name,
+      @RequestBody byte[] csv) {
+    return books.bringIn(book, id, name, text(csv), Current.account());
+  }
+
+  private static String text(byte[] bytes) {
+    try {
+      return StandardCharsets.UTF_8.newDecoder().decode(java.nio.ByteBuffer.wrap(bytes)).toString();
+    } catch (java.nio.charset.CharacterCodingException notText) {
+      throw Refused.field("row", "found bytes that are not UTF-8 text; allowed is CSV in UTF-8");
+    }
+  }
+
+  @PutMapping("/api/codebooks/{book}/removals/{id}")
+  List<CodeBookService.BookRow> remove(@PathVariable UUID book, @PathVariable UUID id) {
+    return books.remove(book, id, Current.account());
+  }
+
+  @GetMapping("/api/codebooks/{book}/export")
+  ResponseEntity<byte[]> export(@PathVariable UUID book) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"codes.csv\"")
+        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+        .body(books.export(book).getBytes(StandardCharsets.UTF_8));
+  }
+
+  @GetMapping("/api/codes")
+  List<CodeBookService.Hit> search(
+      @RequestParam(defaultValue = "") String search,
+      @RequestParam(required = false) SignalKind signal,
+      @RequestParam(required = false) String pattern) {
+    if (search.length() > 200) {
+      throw Refused.field("search", "allowed are up to 200 characters");
+    }
+    return books.search(search, signal, pattern);
+  }
+
+  /** Counts the flashes that a person tapped along with. */
+  @PostMapping("/api/codes/count")
+  BlinkReading count(@RequestBody CountRequest body) {
+    List<PressRequest> given = body.presses() == null ? List.of() : body.presses();
+    if (given.size() > MOST_PRESSES) {
+      throw Refused.field("presses", "allowed are up to " + MOST_PRESSES);
+    }
+    List<InputFault> faults = new ArrayList<>();
+    List<Press> presses = new ArrayList<>();
+    for (int i = 0; i < given.size(); i++) {
+      PressRequest one = given.get(i);
+      try {
+        presses.add(new Press(one.down(), one.up(), one.lamp() == null ? 0 : one.lamp()));
+      } catch (IllegalArgumentException | NullPointerException refused) {
+        faults.add(
+            new InputFault(
+                "presses[" + i + "]", "allowed are down and up in seconds, lamp 0 or 1"));
+      }
+    }
+    if (body.now() == null || !(body.now() >= 0)) {
+      faults.add(new InputFault("now", "allowed is a time in seconds, zero or more"));
+    }
+    if (!faults.isEmpty()) {
+      throw Refused.fields(faults);
+    }
+    return BlinkReader.read(presses, body.now());
+  }
+}

@@ -1,0 +1,210 @@
+package variablerotor.server.codebook;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.casefile.InputFault;
+import variablerotor.core.code.CodeRow;
+import variablerotor.core.code.CodeTable;
+import variablerotor.core.code.SignalKind;
+import variablerotor.server.account.Account;
+import variablerotor.server.web.Refused;
+
+/** The shop's own code books: each change is a whole edition, or none. */
+@Service
+public class CodeBookService {
+  /** Faults told at once; a book of the wrong kind has thousands. */
+  private static final int MOST_FAULTS = 200;
+
+  private static final int MOST_HITS = 100;
+
+  /** RFC 4180: a comma, quotes where needed, one header. */
+  private static final CSVFormat CSV = CSVFormat.RFC4180.builder().setRecordSeparator("\r\n").get();
+
+  private final CodeBookStore store;
+  private final Clock clock;
+
+  CodeBookService(CodeBookStore store, Clock clock) {
+    this.store = store;
+    this.clock = clock;
+  }
+
+  /** A book in the list. */
+  public record BookRow(UUID id, String name, int codes, String author, OffsetDateTime at) {}
+
+  /** A book with all its codes. */
+  public record BookView(
+      UUID id, String name, List<CodeRow> rows, String author, OffsetDateTime at) {}
+
+  /** A code that was searched for, and the book that it stands in. */
+  public record Hit(UUID book, String name, CodeRow row) {}
+
+  @Transactional(readOnly = true)
+  public List<BookRow> list() {
+    return store.books().stream()
+        .map(e -> new BookRow(e.book(), e.name(), e.codes(), e.author(), e.at()))
+        .toList();
+  }
+
+  @Transactional(readOnly = true)
+  public BookView view(UUID book) {
+    return view(inForce(book));
+  }
+
+  private CodeBookStore.Edition inForce(UUID book) {
+    return store.newest(book).orElseThrow(() -> Refused.missing("code book"));
+  }
+
+  private static BookView view(CodeBookStore.Edition edition) {
+    return new BookView(
+        edition.book(), edition.name(), rows(edition), edition.author(), edition.at());
+  }
+
+  private static List<CodeRow> rows(CodeBookStore.Edition edition) {
+    return CodeTable.read(table(edition.content())).rows();
+  }
+
+  /** The book as CSV. */
+  @Transactional(readOnly = true)
+  public String export(UUID book) {
+    return inForce(book).content();
+  }
+
+  /** A new edition of a book, from CSV as a shop has it. */
+  @Transactional
+  public BookView bringIn(UUID book, UUID id, String name, String csv, Account author) {
+    List<List<String>> table;
+    try {
+      table = table(csv);
+    } catch (UncheckedIOException | IllegalStateException notCsv) {
+      throw Refused.field("row", "this is not CSV (RFC 4180): " + notCsv.getMessage());
+    }
+    return keep(book, id, name, table, author);
+  }
+
+  /** A new edition of a book, typed in. */
+  @Transactional
+  public BookView edit(UUID book, UUID id, String name, List<List<String>> cells, Account author) {
+    List<List<String>> table = new ArrayList<>();
+    table.add(CodeTable.COLUMNS);
+    table.addAll(cells);
+    return keep(book, id, name, table, author);
+  }
+
+  private BookView keep(UUID book, UUID id, String name, List<List<String>> table, Account author) {
+    String trimmed = name == null ? "" : name.trim();
+    if (trimmed.isEmpty() || trimmed.length() > 80) {
+      throw Refused.field("name", "found " + trimmed.length() + " characters; allowed are 1 to 80");
+    }
+    CodeTable.Read read = CodeTable.read(table);
+    if (!read.isSound()) {
+      throw Refused.fields(told(read.faults()));
+    }
+    String content = csv(CodeTable.write(read.rows()));
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    if (!store.add(id, book, trimmed, content, read.rows().size(), false, author.id(), now)) {
+      CodeBookStore.Edition kept = store.edition(id).orElseThrow();
+      if (!kept.book().equals(book) || !kept.content().equals(content)) {
+        throw Refused.conflict("Another edition has this id already.");
+      }
+    }
+    return view(book);
+  }
+
+  private static List<InputFault> told(List<CodeTable.RowFault> faults) {
+    List<InputFault> told = new ArrayList<>();
+    for (CodeTable.RowFault fault : faults) {
+      if (told.size() == MOST_FAULTS) {
+        told.add(new InputFault("", "and " + (faults.size() - MOST_FAULTS) + " more of the kind"));
+        break;
+      }
+      String where = "row " + fault.row() + (fault.column().isEmpty() ? "" : ", " + fault.column());
+      told.add(new InputFault(where, fault.message()));
+    }
+    return told;
+  }
+
+  /** Takes a book away; its editions stay on record. */
+  @Transactional
+  public List<BookRow> remove(UUID book, UUID id, Account author) {
+    CodeBookStore.Edition last = inForce(book);
+    store.add(
+        id,
+        book,
+        last.name(),
+        last.content(),
+        last.codes(),
+        true,
+        author.id(),
+        OffsetDateTime.now(clock));
+    return list();
+  }
+
+  /**
+   * Codes in every book.
+   *
+   * @param words each must stand in line, pattern or meaning
+   * @param signal null for any
+   * @param pattern null for any
+   */
+  @Transactional(readOnly = true)
+  public List<Hit> search(String words, SignalKind signal, String pattern) {
+    List<Hit> hits = new ArrayList<>();
+    String[] wanted = words.toLowerCase(Locale.ROOT).trim().split("\\s+");
+    for (CodeBookStore.Edition edition : store.books()) {
+      for (CodeRow row : rows(edition)) {
+        boolean fits =
+            (signal == null || row.signal() == signal)
+                && (pattern == null || row.pattern().equalsIgnoreCase(pattern.trim()));
+        String text =
+            (edition.name() + " " + row.line() + " " + row.pattern() + " " + row.meaning())
+                .toLowerCase(Locale.ROOT);
+        for (String word : wanted) {
+          fits &= text.contains(word);
+        }
+        if (fits && hits.size() < MOST_HITS) {
+          hits.add(new Hit(edition.book(), edition.name(), row));
+        }
+      }
+    }
+    return hits;
+  }
+
+  private static List<List<String>> table(String csv) {
+    // Spreadsheets put a mark before the first letter.
+    String text = csv.startsWith("\uFEFF") ? csv.substring(1) : csv;
+    List<List<String>> table = new ArrayList<>();
+    try (CSVParser parser = CSVParser.parse(new StringReader(text), CSV)) {
+      for (CSVRecord record : parser) {
+        table.add(record.toList());
+      }
+    } catch (IOException fault) {
+      throw new UncheckedIOException(fault);
+    }
+    return table;
+  }
+
+  private static String csv(List<List<String>> table) {
+    StringBuilder text = new StringBuilder();
+    try (CSVPrinter printer = new CSVPrinter(text, CSV)) {
+      for (List<String> row : table) {
+        printer.printRecord(row);
+      }
+    } catch (IOException fault) {
+      throw new UncheckedIOException(fault);
+    }
+    return text.toString();
+  }
+}

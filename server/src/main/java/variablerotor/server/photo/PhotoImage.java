@@ -1,0 +1,181 @@
+package variablerotor.server.photo;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Iterator;
+import java.util.concurrent.Semaphore;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageInputStream;
+import variablerotor.server.web.Refused;
+
+/**
+ * A picture made anew from its pixels: upright, no larger than it need be, and without anything
+ * that tells where, when or by what it was taken.
+ */
+public record PhotoImage(String mediaType, int width, int height, byte[] content) {
+  /** Largest file that is taken [byte]. */
+  public static final int MOST_BYTES = 8 * 1024 * 1024;
+
+  /** A plate can be read from this many pixels along the longer side. */
+  private static final int LONGEST = 1600;
+
+  /** More than this is no photo of a telephone [pixel]. */
+  private static final long MOST_PIXELS = 120_000_000L;
+
+  private static final float QUALITY = 0.82f;
+
+  /** Pictures are opened one at a time, so that several at once do not need the whole memory. */
+  private static final Semaphore ONE = new Semaphore(1);
+
+  /**
+   * @throws Refused for anything but a JPEG or PNG picture that can be opened
+   */
+  public static PhotoImage of(byte[] file) {
+    ONE.acquireUninterruptibly();
+    try {
+      return open(file);
+    } catch (IOException | RuntimeException fault) {
+      if (fault instanceof Refused refused) {
+        throw refused;
+      }
+      throw unreadable();
+    } finally {
+      ONE.release();
+    }
+  }
+
+  private static Refused unreadable() {
+    return Refused.field("photo", "found something else; allowed is a JPEG or PNG picture");
+  }
+
+  private static PhotoImage open(byte[] file) throws IOException {
+    ImageIO.setUseCache(false);
+    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+      if (!readers.hasNext()) {
+        throw unreadable();
+      }
+      ImageReader reader = readers.next();
+      try {
+        String format = reader.getFormatName().toLowerCase(java.util.Locale.ROOT);
+        if (!format.equals("jpeg") && !format.equals("png")) {
+          throw unreadable();
+        }
+        reader.setInput(in, true, true);
+        BufferedImage small = decode(reader);
+        BufferedImage upright = upright(small, orientation(file), format.equals("jpeg"));
+        return new PhotoImage(
+            "image/" + format,
+            upright.getWidth(),
+            upright.getHeight(),
+            format.equals("jpeg") ? jpeg(upright) : png(upright));
+      } finally {
+        reader.dispose();
+      }
+    }
+  }
+
+  /** Every n-th pixel is enough where there are far too many. */
+  private static BufferedImage decode(ImageReader reader) throws IOException {
+    long width = reader.getWidth(0);
+    long height = reader.getHeight(0);
+    if (width * height > MOST_PIXELS) {
+      throw Refused.field(
+          "photo", "found " + width + " by " + height + " pixels; allowed are 120 million in all");
+    }
+    ImageReadParam param = reader.getDefaultReadParam();
+    int step = (int) Math.max(1, Math.max(width, height) / LONGEST);
+    param.setSourceSubsampling(step, step, 0, 0);
+    return reader.read(0, param);
+  }
+
+  /** How the camera was held, 1 to 8 as EXIF has it (JEITA CP-3451, from memory). */
+  private static int orientation(byte[] file) {
+    try {
+      ExifIFD0Directory exif =
+          ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+              .getFirstDirectoryOfType(ExifIFD0Directory.class);
+      boolean told = exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION);
+      return told ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION) : 1;
+    } catch (ImageProcessingException | MetadataException | IOException untold) {
+      return 1;
+    }
+  }
+
+  private static BufferedImage upright(BufferedImage image, int orientation, boolean opaque) {
+    double scale = Math.min(1, (double) LONGEST / Math.max(image.getWidth(), image.getHeight()));
+    int w = (int) Math.max(1, Math.round(scale * image.getWidth()));
+    int h = (int) Math.max(1, Math.round(scale * image.getHeight()));
+    boolean turned = orientation >= 5 && orientation <= 8;
+    BufferedImage made =
+        new BufferedImage(
+            turned ? h : w,
+            turned ? w : h,
+            opaque ? BufferedImage.TYPE_INT_RGB : BufferedImage.TYPE_INT_ARGB);
+    Graphics2D graphics = made.createGraphics();
+    graphics.setRenderingHint(
+        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+    AffineTransform turn = turn(orientation, w, h);
+    turn.scale((double) w / image.getWidth(), (double) h / image.getHeight());
+    graphics.drawImage(image, turn, null);
+    graphics.dispose();
+    return made;
+  }
+
+  /** From the picture as it was stored, w by h, to the picture as it was seen. */
+  private static AffineTransform turn(int orientation, int w, int h) {
+    switch (orientation) {
+      case 2:
+        return new AffineTransform(-1, 0, 0, 1, w, 0);
+      case 3:
+        return new AffineTransform(-1, 0, 0, -1, w, h);
+      case 4:
+        return new AffineTransform(1, 0, 0, -1, 0, h);
+      case 5:
+        return new AffineTransform(0, 1, 1, 0, 0, 0);
+      case 6:
+        return new AffineTransform(0, 1, -1, 0, h, 0);
+      case 7:
+        return new AffineTransform(0, -1, -1, 0, h, w);
+      case 8:
+        return new AffineTransform(0, -1, 1, 0, 0, w);
+      default:
+        return new AffineTransform();
+    }
+  }
+
+  private static byte[] jpeg(BufferedImage image) throws IOException {
+    ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (var out = ImageIO.createImageOutputStream(bytes)) {
+      ImageWriteParam param = writer.getDefaultWriteParam();
+      param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+      param.setCompressionQuality(QUALITY);
+      writer.setOutput(out);
+      writer.write(null, new IIOImage(image, null, null), param);
+    } finally {
+      writer.dispose();
+    }
+    return bytes.toByteArray();
+  }
+
+  private static byte[] png(BufferedImage image) throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    ImageIO.write(image, "png", bytes);
+    return bytes.toByteArray();
+  }
+}

@@ -1,0 +1,19 @@
+package variablerotor.server.photo;
+
+/** What a photo shows. */
+public enum PhotoKind {
+  UNIT_PLATE("Plate of the unit"),
+  MOTOR_PLATE("Plate of the motor"),
+  WIRING("Wiring, before anything is moved"),
+  OTHER("Anything else");
+
+  private final String title;
+
+  PhotoKind(String title) {
+    this.title = title;
+  }
+
+  public String title() {
+    return title;
+  }
+}

@@ -1,0 +1,191 @@
+package variablerotor.server.practice;
+
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.bench.BenchCall;
+import variablerotor.core.bench.Debrief;
+import variablerotor.core.bench.HiddenFault;
+import variablerotor.core.bench.MeterModel;
+import variablerotor.core.bench.SimulatedMeter;
+import variablerotor.core.bench.SimulatedMotor;
+import variablerotor.core.casefile.InputFault;
+import variablerotor.core.diagnosis.Check;
+import variablerotor.core.diagnosis.FamilyModel;
+import variablerotor.core.diagnosis.Fault;
+import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.FactKind;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.FactValue;
+import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.signal.Family;
+import variablerotor.server.account.Account;
+import variablerotor.server.call.CallService;
+import variablerotor.server.call.CallView;
+import variablerotor.server.call.Particulars;
+import variablerotor.server.web.Refused;
+
+/** Calls on simulated motors, and the simulated meter that can be put to them. */
+@Service
+class PracticeService {
+  private final MachineStore machines;
+  private final CallService calls;
+  private final Clock clock;
+  private final Random random = new SecureRandom();
+
+  PracticeService(MachineStore machines, CallService calls, Clock clock) {
+    this.machines = machines;
+    this.calls = calls;
+    this.clock = clock;
+  }
+
+  /** What is asked for: a fault of one's own choice, or one that is drawn. */
+  record Wanted(Family family, Symptom symptom, Fault fault, Double severity) {}
+
+  /** What can be seen, felt or tried, as the machine answers it. */
+  record BenchAnswer(String fact, Object value) {}
+
+  /** A fault that can be picked. */
+  record FaultChoice(Fault id, String title) {}
+
+  /** A debrief with what the time is worth. */
+  record DebriefView(Debrief debrief, double cost, double advisedCost, String currency) {}
+
+  List<FaultChoice> choices(Family family, Symptom symptom) {
+    covered(family, symptom);
+    return HiddenFault.choices(family, symptom).stream()
+        .map(fault -> new FaultChoice(fault, fault.spoken()))
+        .sorted(Comparator.comparing(FaultChoice::title))
+        .toList();
+  }
+
+  private static void covered(Family family, Symptom symptom) {
+    List<InputFault> faults = new ArrayList<>();
+    if (family == null || !FamilyModel.covers(family)) {
+      faults.add(new InputFault("family", "allowed is a family of variable-speed motors"));
+    }
+    if (symptom == null) {
+      faults.add(new InputFault("symptom", "found nothing; required is a complaint"));
+    }
+    if (!faults.isEmpty()) {
+      throw Refused.fields(faults);
+    }
+  }
+
+  private HiddenFault hide(Wanted wanted) {
+    covered(wanted.family(), wanted.symptom());
+    HiddenFault drawn =
+        HiddenFault.draw(wanted.family(), wanted.symptom(), new Random(random.nextLong()), true);
+    if (wanted.fault() == null) {
+      return drawn;
+    }
+    if (!HiddenFault.choices(wanted.family(), wanted.symptom()).contains(wanted.fault())) {
+      throw Refused.field("fault", "this fault does not make that complaint in this family");
+    }
+    double severity = wanted.severity() == null ? 0.5 : wanted.severity();
+    if (!(severity >= 0 && severity <= 1)) {
+      throw Refused.field("severity", "allowed is a number from 0 to 1");
+    }
+    return new HiddenFault(
+        wanted.family(), wanted.symptom(), List.of(wanted.fault()), severity, drawn.seed());
+  }
+
+  /** Puts a meter to a simulated motor. The same id again is the same motor. */
+  @Transactional
+  UUID connect(UUID id, Wanted wanted, Account author) {
+    machines.add(id, hide(wanted), author.id(), OffsetDateTime.now(clock));
+    return id;
+  }
+
+  /** Opens a call on a simulated motor; the motor has the call's id. */
+  @Transactional
+  CallView begin(UUID id, Wanted wanted, Account author) {
+    HiddenFault hidden = hide(wanted);
+    if (!machines.add(id, hidden, author.id(), OffsetDateTime.now(clock))) {
+      return calls.view(id);
+    }
+    SimulatedMotor motor = new SimulatedMotor(hidden);
+    Particulars told =
+        new Particulars(
+            "Practice: " + hidden.family().title(),
+            "",
+            hidden.symptom().title() + ".",
+            hidden.symptom(),
+            UnitPlate.UNKNOWN,
+            MotorPlate.of(hidden.family(), motor.plateVolts()),
+            null);
+    return calls.openPractice(id, told, author);
+  }
+
+  private SimulatedMotor motor(UUID machine) {
+    return machines
+        .hidden(machine)
+        .map(SimulatedMotor::new)
+        .orElseThrow(() -> Refused.missing("simulated motor"));
+  }
+
+  /** What the meter's display shows at this tick. */
+  @Transactional(readOnly = true)
+  SimulatedMeter meter(UUID machine) {
+    return new SimulatedMeter(motor(machine));
+  }
+
+  /** What is seen, felt or tried for a check; what takes a meter is left out. */
+  @Transactional(readOnly = true)
+  List<BenchAnswer> answers(UUID machine, String check) {
+    SimulatedMotor motor = motor(machine);
+    Check asked =
+        FamilyModel.of(motor.hidden().family()).checks().stream()
+            .filter(one -> one.id().equals(check))
+            .findFirst()
+            .orElseThrow(() -> Refused.missing("check of this family"));
+    List<BenchAnswer> answers = new ArrayList<>();
+    MeterModel eyes = new MeterModel(new Random(motor.hidden().seed()), 0);
+    for (Fact fact : BenchCall.answers(motor, asked, eyes)) {
+      if (fact.type().kind() == FactKind.CHOICE || fact.type().kind() == FactKind.FLAG) {
+        answers.add(new BenchAnswer(fact.type().id(), plain(fact.value())));
+      } else if (!SimulatedMeter.measures(fact.type())) {
+        answers.add(new BenchAnswer(fact.type().id(), ((FactValue.Quantity) fact.value()).value()));
+      }
+    }
+    return answers;
+  }
+
+  private static Object plain(FactValue value) {
+    return value instanceof FactValue.Flag flag
+        ? (Object) flag.value()
+        : ((FactValue.Choice) value).word();
+  }
+
+  /** Looks back on a practised call, and tells what was hidden. */
+  @Transactional(readOnly = true)
+  DebriefView debrief(UUID call) {
+    HiddenFault hidden = machines.hidden(call).orElseThrow(() -> Refused.missing("practised call"));
+    CallService.Practised practised = calls.practised(call);
+    Debrief debrief = Debrief.of(hidden, practised.situation(), practised.facts());
+    double rate = practised.settings().labourPerHour() / 60;
+    return new DebriefView(
+        debrief,
+        rate * (debrief.minutes() + debrief.extraMinutes()),
+        rate * debrief.advisedMinutes(),
+        practised.settings().currency());
+  }
+
+  /** Null where this motor has no such terminals. */
+  static FactType terminals(String fact) {
+    FactType type = FactType.ofId(fact);
+    if (type == null || !SimulatedMeter.measures(type)) {
+      throw Refused.field("fact", "allowed is a reading that a meter takes, such as line.volts");
+    }
+    return type;
+  }
+}

@@ -1,0 +1,422 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { get, request } from '../api/client'
+import type { BlinkReading, Call, Hit } from '../api/types'
+import { useCall } from '../call/call'
+import { loadCatalogue, signalTitle, suspectTitle } from '../catalogue/catalogue'
+import { session } from '../session/session'
+import TopBar from '../shared/TopBar.vue'
+
+/** Counts a lamp for a person who taps along with it, and looks the code up. */
+const props = defineProps<{ call?: string }>()
+
+interface Tap {
+  down: number
+  up: number
+  lamp: number
+}
+
+/** After the last tap the pause is looked at again and again, until the round must be over [ms]. */
+const LOOKS = [900, 1600, 2400, 3400, 5000]
+
+const router = useRouter()
+const handle = props.call ? useCall(props.call) : null
+const place = ref('')
+const taps = ref<Tap[]>([])
+const pressed = ref<(number | null)[]>([null, null])
+const reading = ref<BlinkReading | null>(null)
+const shown = ref('')
+const hits = ref<Hit[] | null>(null)
+const fault = ref('')
+let begin = 0
+let timers: ReturnType<typeof setTimeout>[] = []
+let asked = 0
+
+const now = () => performance.now() / 1000 - begin
+
+onMounted(async () => {
+  window.addEventListener('keydown', keyDown)
+  window.addEventListener('keyup', keyUp)
+  await loadCatalogue().catch(() => {})
+  if (props.call) {
+    place.value = await get<Call>(`/api/calls/${props.call}`)
+      .then((call) => call.particulars.place)
+      .catch(() => '')
+  }
+})
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', keyDown)
+  window.removeEventListener('keyup', keyUp)
+  timers.forEach(clearTimeout)
+})
+
+/** The space bar taps the first lamp, the letter k the second. */
+const lampOf = (event: KeyboardEvent) =>
+  event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey
+    ? -1
+    : event.key === ' '
+      ? 0
+      : event.key.toLowerCase() === 'k'
+        ? 1
+        : -1
+
+function keyDown(event: KeyboardEvent) {
+  const lamp = lampOf(event)
+  if (lamp < 0) return
+  event.preventDefault()
+  if (!event.repeat) down(lamp)
+}
+
+function keyUp(event: KeyboardEvent) {
+  const lamp = lampOf(event)
+  if (lamp >= 0) {
+    event.preventDefault()
+    up(lamp)
+  }
+}
+
+function down(lamp: number) {
+  if (!taps.value.length && pressed.value.every((at) => at === null)) {
+    begin = performance.now() / 1000
+  }
+  pressed.value[lamp] = now()
+}
+
+function up(lamp: number) {
+  const at = pressed.value[lamp]
+  if (at === null || at === undefined) return
+  pressed.value[lamp] = null
+  taps.value.push({ down: at, up: Math.max(at, now()), lamp })
+  hits.value = null
+  timers.forEach(clearTimeout)
+  timers = LOOKS.map((wait) => setTimeout(() => void count(), wait))
+  void count()
+}
+
+async function count() {
+  const mine = ++asked
+  fault.value = ''
+  try {
+    const counted = await request<BlinkReading>('POST', '/api/codes/count', {
+      presses: taps.value,
+      now: now(),
+    })
+    // A slow answer to earlier taps must not stand over a later one.
+    if (mine !== asked) return
+    reading.value = counted
+    if (counted.state === 'AGREED' && counted.code) await look(counted.code)
+  } catch (failed) {
+    if (mine === asked) {
+      fault.value = `${failed instanceof Error ? failed.message : 'No answer.'} The taps are kept.`
+    }
+  }
+}
+
+async function look(pattern: string) {
+  hits.value = await get<Hit[]>(`/api/codes?pattern=${encodeURIComponent(pattern)}`)
+}
+
+const sorted = computed(() =>
+  [...(hits.value ?? [])].sort(
+    (one, other) =>
+      Number(other.row.signal === reading.value?.kind) -
+      Number(one.row.signal === reading.value?.kind),
+  ),
+)
+
+async function lookShown() {
+  fault.value = ''
+  if (!shown.value.trim()) return
+  try {
+    await look(shown.value.trim())
+  } catch (failed) {
+    fault.value = failed instanceof Error ? failed.message : 'No answer.'
+  }
+}
+
+function again() {
+  timers.forEach(clearTimeout)
+  asked++
+  taps.value = []
+  reading.value = null
+  hits.value = null
+  fault.value = ''
+}
+
+function undo() {
+  taps.value.pop()
+  void count()
+}
+
+async function take(hit: Hit) {
+  if (!handle || !props.call) return
+  await handle.record('code', { book: hit.name, code: hit.row.pattern })
+  if (hit.row.suspects.length) await handle.record('code.suspects', [...hit.row.suspects])
+  await router.push(`/calls/${props.call}/prove`)
+}
+
+const sure = computed(() => {
+  const share = reading.value?.sure ?? 0
+  const words = share >= 0.98 ? 'sure' : share >= 0.9 ? 'fairly sure' : 'not sure'
+  return `${words}, ${share >= 0.995 ? 'over 99' : Math.round(100 * share)} %`
+})
+
+/** The taps as they came, drawn along a line of time. */
+const strip = computed(() => {
+  const end = Math.max(8, taps.value.at(-1)?.up ?? 0)
+  return taps.value.map((tap) => ({
+    x: (100 * tap.down) / end,
+    width: Math.max(0.7, (100 * (tap.up - tap.down)) / end),
+    y: tap.lamp ? 15 : 3,
+  }))
+})
+</script>
+
+<template>
+  <TopBar title="Count a code" :detail="place" />
+  <main class="page counter">
+    <section class="card">
+      <p class="lead">
+        Tap along with the lamp: press as it lights, let go as it goes out. Let the pause pass, and
+        count a second round.
+      </p>
+      <div class="keys">
+        <button
+          type="button"
+          class="lamp"
+          :class="{ lit: pressed[0] !== null }"
+          @pointerdown.prevent="down(0)"
+          @pointerup="up(0)"
+          @pointercancel="up(0)"
+          @pointerleave="up(0)"
+        >
+          Lamp <span class="key only-wide">space</span>
+        </button>
+        <button
+          type="button"
+          class="lamp second"
+          :class="{ lit: pressed[1] !== null }"
+          @pointerdown.prevent="down(1)"
+          @pointerup="up(1)"
+          @pointercancel="up(1)"
+          @pointerleave="up(1)"
+        >
+          Second lamp, if there is one <span class="key only-wide">k</span>
+        </button>
+      </div>
+      <svg class="strip" viewBox="0 0 100 26" preserveAspectRatio="none" aria-hidden="true">
+        <line x1="0" y1="12.5" x2="100" y2="12.5" />
+        <rect
+          v-for="(tap, index) in strip"
+          :key="index"
+          :x="tap.x"
+          :y="tap.y"
+          :width="tap.width"
+          height="8"
+        />
+      </svg>
+      <div class="result" role="status">
+        <p v-if="reading?.code" class="code digits" :class="reading.state.toLowerCase()">
+          {{ reading.code }}
+        </p>
+        <p>
+          <strong>{{ reading?.sentence ?? 'Nothing tapped yet.' }}</strong>
+          <span v-if="reading?.code && reading.state !== 'COUNTING'" class="soft">
+            <br />{{ signalTitle(reading.kind) }}; {{ sure }}.
+          </span>
+        </p>
+      </div>
+      <ul v-if="reading?.rounds.length" class="rounds" aria-label="Rounds">
+        <li v-for="(round, index) in reading.rounds" :key="index">
+          Round {{ index + 1 }} <strong class="digits">{{ round.code }}</strong>
+          <span v-if="round.missed" class="soft"> {{ round.missed }} filled in</span>
+          <span v-if="round.doubled" class="soft"> {{ round.doubled }} doubled</span>
+        </li>
+      </ul>
+      <p v-if="fault" class="notice failed" role="alert">
+        {{ fault }} <button type="button" class="link-button" @click="count">Try again</button>
+      </p>
+      <p class="actions">
+        <button type="button" class="quiet-button" :disabled="!taps.length" @click="again">
+          Start again
+        </button>
+        <button type="button" class="link-button" :disabled="!taps.length" @click="undo">
+          Undo the last tap
+        </button>
+      </p>
+    </section>
+    <section class="card">
+      <form class="shown" @submit.prevent="lookShown">
+        <label>
+          Or a display shows
+          <el-input v-model="shown" name="shown" maxlength="12" autocapitalize="none" />
+        </label>
+        <el-button native-type="submit">Look it up</el-button>
+      </form>
+      <template v-if="hits">
+        <h2>In the code books</h2>
+        <p v-if="!hits.length">
+          No book has it. <router-link to="/codes">Add it to a book</router-link>, or go on without:
+          a code only moves suspicion.
+        </p>
+        <ul class="hits">
+          <li v-for="hit in sorted" :key="hit.book + hit.row.line + hit.row.signal">
+            <p>
+              <strong class="digits">{{ hit.row.pattern }}</strong> {{ hit.row.meaning }}
+              <br /><span class="soft">
+                {{ hit.row.line }}, {{ signalTitle(hit.row.signal).toLowerCase() }}
+              </span>
+              <br /><span v-if="hit.row.suspects.length" class="soft">
+                Raises {{ hit.row.suspects.map(suspectTitle).join(', ').toLowerCase() }}.
+              </span>
+            </p>
+            <button v-if="call" type="button" class="quiet-button" @click="take(hit)">
+              Take it to the call
+            </button>
+          </li>
+        </ul>
+        <p class="notice">
+          A code names what the board saw, not the part. Check in this order: connector, spin by
+          hand, voltage at the connector, and only then the part.
+        </p>
+      </template>
+    </section>
+    <router-link v-if="call" :to="`/calls/${call}/hear`">Back to the call</router-link>
+    <router-link v-else-if="session.account" to="/codes">Code books</router-link>
+  </main>
+</template>
+
+<style scoped>
+.counter {
+  display: grid;
+  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
+  gap: 18px;
+  align-items: start;
+}
+
+.card {
+  display: grid;
+  gap: 14px;
+}
+
+.lead {
+  font-size: 1.0625rem;
+}
+
+.keys {
+  display: grid;
+  grid-template-columns: 2fr 1fr;
+  gap: 10px;
+}
+
+.lamp {
+  min-height: 190px;
+  padding: 12px;
+  border: 3px solid var(--ink);
+  border-radius: 10px;
+  background: var(--paper);
+  font-size: 1.25rem;
+  font-weight: 700;
+  cursor: pointer;
+  touch-action: none;
+  user-select: none;
+}
+
+.second {
+  border-style: dashed;
+  font-size: 1rem;
+}
+
+.lit {
+  background: var(--copper);
+  border-color: var(--copper);
+  color: var(--on-copper);
+}
+
+.strip {
+  width: 100%;
+  height: 34px;
+}
+
+.strip line {
+  stroke: var(--rule);
+  stroke-width: 0.5;
+}
+
+.strip rect {
+  fill: var(--copper);
+}
+
+.result {
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  min-height: 78px;
+}
+
+.code {
+  padding: 4px 18px;
+  border: 3px dashed var(--rule-strong);
+  border-radius: 8px;
+  font-size: 2.75rem;
+  font-weight: 700;
+  line-height: 1.2;
+}
+
+.code.agreed {
+  border: 3px solid var(--good);
+  color: var(--good);
+}
+
+.code.disagree {
+  border-color: var(--suspect);
+  color: var(--suspect);
+}
+
+.rounds {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 20px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.shown {
+  display: flex;
+  align-items: end;
+  gap: 10px;
+}
+
+.shown label {
+  flex: 1;
+  display: grid;
+  gap: 4px;
+  font-weight: 650;
+}
+
+.hits {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.hits li {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+  padding: 10px 0;
+  border-top: 1px solid var(--rule);
+}
+
+@media (max-width: 719px) {
+  .counter {
+    grid-template-columns: 1fr;
+  }
+
+  .lamp {
+    min-height: 200px;
+  }
+}
+</style>

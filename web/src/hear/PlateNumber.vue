@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { PlateField } from '../api/types'
+
+/** A number off a plate; it says at once what is wrong with it, and passes on only what is right. */
+const props = defineProps<{ field: PlateField }>()
+const model = defineModel<number | undefined>()
+
+const text = ref(model.value === undefined ? '' : String(model.value))
+
+const fault = computed(() => {
+  const typed = text.value.trim().replace(',', '.')
+  if (!typed) return ''
+  const value = Number(typed)
+  const { least, most, whole, unit } = props.field
+  if (Number.isNaN(value)) return 'Type a number.'
+  if (whole && !Number.isInteger(value)) return 'Type a whole number.'
+  return value < least || value > most ? `Allowed is ${least} to ${most} ${unit}`.trim() + '.' : ''
+})
+
+watch(text, (typed) => {
+  if (!fault.value) model.value = typed.trim() ? Number(typed.replace(',', '.')) : undefined
+})
+watch(model, (value) => {
+  if (value !== undefined && Number(text.value.replace(',', '.')) !== value) {
+    text.value = String(value)
+  }
+})
+</script>
+
+<template>
+  <label>
+    <span>
+      {{ field.title }} <span v-if="field.unit" class="soft">{{ field.unit }}</span>
+    </span>
+    <el-input v-model="text" :name="field.id" inputmode="decimal" autocomplete="off" />
+    <span v-if="fault" class="fault" role="alert">{{ fault }}</span>
+  </label>
+</template>
+
+<style scoped>
+label {
+  display: grid;
+  gap: 4px;
+  align-content: start;
+  font-weight: 650;
+}
+
+.soft {
+  font-weight: 400;
+}
+
+.fault {
+  color: var(--failed);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,176 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { get, Refusal, request } from '../api/client'
+import type { Call } from '../api/types'
+import { catalogue, loadCatalogue } from '../catalogue/catalogue'
+import OptionGroup from '../hear/OptionGroup.vue'
+import TopBar from '../shared/TopBar.vue'
+
+/** A motor with a hidden fault, to be found with the practice meter. */
+const router = useRouter()
+const family = ref('CONSTANT_TORQUE')
+const symptom = ref('NO_RUN')
+const fault = ref<string | undefined>()
+const severity = ref(0.5)
+const faults = ref<{ id: string; title: string }[]>([])
+const said = ref('')
+const busy = ref(false)
+
+const SEVERITIES = [
+  { value: 0.1, label: 'Just noticeable' },
+  { value: 0.5, label: 'Plain' },
+  { value: 0.9, label: 'Bad' },
+]
+
+onMounted(() => loadCatalogue().catch(() => (said.value = 'No answer from the server.')))
+
+watch(
+  [family, symptom],
+  async () => {
+    fault.value = undefined
+    try {
+      faults.value = await get(
+        `/api/practice/faults?family=${family.value}&symptom=${symptom.value}`,
+      )
+    } catch {
+      faults.value = []
+    }
+  },
+  { immediate: true },
+)
+
+const families = computed(() =>
+  (catalogue.value?.families ?? []).map((one) => ({ value: one.id as string, label: one.title })),
+)
+const symptoms = computed(() =>
+  (catalogue.value?.symptoms ?? []).map((one) => ({ value: one.id, label: one.title })),
+)
+
+async function begin() {
+  said.value = ''
+  busy.value = true
+  try {
+    const call = await request<Call>('PUT', `/api/practice/${crypto.randomUUID()}`, {
+      family: family.value,
+      symptom: symptom.value,
+      fault: fault.value,
+      severity: fault.value ? severity.value : undefined,
+    })
+    await router.push(`/calls/${call.id}/prove`)
+  } catch (failed) {
+    said.value =
+      failed instanceof Refusal ? failed.message : 'No answer from the server. Try again.'
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <TopBar title="Practice" />
+  <main class="page">
+    <form v-if="catalogue" class="card practice" @submit.prevent="begin">
+      <p class="lead">
+        A motor with a hidden fault stands on the bench. Find it with the practice meter, as you
+        would on a call; then see what was needless, what was missed, and what it would have cost.
+      </p>
+      <OptionGroup
+        title="Which motor?"
+        :options="families"
+        :model-value="family"
+        @update:model-value="(value) => (family = value ?? family)"
+      />
+      <OptionGroup
+        title="What does it do wrong?"
+        :options="symptoms"
+        :model-value="symptom"
+        @update:model-value="(value) => (symptom = value ?? symptom)"
+      />
+      <fieldset>
+        <legend>Which fault?</legend>
+        <div class="options">
+          <button
+            type="button"
+            class="quiet-button"
+            :aria-pressed="fault === undefined"
+            @click="fault = undefined"
+          >
+            Draw one, hidden from me
+          </button>
+          <el-select v-model="fault" clearable placeholder="or hide one for somebody else">
+            <el-option
+              v-for="one in faults"
+              :key="one.id"
+              :value="one.id"
+              :label="one.title[0]!.toUpperCase() + one.title.slice(1)"
+            />
+          </el-select>
+        </div>
+      </fieldset>
+      <OptionGroup
+        v-if="fault"
+        title="How bad?"
+        :options="SEVERITIES"
+        :model-value="severity"
+        @update:model-value="(value) => (severity = value ?? severity)"
+      />
+      <p v-if="said" class="notice failed" role="alert">{{ said }}</p>
+      <el-button class="begin" type="primary" native-type="submit" :disabled="busy">
+        To the bench
+      </el-button>
+    </form>
+    <p v-else class="soft" role="status">{{ said || 'Making the bench ready…' }}</p>
+  </main>
+</template>
+
+<style scoped>
+.practice {
+  display: grid;
+  gap: 20px;
+  max-width: 900px;
+  margin: 0 auto;
+}
+
+.lead {
+  font-size: 1.0625rem;
+}
+
+:deep(fieldset) {
+  margin: 0;
+  padding: 0;
+  border: 0;
+  min-width: 0;
+}
+
+:deep(legend) {
+  padding: 0;
+  margin-bottom: 6px;
+  font-weight: 650;
+}
+
+:deep(.options) {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.options .el-select {
+  width: min(420px, 100%);
+}
+
+:deep([aria-pressed='true']) {
+  border: 2px solid var(--copper);
+  background: var(--copper-soft);
+}
+
+:deep([aria-pressed='true'])::before {
+  content: '✓ ';
+}
+
+.begin {
+  justify-self: start;
+  min-height: 52px;
+  padding: 0 26px;
+}
+</style>
