@@ -1073,6 +1073,7 @@ export interface components {
             severity?: number;
             /** @enum {string} */
             symptom: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
+            volts?: string;
         };
         Warning: {
             id: string;

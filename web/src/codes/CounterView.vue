@@ -374,6 +374,12 @@ const strip = computed(() => {
   color: var(--suspect);
 }
 
+.actions {
+  display: flex;
+  align-items: center;
+  gap: 18px;
+}
+
 .rounds {
   display: flex;
   flex-wrap: wrap;

@@ -36,11 +36,8 @@ const needless = computed(() => view.value?.debrief.steps.filter((one) => one.ne
   <section v-else class="card debrief">
     <h2 :class="view.debrief.outcome.toLowerCase()">{{ OUTCOME[view.debrief.outcome] }}</h2>
     <p class="truth">
-      It was
-      {{
-        view.debrief.suspects.map((one) => stationTitle(family, one).toLowerCase()).join(' and ')
-      }}.
-      {{ view.debrief.truth }}
+      {{ view.debrief.suspects.map((one) => stationTitle(family, one)).join(' and ') }}:
+      {{ view.debrief.truth[0]!.toLowerCase() + view.debrief.truth.slice(1) }}
     </p>
     <dl>
       <div>

@@ -35,7 +35,7 @@ const answer = (value: string, word: string, label: string, probability: number)
 
 beforeEach(() => {
   catalogue.value = {
-    suspects: [{ id: 'MODULE', title: 'Module' }],
+    families: [{ id: 'CONSTANT_TORQUE', stations: [{ id: 'MODULE', title: 'Module' }] }],
     facts: {
       feel: fact('feel', 'CHOICE', ['FREE', 'LOCKED']),
       call: fact('call', 'FLAG', []),

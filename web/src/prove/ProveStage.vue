@@ -172,8 +172,8 @@ useKeys({
           <router-link v-if="note.figure" :to="`/about#${note.figure}`">Says who?</router-link>
         </p>
       </div>
-      <section v-if="tipsAt" class="card windings" aria-label="Where the tips go">
-        <h2>Where the tips go</h2>
+      <section v-if="tipsAt || !hasWindings" class="card windings" aria-label="Where the tips go">
+        <h2>{{ tipsAt ? 'Where the tips go' : 'The plugs' }}</h2>
         <TerminalPicture :call="call" :fact="tipsAt" @wires="relabel" />
       </section>
       <section v-else-if="hasWindings" class="card windings" aria-label="Windings">

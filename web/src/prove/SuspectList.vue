@@ -18,8 +18,14 @@ const faint = computed(() =>
     (suspect) => suspect.state !== 'CLEARED' && suspect.involved < 0.005,
   ),
 )
+/** A link that this family's chain does not draw need not be told as cleared. */
 const cleared = computed(() =>
-  props.call.diagnosis.suspects.filter((suspect) => suspect.state === 'CLEARED'),
+  props.call.diagnosis.suspects.filter(
+    (suspect) =>
+      suspect.state === 'CLEARED' &&
+      (suspect.id === 'NONE' ||
+        props.call.diagnosis.stations.some((station) => station.id === suspect.id)),
+  ),
 )
 
 const WORDS: Record<SuspectRow['state'], string> = {
@@ -35,7 +41,9 @@ const percent = (share: number) =>
   `${share >= 0.995 && share < 1 ? '>99' : (100 * share).toFixed(0)} %`
 /** One reason while folded; opened, all of them stand below. */
 const said = (suspect: SuspectRow) =>
-  suspect.pointedAtBy.at(-1)?.sentence ?? 'No reading points at it.'
+  suspect.state === 'PROVED'
+    ? suspect.pointedAtBy.map((reason) => reason.sentence).join(' ')
+    : (suspect.pointedAtBy.at(-1)?.sentence ?? 'No reading points at it.')
 /** Why it is cleared: a reading at the link itself says more than one from elsewhere. */
 const own = (suspect: SuspectRow) => {
   const station = props.call.diagnosis.stations.find((one) => one.id === suspect.id)

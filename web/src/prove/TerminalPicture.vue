@@ -63,7 +63,9 @@ function keep() {
       <h3>{{ plug }}</h3>
       <ul>
         <li v-for="terminal in terminals" :key="terminal.id" :class="{ touched: tip(terminal) }">
-          <span class="tip" :class="tip(terminal)?.split(' ')[0]">{{ tip(terminal) ?? '' }}</span>
+          <span v-if="tips.length" class="tip" :class="tip(terminal)?.split(' ')[0]">{{
+            tip(terminal) ?? ''
+          }}</span>
           <span class="pin digits">{{ terminal.id }}</span>
           <span
             class="wire"

@@ -65,7 +65,11 @@ export function useMeter(call: Call) {
       const id = crypto.randomUUID()
       try {
         const { motor, symptom } = call.particulars
-        await request('PUT', `/api/meter/${id}`, { family: motor.family, symptom })
+        await request('PUT', `/api/meter/${id}`, {
+          family: motor.family,
+          symptom,
+          volts: motor.volts,
+        })
         sessionStorage.setItem(kept, id)
         state.machine = id
       } catch (failed) {

@@ -198,7 +198,7 @@ public final class SimulatedMotor {
 
   /** Whether the electronics come off the motor, so that it stands alone on the bench. */
   private boolean comesOff() {
-    return hidden.family() != Family.BLDC_FIVE_WIRE && hidden.family() != Family.EC_PLUG_FAN;
+    return !hidden.family().isReplacedWhole();
   }
 
   /** Whether the motor proper would turn, given three good phases. */

@@ -24,6 +24,35 @@ public final class Chain {
     return stations;
   }
 
+  /** What is drawn: a motor with its electronics inside is not parted into winding and module. */
+  public static List<Suspect> stations(Family family) {
+    List<Suspect> stations = of(family);
+    if (family.isReplacedWhole()) {
+      stations.remove(Suspect.WINDING);
+    }
+    return stations;
+  }
+
+  /** A suspect inside a sentence, by where its part sits in this family. */
+  public static String spoken(Family family, Suspect suspect) {
+    boolean controller = family == Family.EC_PLUG_FAN || family == Family.DRIVE_FED_INDUCTION;
+    if (suspect == Suspect.COMMAND && controller) {
+      return "the call or the controller";
+    }
+    if (suspect == Suspect.MODULE) {
+      switch (family) {
+        case BLDC_FIVE_WIRE:
+          return "the motor's electronics";
+        case BLDC_THREE_WIRE:
+          return "the board's driver";
+        case EC_PLUG_FAN:
+          return "the fan's electronics";
+        default:
+      }
+    }
+    return suspect.spoken();
+  }
+
   /** What a station is called on this family's chain: where its part sits decides its name. */
   public static String title(Family family, Suspect station) {
     switch (family) {

@@ -56,7 +56,8 @@ public final class Engine {
     boolean decided = verdict.state() == VerdictState.DECIDED;
     UnitState now = evidence.presentState();
     NextTests chooser = new NextTests(table, evidence.done());
-    List<Diagnosis.NextTest> next = decided ? List.of() : chooser.list(belief, now);
+    List<Diagnosis.NextTest> next =
+        decided ? List.of() : chooser.list(belief, now, evidence.situation.family());
     return new Diagnosis(
         verdict,
         suspects,
@@ -102,7 +103,7 @@ public final class Engine {
           VerdictState.NARROWED,
           List.of(first),
           "Most likely "
-              + first.spoken()
+              + Chain.spoken(evidence.situation.family(), first)
               + " ("
               + percent
               + " %), not proved: "
@@ -120,7 +121,8 @@ public final class Engine {
   private String decided(List<Suspect> proved) {
     StringBuilder text = new StringBuilder("It is ");
     for (int i = 0; i < proved.size(); i++) {
-      text.append(i == 0 ? "" : " and ").append(proved.get(i).spoken());
+      text.append(i == 0 ? "" : " and ")
+          .append(Chain.spoken(evidence.situation.family(), proved.get(i)));
     }
     text.append(": ");
     for (int i = 0; i < proved.size(); i++) {
@@ -150,7 +152,7 @@ public final class Engine {
 
   private List<Diagnosis.Station> stations(List<Diagnosis.SuspectView> views) {
     List<Diagnosis.Station> stations = new ArrayList<>();
-    for (Suspect link : Chain.of(evidence.situation.family())) {
+    for (Suspect link : Chain.stations(evidence.situation.family())) {
       Diagnosis.SuspectView view =
           views.stream().filter(v -> v.id() == link).findFirst().orElseThrow();
       stations.add(station(link, view));

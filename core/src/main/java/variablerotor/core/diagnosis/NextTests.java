@@ -3,7 +3,9 @@ package variablerotor.core.diagnosis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import variablerotor.core.chain.Chain;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.signal.Family;
 import variablerotor.core.text.Numbers;
 
 /**
@@ -52,13 +54,14 @@ final class NextTests {
 
   /**
    * @param now the unit's present state
+   * @param family for the words
    * @return best first
    */
-  List<Diagnosis.NextTest> list(Belief belief, UnitState now) {
+  List<Diagnosis.NextTest> list(Belief belief, UnitState now, Family family) {
     List<Candidate> best = ranked(belief, now);
     List<Diagnosis.NextTest> tests = new ArrayList<>();
     for (Candidate candidate : best) {
-      tests.add(describe(belief, candidate, now));
+      tests.add(describe(belief, candidate, now, family));
     }
     return tests;
   }
@@ -141,7 +144,8 @@ final class NextTests {
     return p > NEGLIGIBLE ? p * Math.log(p) / LN2 : 0;
   }
 
-  private Diagnosis.NextTest describe(Belief belief, Candidate candidate, UnitState now) {
+  private Diagnosis.NextTest describe(
+      Belief belief, Candidate candidate, UnitState now, Family family) {
     Check check = table.checks.get(candidate.check);
     double[] odds = belief.outcomes(candidate.check);
     List<Diagnosis.Answer> answers = new ArrayList<>();
@@ -159,12 +163,12 @@ final class NextTests {
         check.minutes(),
         now.minutesTo(check.state()),
         Numbers.round(candidate.gain, 4),
-        why(belief, check, candidate),
+        why(belief, check, candidate, family),
         answers);
   }
 
   /** Why this one, in one sentence. */
-  private String why(Belief belief, Check check, Candidate candidate) {
+  private String why(Belief belief, Check check, Candidate candidate, Family family) {
     Suspect leading = belief.leading();
     boolean[] named = new boolean[Suspect.values().length];
     List<String> rivals = new ArrayList<>();
@@ -175,12 +179,12 @@ final class NextTests {
       for (Suspect suspect : table.groups.get(table.group[i])) {
         if (!named[suspect.ordinal()]) {
           named[suspect.ordinal()] = true;
-          rivals.add(suspect.spoken());
+          rivals.add(Chain.spoken(family, suspect));
         }
       }
     }
     if (rivals.isEmpty()) {
-      return "It moves the odds, now led by " + leading.spoken() + ".";
+      return "It moves the odds, now led by " + Chain.spoken(family, leading) + ".";
     }
     String list = rivals.get(0);
     for (int i = 1; i < rivals.size(); i++) {

@@ -80,8 +80,7 @@ final class RoundPlan {
     }
     NextTests chooser = new NextTests(evidence.table, done);
     NextTests.Candidate mine = chooser.candidate(belief, here, state);
-    int other = best(belief, state, false);
-    double elsewhere = chooser.candidate(belief, other, state).rate();
+    double elsewhere = chooser.candidate(belief, best(belief, state, false), state).rate();
     return mine.worth() >= LEAST && mine.rate() >= SHARE * elsewhere ? here : -1;
   }
 
@@ -91,7 +90,8 @@ final class RoundPlan {
     double rate = 0;
     for (NextTests.Candidate candidate : chooser.candidates(belief, now)) {
       boolean here = evidence.table.checks.get(candidate.check()).state() == now;
-      if ((!stay || here) && candidate.rate() > rate) {
+      boolean soft = evidence.table.checks.get(candidate.check()).isSoft();
+      if (!soft && (!stay || here) && candidate.rate() > rate) {
         best = candidate.check();
         rate = candidate.rate();
       }

@@ -95,11 +95,12 @@ final class SuspectViews {
       }
       String out = ruledOut(c, mine);
       if (!out.isEmpty()) {
-        cleared.add(reason(c, " That rules out that " + out + "."));
+        cleared.add(reason(c, " That is not seen when " + out + "."));
       }
       boolean speaks = state != SuspectState.CLEARED && pointsAt(c, mine, state);
       if (speaks) {
-        points.add(reason(c, state == SuspectState.PROVED ? "" : speaksFor(suspect)));
+        String leads = " That speaks for " + spoken(suspect) + ".";
+        points.add(reason(c, state == SuspectState.PROVED ? "" : leads));
       }
       if (speaks || (state == SuspectState.CLEARED && !out.isEmpty())) {
         because.addAll(evidence.seen[c].facts());
@@ -107,7 +108,7 @@ final class SuspectViews {
     }
     if (count == 0) {
       String text =
-          "\"" + evidence.situation.symptom().title() + "\" does not come from " + suspect.spoken();
+          "\"" + evidence.situation.symptom().title() + "\" does not come from " + spoken(suspect);
       cleared.add(new Diagnosis.Reason(text + ".", null, List.of()));
     }
     return new Diagnosis.SuspectView(
@@ -122,8 +123,8 @@ final class SuspectViews {
         missing(mine, state));
   }
 
-  private static String speaksFor(Suspect suspect) {
-    return " That speaks for " + suspect.spoken() + ".";
+  private String spoken(Suspect suspect) {
+    return Chain.spoken(evidence.situation.family(), suspect);
   }
 
   private Diagnosis.Reason reason(int check, String consequence) {

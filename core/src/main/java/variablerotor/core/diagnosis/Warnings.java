@@ -150,7 +150,9 @@ final class Warnings {
 
   private void damage() {
     boolean unchecked =
-        winding.state() == WindingState.NOT_MEASURED || winding.frame() == FrameState.NOT_MEASURED;
+        !situation.family().isReplacedWhole()
+            && (winding.state() == WindingState.NOT_MEASURED
+                || winding.frame() == FrameState.NOT_MEASURED);
     if (blames(Suspect.MODULE) && unchecked) {
       add(
           "WINDING_UNCHECKED",
@@ -162,7 +164,8 @@ final class Warnings {
           "MODULE_MAY_BE_DAMAGED",
           "A shorted winding often kills its module, and kills a new one at once.");
     }
-    if (blames(Suspect.BEARING) && winding.state() != WindingState.SOUND) {
+    boolean mayKeep = !situation.family().isReplacedWhole();
+    if (blames(Suspect.BEARING) && mayKeep && winding.state() != WindingState.SOUND) {
       add(
           "WINDING_MAY_BE_DAMAGED",
           "A seized bearing can burn the winding: measure it before you keep any part of this"

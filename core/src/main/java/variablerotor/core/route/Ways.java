@@ -97,7 +97,8 @@ public final class Ways {
     }
     winding(reasons);
     shaft(reasons);
-    if (Boolean.FALSE.equals(motor.moduleRemovable())) {
+    boolean inside = motor.family() != null && motor.family().isReplacedWhole();
+    if (inside || Boolean.FALSE.equals(motor.moduleRemovable())) {
       reasons.add(block("MODULE_NOT_REMOVABLE", "The module does not come off this motor."));
     }
     if (Boolean.FALSE.equals(motor.moduleSoldAlone())) {

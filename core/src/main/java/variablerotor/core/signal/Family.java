@@ -23,6 +23,11 @@ public enum Family {
     return title;
   }
 
+  /** Whether its electronics sit inside, so that the motor is replaced as a whole. */
+  public boolean isReplacedWhole() {
+    return this == BLDC_FIVE_WIRE || this == EC_PLUG_FAN;
+  }
+
   /** Whether the motor is one that is diagnosed here, not only fitted. */
   public boolean isVariableSpeed() {
     return this != PSC;

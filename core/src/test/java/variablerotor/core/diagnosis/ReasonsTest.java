@@ -39,7 +39,7 @@ class ReasonsTest {
     Diagnosis.Reason cleared = supply.clearedBy().get(0);
     assertTrue(cleared.sentence().startsWith("Line at the motor plug: 241 V, good"));
     assertTrue(
-        cleared.sentence().contains("rules out that the unit has no power"), cleared.sentence());
+        cleared.sentence().contains("not seen when the unit has no power"), cleared.sentence());
     assertEquals("line.tolerance", cleared.figure());
     Diagnosis.SuspectView module = of(diagnosis, Suspect.MODULE);
     assertFalse(module.pointedAtBy().isEmpty());

@@ -1,6 +1,5 @@
 package variablerotor.core.speed;
 
-import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -14,42 +13,51 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.TimeValue;
 import variablerotor.core.diagnosis.Calls;
 import variablerotor.core.diagnosis.Diagnosis;
+import variablerotor.core.diagnosis.Engine;
+import variablerotor.core.diagnosis.Situation;
 import variablerotor.core.diagnosis.Symptom;
-import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.Facts;
+import variablerotor.core.signal.Family;
 
 /** How long one diagnosis with its next checks takes. Not a test: it prints figures. */
 @State(Scope.Thread)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 public class DiagnosisSpeed {
-  private static final List<Fact> FACTS =
-      Calls.facts(
-          "line.volts",
-          240,
-          "command.volts",
-          25,
-          "shaft.feel",
-          "FREE",
-          "connector.look",
-          "SEATED",
-          "winding.ab",
-          22,
-          "winding.bc",
-          21,
-          "winding.ca",
-          22);
+  /** A call as far as it has come. */
+  public enum Case {
+    /** Nothing known yet, the most to choose from. */
+    TORQUE_BEGUN(Family.CONSTANT_TORQUE, Symptom.NO_RUN),
+    TORQUE_HALFWAY(
+        Family.CONSTANT_TORQUE,
+        Symptom.NO_RUN,
+        "line.volts",
+        240,
+        "command.volts",
+        25,
+        "shaft.feel",
+        "FREE",
+        "connector.look",
+        "SEATED"),
+    TORQUE_STOPS(Family.CONSTANT_TORQUE, Symptom.STARTS_THEN_STOPS),
+    PARALLEL_STOPS(Family.CONSTANT_AIRFLOW_PARALLEL, Symptom.STARTS_THEN_STOPS),
+    FIVE_WIRE_BEGUN(Family.BLDC_FIVE_WIRE, Symptom.NO_RUN),
+    DRIVE_BEGUN(Family.DRIVE_FED_INDUCTION, Symptom.NO_RUN),
+    /** No single cause explains it: every pair of causes is weighed. */
+    TWO_FAULTS(Family.CONSTANT_TORQUE, Symptom.NO_RUN, "line.volts", 150, "shaft.feel", "LOCKED");
 
-  /** How many facts are known. */
-  @Param({"0", "2", "4", "7"})
-  public int facts;
+    final Situation situation;
 
-  /** Many causes, or fewer. */
-  @Param({"NO_RUN", "STARTS_THEN_STOPS"})
-  public Symptom symptom;
+    Case(Family family, Symptom symptom, Object... facts) {
+      situation = Situation.of(family, symptom, Facts.of(Calls.facts(facts)));
+    }
+  }
+
+  @Param public Case call;
 
   @Benchmark
   public Diagnosis diagnose() {
-    return Calls.torque(symptom, FACTS.subList(0, facts));
+    return Engine.diagnose(call.situation);
   }
 
   public static void main(String[] args) throws Exception {

@@ -115,7 +115,7 @@ class CatalogueApi {
                 family.title(),
                 covered,
                 checks,
-                Chain.of(family).stream()
+                Chain.stations(family).stream()
                     .map(s -> new Word(s.name(), Chain.title(family, s)))
                     .toList(),
                 Terminals.of(family).stream().map(CatalogueApi::terminal).toList(),

@@ -48,8 +48,12 @@ class PracticeService {
     this.clock = clock;
   }
 
-  /** What is asked for: a fault of one's own choice, or one that is drawn. */
-  record Wanted(Family family, Symptom symptom, Fault fault, Double severity) {}
+  /**
+   * What is asked for: a fault of one's own choice, or one that is drawn.
+   *
+   * @param volts rated volts that its plate should have, or null for any
+   */
+  record Wanted(Family family, Symptom symptom, Fault fault, Double severity, String volts) {}
 
   /** What can be seen, felt or tried, as the machine answers it. */
   record BenchAnswer(String fact, Object value) {}
@@ -102,8 +106,26 @@ class PracticeService {
   /** Puts a meter to a simulated motor. The same id again is the same motor. */
   @Transactional
   UUID connect(UUID id, Wanted wanted, Account author) {
-    machines.add(id, hide(wanted), author.id(), OffsetDateTime.now(clock));
+    machines.add(id, wired(hide(wanted), wanted.volts()), author.id(), OffsetDateTime.now(clock));
     return id;
+  }
+
+  /** The same fault in a machine for this line voltage, where there is one. */
+  private HiddenFault wired(HiddenFault hidden, String volts) {
+    HiddenFault made = hidden;
+    for (int i = 0; i < 40; i++) {
+      if (volts == null || new SimulatedMotor(made).plateVolts().equals(volts.trim())) {
+        return made;
+      }
+      made =
+          new HiddenFault(
+              hidden.family(),
+              hidden.symptom(),
+              hidden.faults(),
+              hidden.severity(),
+              random.nextLong());
+    }
+    return hidden;
   }
 
   /** Opens a call on a simulated motor; the motor has the call's id. */

@@ -42,6 +42,7 @@ class ApiDescription {
           "PressRequest.lamp",
           "Wanted.fault",
           "Wanted.severity",
+          "Wanted.volts",
           "CodeCells.suspects");
 
   /** What a client must give of the plates; all else on them may be left out. */

@@ -10,9 +10,13 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** The built page: its addresses all open the same document; its named files never change. */
 @Configuration
 public class Pages implements WebMvcConfigurer {
+  private static final String[] ADDRESSES = {
+    "/", "/sign-in", "/calls/**", "/codes/**", "/count/**", "/practice", "/shop", "/about"
+  };
+
   @Override
   public void addViewControllers(ViewControllerRegistry registry) {
-    for (String path : new String[] {"/", "/sign-in", "/calls/**", "/shop", "/about"}) {
+    for (String path : ADDRESSES) {
       registry.addViewController(path).setViewName("forward:/index.html");
     }
   }

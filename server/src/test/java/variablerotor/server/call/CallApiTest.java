@@ -303,4 +303,53 @@ class CallApiTest {
     }
     assertFalse(calls.stream().allMatch(c -> ((Map<?, ?>) c).get("chosen") == null));
   }
+
+  @Test
+  void theUnitsOwnWindowIsInForceOnThisCallAndNamesItsSource() {
+    String call = tobin.openCall();
+    assertFalse(window(tobin.get(call)).containsValue(true), "the usual one at first");
+    Map<?, ?> own = window(tobin.read(call, "window.command.volts", "[10,14]"));
+    assertEquals(10.0, own.get("low"));
+    assertEquals(true, own.get("own"));
+    assertTrue(String.valueOf(own.get("source")).contains("own literature"));
+    assertEquals(422, tobin.read(call, "window.command.volts", "[14,10]").status());
+  }
+
+  private static Map<?, ?> window(Visitor.Answer call) {
+    return call.list("diagnosis.windows").stream()
+        .map(one -> (Map<?, ?>) one)
+        .filter(one -> one.get("fact").equals("command.volts"))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  void wireColoursAndAWarrantyNearItsEndAreKeptAndTold() {
+    String call = tobin.openCall();
+    String soon = java.time.LocalDate.now(java.time.ZoneOffset.UTC).plusDays(9).toString();
+    String told =
+        """
+        {"place":"Test Quay","unitName":"","complaint":"","symptom":"NO_RUN",
+         "unit":{"warrantyUntil":"%s"},"motor":{"family":"BLDC_FIVE_WIRE"},
+         "wires":{"VSP":"pink","BUS":" "}}"""
+            .formatted(soon);
+    Visitor.Answer kept = tobin.put(call + "/particulars/" + UUID.randomUUID(), told);
+    assertEquals(Map.of("VSP", "pink"), kept.at("particulars.wires"));
+    assertEquals("ENDS_SOON", kept.at("warranty.state"));
+    assertTrue(String.valueOf(kept.at("warranty.sentence")).contains("File the claim"));
+    Visitor.Answer refused =
+        tobin.put(
+            call + "/particulars/" + UUID.randomUUID(),
+            told.replace("pink", "a very long word for any colour"));
+    assertEquals("wires.VSP", refused.at("errors.0.path"));
+  }
+
+  @Test
+  void theRoundSaysWhatToDoHereAndWhatToCarry() {
+    Visitor.Answer call = tobin.get(tobin.openCall());
+    assertEquals("POWER_ON", call.at("diagnosis.rounds.0.state"));
+    assertEquals(call.at("diagnosis.nextTests.0.check"), call.at("diagnosis.rounds.0.checks.0"));
+    assertTrue(call.list("diagnosis.rounds.0.tools").size() > 0);
+    assertTrue(call.list("diagnosis.rounds.0.parts").size() > 0);
+  }
 }

@@ -1,0 +1,179 @@
+package variablerotor.server.codebook;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.net.URLEncoder;
+import java.net.http.HttpRequest;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import variablerotor.server.Server;
+import variablerotor.server.Visitor;
+
+/** Code books in and out as CSV, and the count of flashes, through the real API. */
+@ExtendWith(Server.class)
+class CodeBookApiTest {
+  private static final String HEADER = "line,signal,pattern,meaning,suspects\r\n";
+  private static final String GOOD =
+      HEADER
+          + "Marl 1,FLASHES,3,\"Fan, locked \"\"hard\"\"\",BEARING WHEEL\r\n"
+          + "Marl 1,COINCIDENCE,\"5:2,4\",No speed,MODULE\r\n";
+
+  private final Visitor tobin;
+
+  CodeBookApiTest(Server server) {
+    tobin = server.technician();
+  }
+
+  private Visitor.Answer bringIn(String book, String id, byte[] csv) {
+    return tobin.exchange(
+        HttpRequest.newBuilder()
+            .PUT(HttpRequest.BodyPublishers.ofByteArray(csv))
+            .header("Content-Type", "text/csv")
+            .header("X-XSRF-TOKEN", tobin.cookie("XSRF-TOKEN")),
+        "/api/codebooks/"
+            + book
+            + "/imports/"
+            + id
+            + "?name="
+            + URLEncoder.encode("Marl & sons", StandardCharsets.UTF_8));
+  }
+
+  private Visitor.Answer bringIn(String csv) {
+    return bringIn(
+        UUID.randomUUID().toString(),
+        UUID.randomUUID().toString(),
+        csv.getBytes(StandardCharsets.UTF_8));
+  }
+
+  @Test
+  void aBookComesInAndGoesOutTheSame() {
+    Visitor.Answer book = bringIn("\uFEFF" + GOOD);
+    assertEquals(200, book.status(), book.body());
+    assertEquals("Marl & sons", book.at("name"));
+    assertEquals("Fan, locked \"hard\"", book.at("rows.0.meaning"));
+    assertEquals(List.of("BEARING", "WHEEL"), book.at("rows.0.suspects"));
+    String out = tobin.get("/api/codebooks/" + book.at("id") + "/export").body();
+    assertEquals(GOOD, out);
+    assertEquals(200, bringIn(out).status(), "what went out comes in");
+  }
+
+  @Test
+  void everyBadRowIsToldAndNothingIsHalfTaken() {
+    String book = UUID.randomUUID().toString();
+    String bad =
+        GOOD
+            + "Marl 1,BLINKS,3,Odd,MODULE\r\n"
+            + "Marl 1,FLASHES,99,,MODEL\r\n"
+            + "Marl 1,FLASHES,3,Again,MODULE\r\n"
+            + "Marl 1,FLASHES\r\n";
+    Visitor.Answer refused =
+        bringIn(book, UUID.randomUUID().toString(), bad.getBytes(StandardCharsets.UTF_8));
+    assertEquals(422, refused.status());
+    List<?> paths =
+        refused.list("errors").stream().map(error -> ((Map<?, ?>) error).get("path")).toList();
+    assertEquals(
+        List.of(
+            "row 4, signal",
+            "row 5, meaning",
+            "row 5, pattern",
+            "row 5, suspects",
+            "row 6, pattern",
+            "row 7"),
+        paths);
+    assertEquals(404, tobin.get("/api/codebooks/" + book).status());
+  }
+
+  @Test
+  void filesThatAreNoBookAreRefused() {
+    assertEquals(400, bringIn("").status());
+    assertEquals(422, bringIn("a,b\r\n1,2\r\n").status());
+    assertEquals(422, bringIn(HEADER + "\"never closed").status());
+    Visitor.Answer bytes =
+        bringIn(
+            UUID.randomUUID().toString(),
+            UUID.randomUUID().toString(),
+            new byte[] {(byte) 0xff, (byte) 0xfe, 0});
+    assertEquals(422, bytes.status());
+    assertTrue(bytes.body().contains("UTF-8"), bytes.body());
+    assertEquals(413, bringIn("x".repeat(1_100_000)).status());
+  }
+
+  @Test
+  void anEditIsAnEditionAndTheSameAgainIsTheSameSave() {
+    String book = bringIn(GOOD).at("id").toString();
+    String edition = "/api/codebooks/" + book + "/editions/" + UUID.randomUUID();
+    String body =
+        "{\"name\":\"Marl two\",\"rows\":[{\"line\":\"Marl 2\",\"signal\":\"DIGITS\","
+            + "\"pattern\":\"2-3\",\"meaning\":\"Air\",\"suspects\":\"AIR_PATH\"}]}";
+    Visitor.Answer kept = tobin.put(edition, body);
+    assertEquals("23", kept.at("rows.0.pattern"));
+    assertNull(kept.at("rows.1"));
+    assertEquals(200, tobin.put(edition, body).status());
+    assertEquals(409, tobin.put(edition, body.replace("Air", "Wind")).status());
+    Visitor.Answer unnamed =
+        tobin.put(
+            "/api/codebooks/" + book + "/editions/" + UUID.randomUUID(),
+            body.replace("Marl two", " "));
+    assertEquals("name", unnamed.at("errors.0.path"));
+    assertEquals("Marl two", tobin.get("/api/codebooks/" + book).at("name"));
+    tobin.put("/api/codebooks/" + book + "/removals/" + UUID.randomUUID(), "{}");
+    assertEquals(404, tobin.get("/api/codebooks/" + book).status());
+  }
+
+  @Test
+  void codesAreFoundByWordsAndByPattern() {
+    assertEquals("Oxbow outdoor", tobin.get("/api/codes?search=feedback+oxbow").at("0.name"));
+    assertEquals("E6", tobin.get("/api/codes?pattern=e6").at("0.row.pattern"));
+    assertEquals(
+        "Fernlea indoor",
+        tobin.get("/api/codes?signal=FLASHES&pattern=4&search=fern").at("0.name"));
+    assertEquals(List.of(), tobin.get("/api/codes?search=nosuchword").list(""));
+    assertEquals(400, tobin.get("/api/codes?signal=BLINKS").status());
+  }
+
+  private static String press(double down, int lamp) {
+    return "{\"down\":" + down + ",\"up\":" + (down + 0.1) + ",\"lamp\":" + lamp + "}";
+  }
+
+  @Test
+  void tapsAreCountedAndBadOnesRefused() {
+    StringBuilder presses = new StringBuilder();
+    for (int round = 0; round < 2; round++) {
+      for (int i = 0; i < 3; i++) {
+        presses.append(presses.length() == 0 ? "" : ",").append(press(5 * round + 0.6 * i, 0));
+      }
+    }
+    Visitor.Answer counted =
+        tobin.send("POST", "/api/codes/count", "{\"presses\":[" + presses + "],\"now\":10}");
+    assertEquals("AGREED", counted.at("state"));
+    assertEquals("3", counted.at("code"));
+    Visitor.Answer refused =
+        tobin.send(
+            "POST",
+            "/api/codes/count",
+            "{\"presses\":[{\"down\":2,\"up\":1,\"lamp\":0},{\"down\":1,\"up\":2,\"lamp\":7}]}");
+    assertEquals(422, refused.status());
+    assertEquals("presses[0]", refused.at("errors.0.path"));
+    assertEquals("presses[1]", refused.at("errors.1.path"));
+    assertEquals("now", refused.at("errors.2.path"));
+  }
+
+  @Test
+  void aCodeReadMovesSuspicionOnTheCall() {
+    String call = tobin.openCall();
+    assertFalse(tobin.get(call).body().contains("CODE_ORDER"));
+    assertEquals(
+        200, tobin.read(call, "code", "{\"book\":\"Fernlea indoor\",\"code\":\"4\"}").status());
+    Visitor.Answer raised = tobin.read(call, "code.suspects", "[\"WHEEL\",\"BEARING\"]");
+    assertTrue(raised.body().contains("CODE_ORDER"), raised.body());
+    assertEquals("OPEN", raised.at("diagnosis.state"));
+    assertEquals(422, tobin.read(call, "code.suspects", "[\"FAN\"]").status());
+  }
+}

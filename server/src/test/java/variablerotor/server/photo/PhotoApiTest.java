@@ -1,0 +1,187 @@
+package variablerotor.server.photo;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.GpsDirectory;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.http.HttpRequest;
+import java.nio.charset.StandardCharsets;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import variablerotor.server.Server;
+import variablerotor.server.Visitor;
+import variablerotor.server.web.Refused;
+
+/** Photos: made anew upright and without where and when, kept in the database with the call. */
+@ExtendWith(Server.class)
+class PhotoApiTest {
+  private final Server server;
+  private final Visitor tobin;
+
+  PhotoApiTest(Server server) {
+    this.server = server;
+    tobin = server.technician();
+  }
+
+  /** Red in the corner above left, white elsewhere. */
+  private static byte[] picture(String format, int width, int height) {
+    BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    Graphics2D ink = image.createGraphics();
+    ink.setColor(Color.WHITE);
+    ink.fillRect(0, 0, width, height);
+    ink.setColor(Color.RED);
+    ink.fillRect(0, 0, width / 4, height / 4);
+    ink.dispose();
+    try {
+      ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+      ImageIO.write(image, format, bytes);
+      return bytes.toByteArray();
+    } catch (IOException fault) {
+      throw new IllegalStateException(fault);
+    }
+  }
+
+  /** The same JPEG with an EXIF block: orientation, a maker, and a place on the map. */
+  private static byte[] withExif(byte[] jpeg, int orientation) {
+    ByteArrayOutputStream exif = new ByteArrayOutputStream();
+    exif.writeBytes("Exif\0\0".getBytes(StandardCharsets.ISO_8859_1));
+    exif.writeBytes(new byte[] {'M', 'M', 0, 42, 0, 0, 0, 8, 0, 3});
+    exif.writeBytes(new byte[] {1, 15, 0, 2, 0, 0, 0, 4, 'P', 'h', 'o', 0});
+    exif.writeBytes(new byte[] {1, 18, 0, 3, 0, 0, 0, 1, 0, (byte) orientation, 0, 0});
+    exif.writeBytes(new byte[] {(byte) 0x88, 37, 0, 4, 0, 0, 0, 1, 0, 0, 0, 50, 0, 0, 0, 0});
+    exif.writeBytes(new byte[] {0, 1, 0, 1, 0, 2, 0, 0, 0, 2, 'N', 0, 0, 0, 0, 0, 0, 0});
+    byte[] block = exif.toByteArray();
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    out.write(jpeg, 0, 2);
+    int length = block.length + 2;
+    out.writeBytes(new byte[] {(byte) 0xff, (byte) 0xe1, (byte) (length >> 8), (byte) length});
+    out.writeBytes(block);
+    out.write(jpeg, 2, jpeg.length - 2);
+    return out.toByteArray();
+  }
+
+  private Visitor.Answer send(String path, byte[] file, String type) {
+    return tobin.exchange(
+        HttpRequest.newBuilder()
+            .PUT(HttpRequest.BodyPublishers.ofByteArray(file))
+            .header("Content-Type", type)
+            .header("X-XSRF-TOKEN", tobin.cookie("XSRF-TOKEN")),
+        path);
+  }
+
+  private static String path(String call, UUID id, String kind) {
+    return call + "/photos/" + id + "?kind=" + kind;
+  }
+
+  @Test
+  void whereAndWhenIsGoneFromWhatIsKept() throws Exception {
+    byte[] told = withExif(picture("jpeg", 80, 60), 1);
+    var before = ImageMetadataReader.readMetadata(new ByteArrayInputStream(told));
+    assertFalse(before.getDirectoriesOfType(GpsDirectory.class).isEmpty(), "the test's own block");
+    String call = tobin.openCall();
+    UUID id = UUID.randomUUID();
+    Visitor.Answer kept = send(path(call, id, "MOTOR_PLATE"), told, "image/jpeg");
+    assertEquals("MOTOR_PLATE", kept.at("photos.0.kind"), kept.body());
+    byte[] shown = tobin.bytes(call + "/photos/" + id);
+    var after = ImageMetadataReader.readMetadata(new ByteArrayInputStream(shown));
+    assertTrue(after.getDirectoriesOfType(GpsDirectory.class).isEmpty());
+    assertTrue(after.getDirectoriesOfType(ExifIFD0Directory.class).isEmpty());
+    assertFalse(new String(shown, StandardCharsets.ISO_8859_1).contains("Pho"));
+    assertEquals(80, ImageIO.read(new ByteArrayInputStream(shown)).getWidth());
+  }
+
+  /** Where the red corner is after the turn that each orientation asks for; JEITA CP-3451. */
+  @ParameterizedTest
+  @CsvSource({"1,0,0", "2,1,0", "3,1,1", "4,0,1", "5,0,0", "6,1,0", "7,1,1", "8,0,1"})
+  void picturesStandUpright(int orientation, int right, int below) throws IOException {
+    PhotoImage made = PhotoImage.of(withExif(picture("jpeg", 80, 40), orientation));
+    boolean turned = orientation >= 5;
+    assertEquals(turned ? 40 : 80, made.width());
+    BufferedImage image = ImageIO.read(new ByteArrayInputStream(made.content()));
+    int x = right == 0 ? 3 : image.getWidth() - 4;
+    int y = below == 0 ? 3 : image.getHeight() - 4;
+    Color corner = new Color(image.getRGB(x, y));
+    assertTrue(corner.getRed() > 180 && corner.getBlue() < 90, corner.toString());
+  }
+
+  @Test
+  void largePicturesAreMadeSmallerAndPngStaysPng() {
+    PhotoImage large = PhotoImage.of(picture("png", 5000, 2500));
+    assertEquals("image/png", large.mediaType());
+    assertEquals(1600, large.width());
+    assertEquals(800, large.height());
+  }
+
+  @Test
+  void onlyPicturesOfAllowedSizeAreTaken() {
+    String call = tobin.openCall();
+    byte[] text = "not a picture".getBytes(StandardCharsets.UTF_8);
+    assertEquals(422, send(path(call, UUID.randomUUID(), "OTHER"), text, "image/jpeg").status());
+    byte[] jpeg = picture("jpeg", 20, 20);
+    assertEquals(415, send(path(call, UUID.randomUUID(), "OTHER"), jpeg, "image/gif").status());
+    assertEquals(400, send(path(call, UUID.randomUUID(), "SELFIE"), jpeg, "image/jpeg").status());
+    byte[] huge = new byte[PhotoImage.MOST_BYTES + 1];
+    assertEquals(413, send(path(call, UUID.randomUUID(), "OTHER"), huge, "image/jpeg").status());
+    byte[] cut = java.util.Arrays.copyOf(jpeg, 40);
+    assertThrows(Refused.class, () -> PhotoImage.of(cut));
+    assertNull(tobin.get(call).at("photos.0"));
+    assertEquals(
+        404,
+        send(
+                path("/api/calls/" + UUID.randomUUID(), UUID.randomUUID(), "OTHER"),
+                jpeg,
+                "image/jpeg")
+            .status());
+  }
+
+  @Test
+  void theSameIdAgainIsTheSamePhotoAndRemovalErasesNothing() throws SQLException {
+    String call = tobin.openCall();
+    UUID id = UUID.randomUUID();
+    byte[] jpeg = picture("jpeg", 20, 20);
+    send(path(call, id, "WIRING"), jpeg, "image/jpeg");
+    assertEquals(1, send(path(call, id, "WIRING"), jpeg, "image/jpeg").list("photos").size());
+    String other = tobin.openCall();
+    assertEquals(409, send(path(other, id, "WIRING"), jpeg, "image/jpeg").status());
+    assertEquals(404, tobin.get(other + "/photos/" + id).status());
+    Visitor.Answer removed =
+        tobin.put(call + "/photos/" + id + "/removals/" + UUID.randomUUID(), "{}");
+    assertNull(removed.at("photos.0"));
+    try (Connection database = server.database();
+        var rows =
+            database
+                .createStatement()
+                .executeQuery("select count(*) from photo where id = '" + id + "'")) {
+      rows.next();
+      assertEquals(1, rows.getInt(1), "a backup still holds it");
+      assertThrows(
+          SQLException.class,
+          () -> database.createStatement().execute("delete from photo where id = '" + id + "'"));
+    }
+  }
+
+  @Test
+  void nobodySeesAPhotoWithoutSigningIn() {
+    String call = tobin.openCall();
+    UUID id = UUID.randomUUID();
+    send(path(call, id, "OTHER"), picture("png", 10, 10), "image/png");
+    assertEquals(401, server.visitor().get(call + "/photos/" + id).status());
+  }
+}
