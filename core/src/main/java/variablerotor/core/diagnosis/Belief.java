@@ -74,10 +74,7 @@ final class Belief {
   }
 
   private double workOut() {
-    double[] sums = new double[table.groups.size()];
-    for (int i = 0; i < probability.length; i++) {
-      sums[table.group[i]] += probability[i];
-    }
+    double[] sums = byGroup();
     double nats = 0;
     for (double p : sums) {
       if (p > 0) {
@@ -104,37 +101,37 @@ final class Belief {
     return count;
   }
 
-  /** The suspects that every cause still allowed has in it; empty where none is shared. */
-  boolean[] proved() {
-    boolean[] shared = new boolean[Suspect.values().length];
-    boolean first = true;
-    for (int i = 0; i < allowed.length; i++) {
-      if (!allowed[i]) {
-        continue;
-      }
-      boolean[] mine = new boolean[shared.length];
-      for (Suspect suspect : table.groups.get(table.group[i])) {
-        mine[suspect.ordinal()] = true;
-      }
-      for (int s = 0; s < shared.length; s++) {
-        shared[s] = mine[s] && (first || shared[s]);
-      }
-      first = false;
-    }
-    return shared;
-  }
-
-  /** The suspects that some cause still allowed has in it. */
-  boolean[] open() {
-    boolean[] open = new boolean[Suspect.values().length];
+  /** The suspects that every cause still allowed has in it, as bits; none where none is allowed. */
+  private int shared() {
+    int shared = -1;
     for (int i = 0; i < allowed.length; i++) {
       if (allowed[i]) {
-        for (Suspect suspect : table.groups.get(table.group[i])) {
-          open[suspect.ordinal()] = true;
-        }
+        shared &= table.suspects[table.group[i]];
       }
     }
-    return open;
+    return shared == -1 ? 0 : shared;
+  }
+
+  /** The suspects that every cause still allowed has in it, by ordinal. */
+  boolean[] proved() {
+    return suspects(shared());
+  }
+
+  /** The suspects that some cause still allowed has in it, by ordinal. */
+  boolean[] open() {
+    int open = 0;
+    for (int i = 0; i < allowed.length; i++) {
+      open |= allowed[i] ? table.suspects[table.group[i]] : 0;
+    }
+    return suspects(open);
+  }
+
+  private static boolean[] suspects(int bits) {
+    boolean[] suspects = new boolean[Suspect.values().length];
+    for (int s = 0; s < suspects.length; s++) {
+      suspects[s] = (bits & 1 << s) != 0;
+    }
+    return suspects;
   }
 
   /** Whether the causes still allowed all blame the same suspects. */
@@ -150,21 +147,25 @@ final class Belief {
   }
 
   boolean decided() {
-    for (boolean one : proved()) {
-      if (one) {
-        return true;
-      }
+    return shared() != 0;
+  }
+
+  private double[] byGroup() {
+    double[] sums = new double[table.groups.size()];
+    for (int i = 0; i < probability.length; i++) {
+      sums[table.group[i]] += probability[i];
     }
-    return false;
+    return sums;
   }
 
   /** By suspect; they sum to 1. What two suspects did together counts half for each. */
   Map<Suspect, Double> bySuspect() {
     Map<Suspect, Double> shares = new EnumMap<>(Suspect.class);
-    for (int i = 0; i < probability.length; i++) {
-      var suspects = table.groups.get(table.group[i]);
+    double[] sums = byGroup();
+    for (int g = 0; g < sums.length; g++) {
+      var suspects = table.groups.get(g);
       for (Suspect suspect : suspects) {
-        shares.merge(suspect, probability[i] / suspects.size(), Double::sum);
+        shares.merge(suspect, sums[g] / suspects.size(), Double::sum);
       }
     }
     return shares;

@@ -23,6 +23,15 @@ final class CauseTable {
 
   final List<List<Suspect>> groups = new ArrayList<>();
 
+  /** By group: its suspects as bits, so that what causes share is quick to say. */
+  final int[] suspects;
+
+  /** By check: index of its good outcome; and by check and cause what that one needs. */
+  final int[] good;
+
+  final double[][] goodShare;
+  final boolean[][] goodPossible;
+
   /** By check: index of the one that must come before it, or -1. */
   private final int[] before;
 
@@ -52,6 +61,22 @@ final class CauseTable {
         Odds odds = checks.get(c).odds(causes.get(i));
         share[c][i] = odds.share();
         possible[c][i] = odds.possible();
+      }
+    }
+    suspects = new int[groups.size()];
+    for (int g = 0; g < suspects.length; g++) {
+      for (Suspect suspect : groups.get(g)) {
+        suspects[g] |= 1 << suspect.ordinal();
+      }
+    }
+    good = new int[checks.size()];
+    goodShare = new double[checks.size()][n];
+    goodPossible = new boolean[checks.size()][n];
+    for (int c = 0; c < checks.size(); c++) {
+      good[c] = checks.get(c).goodIndex();
+      for (int i = 0; i < n; i++) {
+        goodShare[c][i] = share[c][i][good[c]];
+        goodPossible[c][i] = possible[c][i][good[c]];
       }
     }
     before = new int[checks.size()];

@@ -124,6 +124,16 @@ public final class Check {
     throw new IllegalArgumentException(id + " has no outcome " + value);
   }
 
+  /** Index of the first outcome under which the link is as it should be. */
+  int goodIndex() {
+    for (int i = 0; i < outcomes.size(); i++) {
+      if (outcomes.get(i).good()) {
+        return i;
+      }
+    }
+    return 0;
+  }
+
   /** How often each outcome is seen under a cause. */
   Odds odds(Cause cause) {
     Odds odds = null;

@@ -24,20 +24,11 @@ final class Forecast {
 
   private final CauseTable table;
 
-  /** By group of causes: its suspects as bits. */
-  private final int[] suspects;
-
   /** The causes still allowed, and how likely each is; they sum to 1. */
   private record Open(int[] cause, double[] weight) {}
 
   Forecast(CauseTable table) {
     this.table = table;
-    suspects = new int[table.groups.size()];
-    for (int g = 0; g < suspects.length; g++) {
-      for (var suspect : table.groups.get(g)) {
-        suspects[g] |= 1 << suspect.ordinal();
-      }
-    }
   }
 
   private Open open(Belief belief) {
@@ -85,7 +76,7 @@ final class Forecast {
   private boolean decided(Open open) {
     int shared = -1;
     for (int i : open.cause) {
-      shared &= suspects[table.group[i]];
+      shared &= table.suspects[table.group[i]];
     }
     return shared != 0;
   }
@@ -111,13 +102,17 @@ final class Forecast {
     return best;
   }
 
-  /** Minutes to the proof on average if this check is made now [min]. */
-  double minutes(Belief belief, boolean[] done, UnitState now, int check) {
+  /**
+   * Minutes to the proof on average if this check is made now [min].
+   *
+   * @param enough where it comes to more than this, how much more is not worked out
+   */
+  double minutes(Belief belief, boolean[] done, UnitState now, int check, double enough) {
     Check first = table.checks.get(check);
     Open open = open(belief);
     double minutes = first.minutes() + now.minutesTo(first.state());
     double[] odds = odds(open, check);
-    for (int o = 0; o < odds.length; o++) {
+    for (int o = 0; o < odds.length && minutes < enough; o++) {
       if (odds[o] > SELDOM) {
         boolean[] then = done.clone();
         then[check] = true;
@@ -127,9 +122,20 @@ final class Forecast {
     return minutes;
   }
 
-  /** The check that the plain rule takes first; -1 for none. */
-  int plain(Belief belief, boolean[] done, UnitState now) {
-    return next(open(belief), done, now);
+  /**
+   * What the plain rule takes.
+   *
+   * @param rate share of what is still possible that it would clear a minute
+   */
+  record Choice(int check, double rate) {}
+
+  /**
+   * The check that the plain rule takes first; null for none.
+   *
+   * @param stay whether only checks that need no change of state will do
+   */
+  Choice plain(Belief belief, boolean[] done, UnitState now, boolean stay) {
+    return next(open(belief), done, now, stay);
   }
 
   /**
@@ -141,10 +147,11 @@ final class Forecast {
     double minutes = 0;
     double going = 1;
     while (going > SELDOM && !decided(open)) {
-      int check = next(open, done, now);
-      if (check < 0) {
+      Choice choice = next(open, done, now, false);
+      if (choice == null) {
         break;
       }
+      int check = choice.check;
       Check made = table.checks.get(check);
       done[check] = true;
       minutes += going * (made.minutes() + now.minutesTo(made.state()));
@@ -170,33 +177,61 @@ final class Forecast {
     return reached < WORTH_FOLLOWING ? ASTRAY : along(open, done.clone(), now, reached);
   }
 
-  private int next(Open open, boolean[] done, UnitState now) {
+  private Choice next(Open open, boolean[] done, UnitState now, boolean stay) {
+    Choice choice = next(open, done, now, stay, false);
+    return choice != null ? choice : next(open, done, now, stay, true);
+  }
+
+  /**
+   * @param faint whether a check will do that clears something only by an unlikely answer
+   */
+  private Choice next(Open open, boolean[] done, UnitState now, boolean stay, boolean faint) {
     int best = -1;
     double most = 0;
     for (int c = 0; c < done.length; c++) {
-      if (table.mayCome(c, done)) {
-        Check check = table.checks.get(c);
-        double rate = clears(open, c) / (check.minutes() + now.minutesTo(check.state()));
-        if (rate > most) {
-          best = c;
-          most = rate;
+      Check check = table.checks.get(c);
+      if (!check.isSoft() && table.mayCome(c, done) && (!stay || check.state() == now)) {
+        double clears = faint ? clearsOtherwise(open, c) : clears(open, c);
+        if (clears > 0) {
+          double rate = clears / (check.minutes() + now.minutesTo(check.state()));
+          if (rate > most) {
+            best = c;
+            most = rate;
+          }
         }
       }
     }
-    return best;
+    return best < 0 ? null : new Choice(best, most);
   }
 
   /** Share of what is still possible that the likeliest answer of a check would clear. */
   private double clears(Open open, int check) {
+    double[] share = table.goodShare[check];
+    boolean[] possible = table.goodPossible[check];
+    double good = 0;
+    double cleared = 0;
+    for (int k = 0; k < open.cause.length; k++) {
+      int i = open.cause[k];
+      if (possible[i]) {
+        good += open.weight[k] * share[i];
+      } else {
+        cleared += open.weight[k];
+      }
+    }
+    // Where all is well more often than not, that is the likeliest answer; else each is looked at.
+    return good < 0.5 ? clearsOtherwise(open, check) : cleared;
+  }
+
+  private double clearsOtherwise(Open open, int check) {
     double[] odds = odds(open, check);
     int likeliest = likeliest(odds);
     double cleared = 0;
     boolean some = false;
-    for (int k = 0; k < open.cause.length; k++) {
-      boolean[] possible = table.possible[check][open.cause[k]];
-      cleared += possible[likeliest] ? 0 : open.weight[k];
-      for (int o = 0; o < odds.length; o++) {
-        some |= !possible[o] && odds[o] > SELDOM;
+    for (int i = 0, n = open.cause.length; i < n; i++) {
+      boolean[] possible = table.possible[check][open.cause[i]];
+      cleared += possible[likeliest] ? 0 : open.weight[i];
+      for (int o = 0; o < odds.length && !some; o++) {
+        some = !possible[o] && odds[o] > SELDOM;
       }
     }
     return cleared > 0 ? cleared : some ? FAINT : 0;

@@ -80,15 +80,19 @@ final class NextTests {
     List<Candidate> candidates = candidates(belief, now);
     candidates.sort(Comparator.comparingDouble(Candidate::rate).reversed());
     Forecast forecast = new Forecast(table);
-    int plain = forecast.plain(belief, done, now);
+    Forecast.Choice plain = forecast.plain(belief, done, now, false);
     List<Candidate> best = new ArrayList<>();
     List<Candidate> rest = new ArrayList<>();
     for (Candidate candidate : candidates) {
-      (best.size() < FOLLOWED || candidate.check == plain ? best : rest).add(candidate);
+      (best.size() < FOLLOWED || (plain != null && candidate.check == plain.check()) ? best : rest)
+          .add(candidate);
     }
     double[] minutes = new double[table.checks.size()];
+    double least = Double.MAX_VALUE;
     for (Candidate candidate : best) {
-      minutes[candidate.check] = forecast.minutes(belief, done, now, candidate.check);
+      int check = candidate.check;
+      minutes[check] = forecast.minutes(belief, done, now, check, least);
+      least = Math.min(least, minutes[check]);
     }
     best.sort(Comparator.comparingDouble((Candidate c) -> minutes[c.check]));
     best.addAll(rest);
@@ -115,25 +119,30 @@ final class NextTests {
   Candidate candidate(Belief belief, int c, UnitState now) {
     Check check = table.checks.get(c);
     int outcomes = check.outcomes().size();
-    double[] sums = new double[table.groups.size()];
+    int groups = table.groups.size();
+    double[] sums = new double[outcomes * groups];
+    int[] kept = new int[outcomes];
+    for (int i = 0; i < belief.probability.length; i++) {
+      double probability = belief.probability[i];
+      double[] share = table.share[c][i];
+      boolean[] possible = table.possible[c][i];
+      for (int o = 0; o < outcomes; o++) {
+        sums[o * groups + table.group[i]] += probability * share[o];
+        kept[o] += belief.allowed[i] && possible[o] ? 1 : 0;
+      }
+    }
     double left = 0;
     double cleared = 0;
     int rivals = belief.countAllowed();
     for (int o = 0; o < outcomes; o++) {
-      java.util.Arrays.fill(sums, 0);
       double all = 0;
-      int kept = 0;
-      for (int i = 0; i < belief.probability.length; i++) {
-        double share = belief.probability[i] * table.share[c][i][o];
-        sums[table.group[i]] += share;
-        all += share;
-        kept += belief.allowed[i] && table.possible[c][i][o] ? 1 : 0;
-      }
-      left += plogp(all);
-      for (double sum : sums) {
+      for (int g = 0; g < groups; g++) {
+        double sum = sums[o * groups + g];
+        all += sum;
         left -= plogp(sum);
       }
-      cleared += kept > 0 && rivals > 1 ? all * (rivals - kept) / rivals : 0;
+      left += plogp(all);
+      cleared += kept[o] > 0 && rivals > 1 ? all * (rivals - kept[o]) / rivals : 0;
     }
     double gain = Math.max(0, belief.entropy() - left);
     double minutes = check.minutes() + now.minutesTo(check.state());
@@ -173,7 +182,7 @@ final class NextTests {
     boolean[] named = new boolean[Suspect.values().length];
     List<String> rivals = new ArrayList<>();
     for (int i = 0; i < table.causes.size(); i++) {
-      if (!belief.allowed[i] || table.possible[candidate.check][i][goodIndex(check)]) {
+      if (!belief.allowed[i] || table.goodPossible[candidate.check][i]) {
         continue;
       }
       for (Suspect suspect : table.groups.get(table.group[i])) {
@@ -191,14 +200,5 @@ final class NextTests {
       list += (i + 1 < rivals.size() ? ", " : " and ") + rivals.get(i);
     }
     return "A good answer clears " + list + " of this fault.";
-  }
-
-  private static int goodIndex(Check check) {
-    for (int i = 0; i < check.outcomes().size(); i++) {
-      if (check.outcomes().get(i).good()) {
-        return i;
-      }
-    }
-    return 0;
   }
 }

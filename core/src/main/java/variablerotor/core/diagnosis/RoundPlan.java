@@ -10,20 +10,22 @@ import java.util.Set;
  * carry up for them. The plan follows the likeliest answers; each reading makes it anew.
  */
 final class RoundPlan {
-  /** A check worth less than this is left for when it is needed [bit]. Judgement. */
-  private static final double LEAST = 0.02;
+  /** A check that clears less than this a minute is left for when it is needed. Judgement. */
+  private static final double LEAST = 0.005;
 
-  /** A check of this round must pay this share of what the best one elsewhere pays a minute. */
+  /** A check of this round must clear this share of what the best one elsewhere clears a minute. */
   private static final double SHARE = 0.5;
 
   private static final int MOST_ROUNDS = 3;
 
   private final Evidence evidence;
   private final boolean[] done;
+  private final Forecast forecast;
 
   private RoundPlan(Evidence evidence) {
     this.evidence = evidence;
     done = evidence.done();
+    forecast = new Forecast(evidence.table);
   }
 
   /**
@@ -58,7 +60,8 @@ final class RoundPlan {
           new Diagnosis.Round(
               state, checks.stream().map(Check::id).toList(), minutes, tools(checks), parts()));
       now = state;
-      next = belief.decided() ? -1 : best(belief, now, false);
+      Forecast.Choice after = forecast.plain(belief, done, now, false);
+      next = belief.decided() || after == null ? -1 : after.check();
     }
     return rounds;
   }
@@ -74,29 +77,10 @@ final class RoundPlan {
 
   /** The best check that needs no change of state, where it pays beside the best one elsewhere. */
   private int inThisState(Belief belief, UnitState state) {
-    int here = best(belief, state, true);
-    if (here < 0) {
-      return -1;
-    }
-    NextTests chooser = new NextTests(evidence.table, done);
-    NextTests.Candidate mine = chooser.candidate(belief, here, state);
-    double elsewhere = chooser.candidate(belief, best(belief, state, false), state).rate();
-    return mine.worth() >= LEAST && mine.rate() >= SHARE * elsewhere ? here : -1;
-  }
-
-  private int best(Belief belief, UnitState now, boolean stay) {
-    NextTests chooser = new NextTests(evidence.table, done);
-    int best = -1;
-    double rate = 0;
-    for (NextTests.Candidate candidate : chooser.candidates(belief, now)) {
-      boolean here = evidence.table.checks.get(candidate.check()).state() == now;
-      boolean soft = evidence.table.checks.get(candidate.check()).isSoft();
-      if (!soft && (!stay || here) && candidate.rate() > rate) {
-        best = candidate.check();
-        rate = candidate.rate();
-      }
-    }
-    return best;
+    Forecast.Choice here = forecast.plain(belief, done, state, true);
+    Forecast.Choice best = forecast.plain(belief, done, state, false);
+    boolean pays = here != null && here.rate() >= LEAST && here.rate() >= SHARE * best.rate();
+    return pays ? here.check() : -1;
   }
 
   private static List<String> tools(List<Check> checks) {

@@ -25,14 +25,37 @@ final class SuspectViews {
   private final Belief belief;
   private final List<Step> steps = new ArrayList<>();
 
-  /** What one answer of a check not made yet would settle. */
-  private record Step(Check check, int outcome, boolean[] proved, boolean[] open) {}
+  /**
+   * What one answer of a check not made yet would settle; suspects as bits by ordinal.
+   *
+   * @param proved in every cause that it leaves
+   * @param open in some cause that it leaves
+   * @param gone in every cause that it clears
+   */
+  private record Step(Check check, int outcome, int proved, int open, int gone) {
+    private static boolean has(int bits, Suspect suspect) {
+      return (bits & 1 << suspect.ordinal()) != 0;
+    }
+
+    boolean proves(Suspect suspect) {
+      return has(proved, suspect);
+    }
+
+    boolean clears(Suspect suspect) {
+      return !has(open, suspect);
+    }
+
+    /** Whether it fits this suspect, and clears a cause that it has no part in. */
+    boolean clearsRivalOf(Suspect suspect) {
+      return has(open, suspect) && !has(gone, suspect);
+    }
+  }
 
   SuspectViews(Evidence evidence) {
     this.evidence = evidence;
     table = evidence.table;
     belief = evidence.belief;
-    if (belief.anyAllowed() && !belief.decided()) {
+    if (belief.anyAllowed()) {
       lookAhead();
     }
   }
@@ -41,9 +64,21 @@ final class SuspectViews {
     for (int c = 0; c < table.checks.size(); c++) {
       Check check = table.checks.get(c);
       for (int o = 0; evidence.seen[c] == null && o < check.outcomes().size(); o++) {
-        Belief after = belief.after(c, o);
-        if (after.anyAllowed() && after.countAllowed() < belief.countAllowed()) {
-          steps.add(new Step(check, o, after.proved(), after.open()));
+        int proved = -1;
+        int open = 0;
+        int gone = -1;
+        for (int i = 0; i < belief.allowed.length; i++) {
+          int mine = table.suspects[table.group[i]];
+          if (belief.allowed[i] && table.possible[c][i][o]) {
+            proved &= mine;
+            open |= mine;
+          } else if (belief.allowed[i]) {
+            gone &= mine;
+          }
+        }
+        // Only an answer that leaves something and clears something settles anything.
+        if (open != 0 && gone != -1) {
+          steps.add(new Step(check, o, proved, open, gone));
         }
       }
     }
@@ -120,7 +155,7 @@ final class SuspectViews {
         cleared,
         points,
         wouldSettle(suspect, state),
-        missing(mine, state));
+        missing(suspect, state));
   }
 
   private String spoken(Suspect suspect) {
@@ -197,9 +232,9 @@ final class SuspectViews {
               + "\" to \""
               + step.check.ask()
               + "\" would ";
-      if (step.proved[suspect.ordinal()]) {
+      if (step.proves(suspect)) {
         proves.add(answer + "prove it.");
-      } else if (!step.open[suspect.ordinal()]) {
+      } else if (step.clears(suspect)) {
         clears.add(answer + "clear it.");
       }
     }
@@ -208,37 +243,15 @@ final class SuspectViews {
     return List.copyOf(all.subList(0, Math.min(4, all.size())));
   }
 
-  /** Checks not made yet that could clear a rival of this suspect, or clear it. */
-  private List<String> missing(boolean[] mine, SuspectState state) {
-    List<String> ids = new ArrayList<>();
-    if (state == SuspectState.PROVED || state == SuspectState.CLEARED) {
-      return ids;
-    }
-    for (int c = 0; c < evidence.seen.length; c++) {
-      if (evidence.seen[c] == null && couldClear(c, mine)) {
-        ids.add(table.checks.get(c).id());
+  /** Checks not made yet that could clear a rival of this suspect, by id. */
+  private List<String> missing(Suspect suspect, SuspectState state) {
+    Set<String> ids = new LinkedHashSet<>();
+    boolean settled = state == SuspectState.PROVED || state == SuspectState.CLEARED;
+    for (Step step : steps) {
+      if (!settled && step.clearsRivalOf(suspect)) {
+        ids.add(step.check.id());
       }
     }
-    return ids;
-  }
-
-  /** Whether some outcome that this suspect allows clears a rival that the facts still allow. */
-  private boolean couldClear(int check, boolean[] mine) {
-    for (int o = 0; o < table.checks.get(check).outcomes().size(); o++) {
-      boolean fits = false;
-      boolean clears = false;
-      for (int i = 0; i < table.causes.size(); i++) {
-        if (belief.allowed[i]) {
-          boolean possible = table.possible[check][i][o];
-          boolean own = mine[i];
-          fits |= possible && own;
-          clears |= !possible && !own;
-        }
-      }
-      if (fits && clears) {
-        return true;
-      }
-    }
-    return false;
+    return List.copyOf(ids);
   }
 }
