@@ -98,7 +98,12 @@ async function begin() {
           >
             Draw one, hidden from me
           </button>
-          <el-select v-model="fault" clearable placeholder="or hide one for somebody else">
+          <el-select
+            v-model="fault"
+            aria-label="A fault to hide"
+            clearable
+            placeholder="or hide one for somebody else"
+          >
             <el-option
               v-for="one in faults"
               :key="one.id"

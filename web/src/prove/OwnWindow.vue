@@ -42,7 +42,9 @@ function keep() {
     <p v-if="!editing">
       <span class="digits">{{ inForce.low }} to {{ inForce.high }} {{ inForce.unit }}</span>
       {{ inForce.own ? 'is this unit\u2019s own window.' : 'is good.' }}
-      <router-link v-if="inForce.figure" :to="`/about#${inForce.figure}`">Says who?</router-link>
+      <router-link v-if="inForce.figure" class="says" :to="`/about#${inForce.figure}`"
+        >Says who?</router-link
+      >
       <button v-if="inForce.ownFact" type="button" class="link-button" @click="edit">
         {{ inForce.own ? 'Change it' : 'The unit says otherwise' }}
       </button>
@@ -83,10 +85,5 @@ input {
   background: var(--card);
   color: var(--ink);
   font-size: 1.0625rem;
-}
-
-a {
-  display: inline-block;
-  padding: 4px 6px 4px 2px;
 }
 </style>

@@ -169,7 +169,9 @@ useKeys({
         </p>
         <p v-for="note in notes" :key="note.id" class="note">
           {{ note.sentence }}
-          <router-link v-if="note.figure" :to="`/about#${note.figure}`">Says who?</router-link>
+          <router-link v-if="note.figure" class="says" :to="`/about#${note.figure}`"
+            >Says who?</router-link
+          >
         </p>
       </div>
       <section v-if="tipsAt || !hasWindings" class="card windings" aria-label="Where the tips go">
@@ -246,13 +248,6 @@ useKeys({
   font-size: 1.5rem;
 }
 
-.says {
-  display: inline-flex;
-  align-items: center;
-  min-height: var(--target);
-  margin-left: 10px;
-}
-
 .bad {
   color: var(--failed);
   font-weight: 650;
@@ -260,11 +255,6 @@ useKeys({
 
 .note {
   font-size: 0.9375rem;
-}
-
-.note a {
-  display: inline-block;
-  padding: 4px 0;
 }
 
 .keys {

@@ -8,7 +8,9 @@ defineProps<{ title: string; reasons: { sentence: string; figure?: string }[] }>
     <h3>{{ title }}</h3>
     <p v-for="reason in reasons" :key="reason.sentence">
       {{ reason.sentence }}
-      <router-link v-if="reason.figure" :to="`/about#${reason.figure}`">Says who?</router-link>
+      <router-link v-if="reason.figure" class="says" :to="`/about#${reason.figure}`"
+        >Says who?</router-link
+      >
     </p>
   </div>
 </template>
@@ -21,10 +23,5 @@ defineProps<{ title: string; reasons: { sentence: string; figure?: string }[] }>
 
 h3 {
   font-size: 0.9375rem;
-}
-
-a {
-  display: inline-block;
-  padding: 4px 0;
 }
 </style>

@@ -49,14 +49,25 @@ class AccessibilityTest {
       page.locator("main .card").first().waitFor();
       check(page, stage);
     }
+    page.navigate("/codes");
+    page.getByText("Oxbow outdoor").click();
+    page.locator("main .card").first().waitFor();
+    check(page, "a code book");
+    page.navigate("/");
+    page.getByText("Saltmarsh clinic").click();
+    page.locator(".chain").waitFor();
+    check(page, "prove, five-wire");
     page.navigate("/");
     page.getByText("Wicker Bridge library").click();
     page.locator(".check").waitFor();
     check(page, "prove, first check");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Connect a meter")).click();
+    page.locator(".display").waitFor();
+    check(page, "a meter connected");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Another check")).click();
     page.getByRole(AriaRole.DIALOG).waitFor();
     check(page, "all checks");
-    for (String path : List.of("/shop", "/about", "/calls/new")) {
+    for (String path : List.of("/shop", "/about", "/calls/new", "/codes", "/count", "/practice")) {
       page.navigate(path);
       page.locator("main .card").first().waitFor();
       check(page, path);

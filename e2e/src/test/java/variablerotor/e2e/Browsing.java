@@ -119,11 +119,14 @@ final class Browsing implements ParameterResolver {
 
   /** Opens a new call and stands on its Prove stage. */
   static void openCall(Page page, String place) {
+    openCall(page, place, "Constant-torque blower");
+  }
+
+  static void openCall(Page page, String place, String family) {
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open a call")).click();
     page.getByLabel("Where").fill(place);
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Does not run")).click();
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Constant-torque blower"))
-        .click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(family)).click();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open the call")).click();
     page.getByText("Nothing measured yet.").waitFor();
   }

@@ -1,0 +1,151 @@
+package variablerotor.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static variablerotor.e2e.OnCall.button;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Codes counted by real keys and taps, looked up in the shop's books, and brought to the call. */
+@ExtendWith(Browsing.class)
+class CounterTest {
+  private final Browsing browsing;
+
+  CounterTest(Browsing browsing) {
+    this.browsing = browsing;
+  }
+
+  private static void press(Page page, String key) {
+    page.keyboard().down(key);
+    page.waitForTimeout(110);
+    page.keyboard().up(key);
+  }
+
+  private static void flashes(Page page, int count) {
+    for (int i = 0; i < count; i++) {
+      press(page, " ");
+      page.waitForTimeout(420);
+    }
+  }
+
+  @Test
+  void twoRoundsByTheSpaceBarReachTheCall() {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    Browsing.openCall(page, "Blinking Lamp Lane");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Hear").setExact(true))
+        .click();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Count a code")).click();
+    page.getByText("Nothing tapped yet.").waitFor();
+    flashes(page, 4);
+    assertThat(page.getByText("Count a second one to be sure")).isVisible();
+    flashes(page, 4);
+    assertThat(page.getByText("2 rounds agree on 4.")).isVisible();
+    Locator hit = page.locator(".hits li", new Page.LocatorOptions().setHasText("Fernlea"));
+    assertThat(hit).containsText("Fan motor locked");
+    hit.getByRole(AriaRole.BUTTON).click();
+    assertThat(page.getByText("A code names what the board saw")).isVisible();
+    assertThat(page.locator(".verdict")).not().containsText("It is");
+    page.locator(".log summary").click();
+    assertThat(page.locator(".log")).containsText("Fernlea indoor 4");
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  @Test
+  void roundsThatDifferAreSaidToDiffer() {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    page.navigate("/count");
+    page.getByText("Nothing tapped yet.").waitFor();
+    flashes(page, 3);
+    page.waitForTimeout(2500);
+    flashes(page, 5);
+    assertThat(page.getByText("The rounds do not agree: 3, 5.")).isVisible();
+    button(page, "Start again").click();
+    assertThat(page.getByText("Nothing tapped yet.")).isVisible();
+  }
+
+  /** The second key marks which flashes coincide with the second lamp. */
+  @Test
+  void twoKeysForTwoLamps() {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    page.navigate("/count");
+    page.getByText("Nothing tapped yet.").waitFor();
+    for (int round = 0; round < 2; round++) {
+      for (int i = 1; i <= 5; i++) {
+        page.keyboard().down(" ");
+        if (i == 2 || i == 4) {
+          page.keyboard().down("k");
+        }
+        page.waitForTimeout(100);
+        page.keyboard().up(" ");
+        if (i == 2 || i == 4) {
+          page.keyboard().up("k");
+        }
+        page.waitForTimeout(600);
+      }
+      page.waitForTimeout(2600);
+    }
+    assertThat(page.getByText("2 rounds agree on 5:2,4.")).isVisible();
+    assertThat(page.locator(".hits")).containsText("no speed feedback");
+  }
+
+  @Test
+  void byThumb() {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    page.navigate("/count");
+    page.getByText("Nothing tapped yet.").waitFor();
+    for (int round = 0; round < 2; round++) {
+      for (int i = 0; i < 2; i++) {
+        page.locator(".lamp").first().tap();
+        page.waitForTimeout(450);
+      }
+      page.waitForTimeout(2600);
+    }
+    assertThat(page.locator(".code")).hasText("2");
+  }
+
+  @Test
+  void aBookIsBroughtInWholeOrNotAtAllAndWrittenOn(@TempDir Path folder) throws Exception {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    page.navigate("/codes");
+    Path bad = folder.resolve("quarry.csv");
+    String header = "line,signal,pattern,meaning,suspects\n";
+    String good = "Quarry 7,FLASHES,11,Wheel loose,WHEEL\n";
+    Files.writeString(bad, header + good + "Quarry 7,BLINKS,2,,FAN\n", StandardCharsets.UTF_8);
+    page.locator("input[name='csv']").setInputFiles(bad);
+    button(page, "Bring it in").click();
+    Locator report = page.locator("[role='alert']");
+    assertThat(report).containsText("Nothing was taken: 3 faults.");
+    assertThat(report).containsText("row 3, signal");
+    page.reload();
+    assertThat(page.locator(".list")).not().containsText("quarry");
+
+    Files.writeString(bad, header + good, StandardCharsets.UTF_8);
+    page.locator("input[name='csv']").setInputFiles(bad);
+    button(page, "Bring it in").click();
+    assertThat(page.locator("h1")).hasText("quarry");
+    button(page, "Add a code").click();
+    Locator row = page.locator(".rows li").last();
+    row.locator("input[name='pattern']").fill("0");
+    row.locator("input[name='meaning']").fill("Never seen");
+    button(page, "Keep the book").click();
+    assertThat(row.locator(".fault")).containsText("allowed is a whole number of flashes");
+    row.locator("input[name='pattern']").fill("12");
+    button(page, "Keep the book").click();
+    assertThat(page.getByText("Kept.")).isVisible();
+
+    page.navigate("/codes");
+    page.locator("input[name='search-codes']").fill("never seen");
+    assertThat(page.locator(".hits li")).hasCount(1);
+    assertThat(page.locator(".hits")).containsText("12");
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+}
