@@ -125,7 +125,7 @@ final class CommonCauses {
             "the board stops a fan that reports no speed"),
         one(HARNESS_FEEDBACK, "STARTS_THEN_STOPS 3 CODE_BUT_RUNS 8", "chafed or broken wire"),
         one(MODULE_PULLS_DOWN, "NO_RUN 8 TRIPS_PROTECTION 25", "a shorted driver in the motor"),
-        one(BOARD_NO_BUS, "NO_RUN 8 INTERMITTENT 4", "the board's rectifier or its fuse"),
+        one(BOARD_NO_BUS, "NO_RUN 12 INTERMITTENT 4", "the board's rectifier or its fuse"),
         one(BOARD_NO_LOGIC, "NO_RUN 4 INTERMITTENT 3", "the board's small supply"),
         one(
             DRIVE_DEAD,

@@ -320,7 +320,7 @@ final class CommonChecks {
         .bad("BULGED_CAPACITOR", "Bulged capacitor")
         .bad("WATER", "Water")
         .bad("CORRODED", "Corroded")
-        .normal("CLEAN 94 WATER 2 CORRODED 3 BULGED_CAPACITOR 1")
+        .normal("CLEAN 95 CORRODED 4 BULGED_CAPACITOR 1")
         .under(
             Fault.MODULE_DEAD,
             "CLEAN 55 BURNT 22 BULGED_CAPACITOR 10 WATER 8 CORRODED 5",

@@ -5,6 +5,7 @@ import java.util.List;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
+import variablerotor.core.signal.Family;
 import variablerotor.core.signal.ThreePhase;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.winding.FrameState;
@@ -159,7 +160,12 @@ final class Warnings {
           "Never fit a new module to an unchecked motor: measure the three pairs and each lead to"
               + " the frame first.");
     }
-    if (blames(Suspect.WINDING) && !blames(Suspect.MODULE)) {
+    if (blames(Suspect.WINDING) && situation.family() == Family.DRIVE_FED_INDUCTION) {
+      add(
+          "DRIVE_MAY_BE_DAMAGED",
+          "A shorted winding can take the drive's output with it: check the drive before you run a"
+              + " new motor on it.");
+    } else if (blames(Suspect.WINDING) && !blames(Suspect.MODULE)) {
       add(
           "MODULE_MAY_BE_DAMAGED",
           "A shorted winding often kills its module, and kills a new one at once.");
