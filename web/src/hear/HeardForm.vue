@@ -2,6 +2,7 @@
 import { factOf } from '../catalogue/catalogue'
 import type { CallHandle } from '../call/call'
 import type { Call, Value } from '../api/types'
+import OptionGroup from './OptionGroup.vue'
 
 /** What is heard and seen before a panel comes off. Each tap is a fact, and moves suspicion. */
 const props = defineProps<{ call: Call; handle: CallHandle }>()
@@ -32,37 +33,33 @@ const spoken = (word: string) => {
 }
 
 const standing = (id: string) =>
-  props.call.readings.find((reading) => reading.fact === id && reading.standing)?.value
+  props.call.readings.find((reading) => reading.fact === id && reading.standing)
+
+const valueOf = (id: string) => standing(id)?.value as Value | undefined
 
 /** A second tap on the same answer takes it back. */
-function tap(id: string, value: Value) {
-  const now = props.call.readings.find((reading) => reading.fact === id && reading.standing)
-  if (now && now.value === value) void props.handle.takeBack(now)
-  else void props.handle.record(id, value)
+function answer(id: string, value: Value | undefined) {
+  const now = standing(id)
+  if (value !== undefined) void props.handle.record(id, value)
+  else if (now) void props.handle.takeBack(now)
 }
 </script>
 
 <template>
   <section v-for="group in GROUPS" :key="group.title" class="heard">
     <h2>{{ group.title }}</h2>
-    <fieldset v-for="id in group.facts" :key="id">
-      <legend>{{ factOf(id)?.title }}</legend>
-      <div class="options">
-        <button
-          v-for="option in options(id)"
-          :key="option.label"
-          type="button"
-          class="quiet-button"
-          :aria-pressed="standing(id) === option.value"
-          @click="tap(id, option.value)"
-        >
-          {{ option.label }}
-        </button>
-        <router-link v-if="id === 'look.lamp'" class="count" :to="`/count/${call.id}`">
-          Count a code
-        </router-link>
-      </div>
-    </fieldset>
+    <OptionGroup
+      v-for="id in group.facts"
+      :key="id"
+      :title="factOf(id)?.title ?? id"
+      :options="options(id)"
+      :model-value="valueOf(id)"
+      @update:model-value="(value) => answer(id, value)"
+    >
+      <router-link v-if="id === 'look.lamp'" class="says count" :to="`/count/${call.id}`">
+        Count a code
+      </router-link>
+    </OptionGroup>
   </section>
 </template>
 
@@ -74,40 +71,8 @@ function tap(id: string, value: Value) {
   padding-top: 16px;
 }
 
-fieldset {
-  margin: 0;
-  padding: 0;
-  border: 0;
-  min-width: 0;
-}
-
-legend {
-  padding: 0;
-  margin-bottom: 6px;
-  font-weight: 650;
-}
-
-.options {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px;
-}
-
 .count {
-  display: inline-flex;
-  align-items: center;
-  min-height: var(--target);
   padding: 0 6px;
   font-weight: 650;
-}
-
-[aria-pressed='true'] {
-  border: 2px solid var(--copper);
-  background: var(--copper-soft);
-}
-
-[aria-pressed='true']::before {
-  content: '✓ ';
 }
 </style>

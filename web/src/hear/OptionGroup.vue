@@ -1,11 +1,21 @@
 <script setup lang="ts" generic="T">
-/** One of a few answers as buttons; a second tap takes it back. */
-defineProps<{ title: string; options: { value: T; label: string }[]; digits?: boolean }>()
+/** A question with its answers as buttons; a second tap takes it back, unless one must stand. */
+const props = defineProps<{
+  title: string
+  options: { value: T; label: string }[]
+  digits?: boolean
+  required?: boolean
+}>()
 const model = defineModel<T | undefined>()
+
+function tap(value: T) {
+  if (model.value !== value) model.value = value
+  else if (!props.required) model.value = undefined
+}
 </script>
 
 <template>
-  <fieldset>
+  <fieldset class="question">
     <legend>{{ title }}</legend>
     <div class="options">
       <button
@@ -15,10 +25,11 @@ const model = defineModel<T | undefined>()
         class="quiet-button"
         :class="{ digits }"
         :aria-pressed="model === option.value"
-        @click="model = model === option.value ? undefined : option.value"
+        @click="tap(option.value)"
       >
         {{ option.label }}
       </button>
+      <slot />
     </div>
   </fieldset>
 </template>

@@ -39,6 +39,18 @@ function toggleHeat(heat: (typeof HEATING)[number][0]) {
     : [...heating, heat]
 }
 
+const symptoms = computed(() =>
+  (catalogue.value?.symptoms ?? []).map((one) => ({
+    value: one.id as Particulars['symptom'],
+    label: one.title,
+  })),
+)
+const families = computed(() =>
+  (catalogue.value?.families ?? [])
+    .filter((one) => one.covered)
+    .map((one) => ({ value: one.id, label: one.title })),
+)
+
 /** The plates as the catalogue lists their fields. */
 const plate = computed(() => model.value.motor as unknown as Record<string, unknown>)
 const unitPlate = computed(() => model.value.unit as unknown as Record<string, unknown>)
@@ -77,42 +89,28 @@ const CONNECTION: { value: Motor['connection']; label: string }[] = [
       Which unit
       <el-input v-model="model.unitName" name="unitName" maxlength="200" autocomplete="off" />
     </label>
-    <fieldset class="wide">
-      <legend>What does the fan do wrong?</legend>
-      <div class="options">
-        <button
-          v-for="symptom in catalogue?.symptoms"
-          :key="symptom.id"
-          type="button"
-          class="quiet-button"
-          :aria-pressed="model.symptom === symptom.id"
-          @click="model.symptom = symptom.id as Particulars['symptom']"
-        >
-          {{ symptom.title }}
-        </button>
-      </div>
+    <OptionGroup
+      v-model="model.symptom"
+      class="wide"
+      title="What does the fan do wrong?"
+      :options="symptoms"
+      required
+    >
       <span v-if="refusal?.of('symptom')" class="fault" role="alert">{{
         refusal.of('symptom')
       }}</span>
-    </fieldset>
-    <fieldset class="wide">
-      <legend>Which motor?</legend>
-      <div class="options">
-        <button
-          v-for="family in catalogue?.families.filter((one) => one.covered)"
-          :key="family.id"
-          type="button"
-          class="quiet-button"
-          :aria-pressed="model.motor.family === family.id"
-          @click="model.motor.family = family.id"
-        >
-          {{ family.title }}
-        </button>
-      </div>
+    </OptionGroup>
+    <OptionGroup
+      v-model="model.motor.family"
+      class="wide"
+      title="Which motor?"
+      :options="families"
+      required
+    >
       <span v-if="refusal?.of('motor.family')" class="fault" role="alert">{{
         refusal.of('motor.family')
       }}</span>
-    </fieldset>
+    </OptionGroup>
     <template v-if="!brief">
       <label class="wide">
         In the customer's words
@@ -175,7 +173,7 @@ const CONNECTION: { value: Motor['connection']; label: string }[] = [
           }))
         "
       />
-      <fieldset class="wide">
+      <fieldset class="wide question">
         <legend>Heat</legend>
         <div class="options">
           <button
@@ -237,8 +235,7 @@ const CONNECTION: { value: Motor['connection']; label: string }[] = [
   grid-column: 1 / -1;
 }
 
-label,
-:deep(legend) {
+label {
   font-weight: 650;
 }
 
@@ -246,33 +243,6 @@ label {
   display: grid;
   gap: 4px;
   align-content: start;
-}
-
-:deep(fieldset) {
-  margin: 0;
-  padding: 0;
-  border: 0;
-  min-width: 0;
-}
-
-:deep(legend) {
-  padding: 0;
-  margin-bottom: 6px;
-}
-
-:deep(.options) {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-:deep([aria-pressed='true']) {
-  border: 2px solid var(--copper);
-  background: var(--copper-soft);
-}
-
-:deep([aria-pressed='true'])::before {
-  content: '✓ ';
 }
 
 .fault {

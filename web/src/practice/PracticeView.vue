@@ -75,19 +75,9 @@ async function begin() {
         A motor with a hidden fault stands on the bench. Find it with the practice meter, as you
         would on a call; then see what was needless, what was missed, and what it would have cost.
       </p>
-      <OptionGroup
-        title="Which motor?"
-        :options="families"
-        :model-value="family"
-        @update:model-value="(value) => (family = value ?? family)"
-      />
-      <OptionGroup
-        title="What does it do wrong?"
-        :options="symptoms"
-        :model-value="symptom"
-        @update:model-value="(value) => (symptom = value ?? symptom)"
-      />
-      <fieldset>
+      <OptionGroup v-model="family" title="Which motor?" :options="families" required />
+      <OptionGroup v-model="symptom" title="What does it do wrong?" :options="symptoms" required />
+      <fieldset class="question">
         <legend>Which fault?</legend>
         <div class="options">
           <button
@@ -115,10 +105,10 @@ async function begin() {
       </fieldset>
       <OptionGroup
         v-if="fault"
+        v-model="severity"
         title="How bad?"
         :options="SEVERITIES"
-        :model-value="severity"
-        @update:model-value="(value) => (severity = value ?? severity)"
+        required
       />
       <p v-if="said" class="notice failed" role="alert">{{ said }}</p>
       <el-button class="begin" type="primary" native-type="submit" :disabled="busy">
@@ -141,36 +131,8 @@ async function begin() {
   font-size: 1.0625rem;
 }
 
-:deep(fieldset) {
-  margin: 0;
-  padding: 0;
-  border: 0;
-  min-width: 0;
-}
-
-:deep(legend) {
-  padding: 0;
-  margin-bottom: 6px;
-  font-weight: 650;
-}
-
-:deep(.options) {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
 .options .el-select {
   width: min(420px, 100%);
-}
-
-:deep([aria-pressed='true']) {
-  border: 2px solid var(--copper);
-  background: var(--copper-soft);
-}
-
-:deep([aria-pressed='true'])::before {
-  content: '✓ ';
 }
 
 .begin {

@@ -22,6 +22,7 @@ import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.cost.Offer;
@@ -152,7 +153,7 @@ class CallStore {
 
   /** Newest first; every word of the search must stand in place or unit. */
   List<CallRow> list(String search, int offset, int most) {
-    Condition words = SERVICE_CALL.PRACTICE.isFalse();
+    Condition words = DSL.condition(SERVICE_CALL.PRACTICE).not();
     for (String word : search.toLowerCase(java.util.Locale.ROOT).trim().split("\\s+")) {
       if (!word.isEmpty()) {
         words =
