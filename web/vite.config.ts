@@ -7,7 +7,12 @@ export default defineConfig({
   plugins: [
     vue(),
     // Each Element Plus component is imported where it is used: the whole library is too large for a phone.
-    components({ dts: false, dirs: [], resolvers: [ElementPlusResolver({ importStyle: 'css' })] }),
+    // Under test they are stubs.
+    components({
+      dts: false,
+      dirs: [],
+      resolvers: process.env.VITEST ? [] : [ElementPlusResolver({ importStyle: 'css' })],
+    }),
   ],
   build: {
     // Nothing is inlined as data: or script, so that the content policy can stay strict.

@@ -26,6 +26,7 @@ const OUTCOME = {
   ASTRAY: 'You were on another track.',
 }
 const ask = (id: string) => checksOf(family.value).find((one) => one.id === id)?.ask ?? id
+const checks = (count: number) => `${count} ${count === 1 ? 'check' : 'checks'}`
 const minutes = (value: number) => `${Math.round(value)} min`
 const needless = computed(() => view.value?.debrief.steps.filter((one) => one.needless) ?? [])
 </script>
@@ -43,13 +44,14 @@ const needless = computed(() => view.value?.debrief.steps.filter((one) => one.ne
       <div>
         <dt>Your way</dt>
         <dd class="digits">
-          {{ minutes(view.debrief.minutes) }}, {{ view.debrief.steps.length }} checks
+          {{ minutes(view.debrief.minutes) }}, {{ checks(view.debrief.steps.length) }}
         </dd>
       </div>
       <div>
         <dt>The advised way</dt>
         <dd class="digits">
-          {{ minutes(view.debrief.advisedMinutes) }}, {{ view.debrief.advisedChecks.length }} checks
+          {{ minutes(view.debrief.advisedMinutes) }},
+          {{ checks(view.debrief.advisedChecks.length) }}
         </dd>
       </div>
       <div>

@@ -18,7 +18,7 @@ const WORDS: Record<Station['state'], string> = {
 function latest(station: Station): string {
   const mine = new Set(
     checksOf(props.call.particulars.motor.family)
-      .filter((check) => check.station === station.id)
+      .filter((check) => check.station === station.id && !check.soft)
       .flatMap((check) => check.facts),
   )
   if (station.id === 'WINDING' && props.call.diagnosis.winding.unbalancePercent !== undefined) {

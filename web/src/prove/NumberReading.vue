@@ -197,6 +197,7 @@ input::placeholder {
 }
 
 .unit {
+  white-space: nowrap;
   color: var(--soft);
 }
 
