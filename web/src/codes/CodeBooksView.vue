@@ -78,7 +78,7 @@ const fresh = () => router.push(`/codes/${crypto.randomUUID()}?new`)
     <section class="card">
       <label class="search">
         Search in every book
-        <el-input v-model="search" name="search-codes" type="search" clearable />
+        <el-input v-model="search" name="search-codes" clearable />
       </label>
       <ul v-if="hits" class="hits" aria-label="Codes found">
         <li v-for="hit in hits" :key="hit.book + hit.row.line + hit.row.signal + hit.row.pattern">
@@ -190,6 +190,11 @@ ul {
 
 .hits li {
   padding: 8px 0;
+}
+
+.hits li > strong {
+  flex: none;
+  width: 74px;
 }
 
 .hits li > span {

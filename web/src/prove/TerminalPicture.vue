@@ -35,7 +35,14 @@ const plugs = computed(() => {
   for (const terminal of terminalsOf(family.value)) {
     groups.set(terminal.plugTitle, [...(groups.get(terminal.plugTitle) ?? []), terminal])
   }
+  // The motor's own leads are of no account while the tips are on a plug.
   return [...groups]
+    .map(([title, terminals]) => ({
+      title,
+      terminals,
+      touched: terminals.some((one) => tips.value.includes(one.id)),
+    }))
+    .filter((plug) => plug.touched || plug.terminals[0]?.plug !== 'WINDING')
 })
 const colour = (terminal: Terminal) => wires.value[terminal.id] ?? terminal.colour
 const tip = (terminal: Terminal) => ['red tip', 'black tip'][tips.value.indexOf(terminal.id)]
@@ -59,11 +66,15 @@ function keep() {
 
 <template>
   <div class="terminals">
-    <div v-for="[plug, terminals] in plugs" :key="plug" class="plug">
-      <h3>{{ plug }}</h3>
+    <div v-for="plug in plugs" :key="plug.title" class="plug">
+      <h3>{{ plug.title }}</h3>
       <ul>
-        <li v-for="terminal in terminals" :key="terminal.id" :class="{ touched: tip(terminal) }">
-          <span v-if="tips.length" class="tip" :class="tip(terminal)?.split(' ')[0]">{{
+        <li
+          v-for="terminal in plug.terminals"
+          :key="terminal.id"
+          :class="{ touched: tip(terminal) }"
+        >
+          <span v-if="plug.touched" class="tip" :class="tip(terminal)?.split(' ')[0]">{{
             tip(terminal) ?? ''
           }}</span>
           <span class="pin digits">{{ terminal.id }}</span>

@@ -154,6 +154,8 @@ public final class SimulatedMotor {
         return new FactValue.Quantity(pulses(true));
       case FEEDBACK_HERTZ_BOARD:
         return new FactValue.Quantity(pulses(false));
+      case POLE_PAIRS:
+        return new FactValue.Quantity(hidden.family() == Family.BLDC_FIVE_WIRE ? 4 : 6);
       case HEARD_ANSWER:
         return word(heard());
       case HEARD_CALL:

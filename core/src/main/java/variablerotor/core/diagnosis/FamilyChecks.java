@@ -142,10 +142,11 @@ final class FamilyChecks {
 
   static Check feedback() {
     return check("feedback.hertz", Suspect.MODULE, POWER_ON, 2)
-        .takes(FactType.FEEDBACK_HERTZ)
+        .takes(FactType.FEEDBACK_HERTZ, FactType.POLE_PAIRS)
         .ask(
             "Turn it, or let it run: are there speed pulses?",
-            "On the feedback wire. They must change with speed, and with a slow turn by hand.")
+            "On the feedback wire. They must change with speed, and with a slow turn by hand. With"
+                + " the pole pairs, if the plate or the sheet tells them, they give the speed.")
         .good("PULSES", "Pulses")
         .bad("NONE", "No pulses")
         .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
