@@ -11,7 +11,6 @@ import variablerotor.core.diagnosis.Situation;
 import variablerotor.core.diagnosis.UnitState;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.Fact;
-import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 
 /**
@@ -126,16 +125,12 @@ public record Debrief(
     List<Check> order = new ArrayList<>();
     for (Fact fact : facts) {
       for (Check check : FamilyModel.of(hidden.family()).checks()) {
-        if (belongs(check, fact.type()) && !order.contains(check)) {
+        if (check.facts().contains(fact.type()) && !order.contains(check)) {
           order.add(check);
         }
       }
     }
     return order;
-  }
-
-  private static boolean belongs(Check check, FactType type) {
-    return check.facts().contains(type);
   }
 
   private static Step step(Check check, double minutes, Diagnosis before, Diagnosis after) {

@@ -34,7 +34,7 @@ public final class MeterModel {
     boolean wrong = random.nextDouble() < wrongRate;
     if (truth instanceof FactValue.Quantity quantity) {
       double value = wrong ? quantity.value() * random.nextDouble() : quantity.value();
-      return new FactValue.Quantity(within(type, shown(gain * value, count(type, value))));
+      return new FactValue.Quantity(within(type, round(gain * value, count(type, value))));
     }
     if (truth instanceof FactValue.Resistance resistance) {
       return new FactValue.Resistance(ohms(resistance.ohms(), wrong));
@@ -60,7 +60,7 @@ public final class MeterModel {
     double count = truth.value() < 600 ? WindingFigures.METER_COUNT.value() : truth.value() / 1000;
     double contact = WindingFigures.CONTACT_REPEATABILITY.value() * (2 * random.nextDouble() - 1);
     double value = wrong ? truth.value() * (0.3 + random.nextDouble()) : truth.value();
-    return new Ohms(Math.max(0, shown(gain * value + contact, count)));
+    return new Ohms(Math.max(0, round(gain * value + contact, count)));
   }
 
   private static double count(FactType type, double value) {
@@ -69,10 +69,6 @@ public final class MeterModel {
   }
 
   /** Rounded to a count. */
-  private static double shown(double value, double count) {
-    return round(value, count);
-  }
-
   private static double round(double value, double count) {
     // Through whole counts and back, so that 5.7 does not come out as 5.700000000000001.
     double perUnit = 1 / count;

@@ -27,9 +27,6 @@ import variablerotor.server.web.Refused;
  * that tells where, when or by what it was taken.
  */
 public record PhotoImage(String mediaType, int width, int height, byte[] content) {
-  /** Largest file that is taken [byte]. */
-  public static final int MOST_BYTES = 8 * 1024 * 1024;
-
   /** A plate can be read from this many pixels along the longer side. */
   private static final int LONGEST = 1600;
 

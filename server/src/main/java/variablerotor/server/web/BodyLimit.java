@@ -21,7 +21,7 @@ public class BodyLimit extends OncePerRequestFilter {
   public static final int MOST = 64 * 1024;
 
   /** Largest photo, and largest code book [byte]. */
-  static final int MOST_PHOTO = 8 * 1024 * 1024;
+  public static final int MOST_PHOTO = 8 * 1024 * 1024;
 
   static final int MOST_BOOK = 1024 * 1024;
 
