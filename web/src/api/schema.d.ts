@@ -132,22 +132,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calls/{call}/photos/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["photograph"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/calls/{call}/photos/{photo}": {
         parameters: {
             query?: never;
@@ -155,8 +139,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["photo"];
-        put?: never;
+        get: operations["content"];
+        put: operations["photograph"];
         post?: never;
         delete?: never;
         options?: never;
@@ -172,7 +156,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["removePhoto"];
+        put: operations["remove_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -547,7 +531,7 @@ export interface components {
         };
         BenchAnswer: {
             fact: string;
-            value: unknown;
+            value: unknown[] | boolean | number | Record<string, never> | string;
         };
         BlinkReading: {
             code?: string;
@@ -601,14 +585,10 @@ export interface components {
             verdict: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
         };
         CallView: {
-            /** Format: date-time */
             changedAt: string;
             decisions: components["schemas"]["DecisionView"][];
             diagnosis: components["schemas"]["DiagnosisView"];
-            engine: string;
-            /** Format: uuid */
             id: string;
-            /** Format: date-time */
             openedAt: string;
             openedBy: string;
             particulars: components["schemas"]["Particulars"];
@@ -712,13 +692,11 @@ export interface components {
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
         };
         DecisionView: {
-            /** Format: date-time */
             at: string;
             author: string;
             currency: string;
             /** Format: double */
             firstCost?: number;
-            /** Format: uuid */
             id: string;
             /** @enum {string} */
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
@@ -731,15 +709,13 @@ export interface components {
             role: "TECHNICIAN" | "LEAD";
         };
         DiagnosisView: {
+            engine: string;
             nextTests: components["schemas"]["NextTestView"][];
             notes: components["schemas"]["Note"][];
             rounds: components["schemas"]["Round"][];
-            sentence: string;
-            /** @enum {string} */
-            state: "DECIDED" | "NARROWED" | "OPEN";
             stations: components["schemas"]["Station"][];
             suspects: components["schemas"]["SuspectView"][];
-            verdict: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
+            verdict: components["schemas"]["Verdict"];
             warnings: components["schemas"]["Warning"][];
             winding: components["schemas"]["WindingView"];
             windows: components["schemas"]["WindowView"][];
@@ -830,9 +806,11 @@ export interface components {
             volts?: string;
         };
         NextTestView: {
-            check: string;
+            ask: string;
+            facts: string[];
             /** Format: double */
             gainBits: number;
+            id: string;
             /** Format: double */
             minutes: number;
             outcomes: components["schemas"]["AnswerView"][];
@@ -890,12 +868,10 @@ export interface components {
             };
         };
         PhotoView: {
-            /** Format: date-time */
             at: string;
             author: string;
             /** Format: int32 */
             height: number;
-            /** Format: uuid */
             id: string;
             /** @enum {string} */
             kind: "UNIT_PLATE" | "MOTOR_PLATE" | "WIRING" | "OTHER";
@@ -922,19 +898,21 @@ export interface components {
         };
         ReadingRequest: {
             fact: string;
-            value: string | number | boolean | unknown[] | Record<string, never>;
+            /** @enum {string} */
+            phase?: "BEFORE" | "AFTER";
+            value: unknown[] | boolean | number | Record<string, never> | string;
         };
         ReadingView: {
-            /** Format: date-time */
             at: string;
             author: string;
             fact: string;
-            /** Format: uuid */
             id: string;
+            /** @enum {string} */
+            phase: "BEFORE" | "AFTER";
             retracted: boolean;
             spoken: string;
             standing: boolean;
-            value: string | number | boolean | unknown[] | Record<string, never>;
+            value: unknown[] | boolean | number | Record<string, never> | string;
         };
         Reason: {
             blocks: boolean;
@@ -942,6 +920,7 @@ export interface components {
             sentence: string;
         };
         ReasonView: {
+            facts: string[];
             figure?: string;
             sentence: string;
         };
@@ -976,6 +955,7 @@ export interface components {
             currency: string;
             /** Format: double */
             labourPerHour: number;
+            timeZone: string;
         };
         SettingsRequest: {
             /** Format: double */
@@ -983,6 +963,7 @@ export interface components {
             currency: string;
             /** Format: double */
             labourPerHour: number;
+            timeZone?: string;
         };
         SignInRequest: {
             login: string;
@@ -996,7 +977,7 @@ export interface components {
         };
         SseEmitter: {
             /** Format: int64 */
-            timeout: number;
+            timeout?: number;
         };
         Standing: {
             /** Format: int64 */
@@ -1031,12 +1012,11 @@ export interface components {
             clearedBy: components["schemas"]["ReasonView"][];
             /** @enum {string} */
             id: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
-            /** Format: double */
-            involved: number;
             missing: string[];
             pointedAtBy: components["schemas"]["ReasonView"][];
             /** Format: double */
             probability: number;
+            reasons: string[];
             /** @enum {string} */
             state: "PROVED" | "LIKELY" | "POSSIBLE" | "CLEARED";
             wouldSettle: string[];
@@ -1063,6 +1043,14 @@ export interface components {
             role?: "INDOOR_BLOWER" | "OUTDOOR_FAN";
             /** Format: date */
             warrantyUntil?: string;
+        };
+        Verdict: {
+            sentence: string;
+            /** @enum {string} */
+            state: "DECIDED" | "NARROWED" | "OPEN";
+            /** @enum {string} */
+            suspect?: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
+            suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
         };
         Wanted: {
             /** @enum {string} */
@@ -1098,18 +1086,17 @@ export interface components {
             /** Format: double */
             healthyPairOhms?: number;
             /** Format: double */
+            insulationMegohmsAt40?: number;
+            /** Format: double */
             limitPercent: number;
-            phaseOhms: number[];
+            phaseOhms?: number[];
             phases: ("A" | "B" | "C")[];
             sentence: string;
             /** @enum {string} */
             signature: "BALANCED" | "OPEN_PHASE" | "TURN_SHORT" | "PHASE_TO_PHASE_SHORT" | "HIGH_JOINT" | "FRAME_SHORT" | "UNCLEAR" | "INCONSISTENT" | "NOT_MEASURED";
             /** @enum {string} */
             state: "SOUND" | "FAULTY" | "UNCERTAIN" | "NOT_MEASURED";
-            /** Format: double */
-            unbalanceHigh?: number;
-            /** Format: double */
-            unbalanceLow?: number;
+            unbalanceInterval?: number[];
             /** Format: double */
             unbalancePercent?: number;
         };
@@ -1361,37 +1348,7 @@ export interface operations {
             };
         };
     };
-    photograph: {
-        parameters: {
-            query: {
-                kind: "UNIT_PLATE" | "MOTOR_PLATE" | "WIRING" | "OTHER";
-            };
-            header?: never;
-            path: {
-                call: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "image/jpeg": string;
-                "image/png": string;
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CallView"];
-                };
-            };
-        };
-    };
-    photo: {
+    content: {
         parameters: {
             query?: never;
             header?: never;
@@ -1414,7 +1371,37 @@ export interface operations {
             };
         };
     };
-    removePhoto: {
+    photograph: {
+        parameters: {
+            query: {
+                kind: "UNIT_PLATE" | "MOTOR_PLATE" | "WIRING" | "OTHER";
+            };
+            header?: never;
+            path: {
+                call: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -14,6 +14,7 @@ import java.util.Map;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.diagnosis.OddsTable;
+import variablerotor.core.view.Answers;
 import variablerotor.json.Json;
 
 /**
@@ -58,7 +59,7 @@ public final class Main {
       out.print(OddsTable.markdown());
       return OK;
     }
-    Map<String, Verb> verbs = Map.of("diagnose", Diagnose::answer);
+    Map<String, Verb> verbs = Map.of("diagnose", Answers::diagnose);
     Verb verb = args.length == 2 ? verbs.get(args[0]) : null;
     if (verb == null) {
       err.println("usage: rotor diagnose FILE|-, rotor bench [--cases N] [--seed N], rotor odds");

@@ -1,13 +1,19 @@
 package variablerotor.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaField;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 
 /** The shape of the core: plain Java, no circles, ready to be compiled to JavaScript. */
 @AnalyzeClasses(
@@ -19,7 +25,7 @@ class ArchitectureTest {
       classes()
           .should()
           .onlyDependOnClassesThat()
-          .resideInAnyPackage("variablerotor.core..", "java..");
+          .resideInAnyPackage("variablerotor.core..", "java..", "org.jspecify.annotations..");
 
   @ArchTest
   static final ArchRule NO_CIRCLES =
@@ -50,6 +56,39 @@ class ArchitectureTest {
           .orShould()
           .dependOnClassesThat()
           .haveFullyQualifiedName("java.time.Clock");
+
+  /** A word of a program is the same word in every country. */
+  @ArchTest
+  static final ArchRule CASE_IS_CHANGED_IN_A_FIXED_LOCALE =
+      noClasses()
+          .should()
+          .callMethod(String.class, "toLowerCase")
+          .orShould()
+          .callMethod(String.class, "toUpperCase");
+
+  /** One model of a family serves all requests at once: what it makes later is published whole. */
+  @ArchTest
+  static final ArchRule SHARED_MODELS_ARE_FINAL_OR_VOLATILE =
+      fields()
+          .that()
+          .areDeclaredInClassesThat()
+          .haveSimpleName("FamilyModel")
+          .or()
+          .areDeclaredInClassesThat()
+          .haveSimpleName("CauseTable")
+          .or()
+          .areDeclaredInClassesThat()
+          .haveSimpleName("Check")
+          .should(
+              new ArchCondition<>("be final or volatile") {
+                @Override
+                public void check(JavaField field, ConditionEvents events) {
+                  boolean safe =
+                      field.getModifiers().contains(JavaModifier.FINAL)
+                          || field.getModifiers().contains(JavaModifier.VOLATILE);
+                  events.add(new SimpleConditionEvent(field, safe, field.getFullName()));
+                }
+              });
 
   @ArchTest
   static final ArchRule NO_FORMATTER =

@@ -70,15 +70,6 @@ public final class Json {
     return plain(MAPPER.valueToTree(value));
   }
 
-  /**
-   * A typed value from a plain tree.
-   *
-   * @throws IllegalArgumentException where the tree does not have that shape
-   */
-  public static <T> T as(Class<T> type, Object tree) {
-    return MAPPER.convertValue(tree, type);
-  }
-
   public static String write(Object tree) {
     return MAPPER.writeValueAsString(tree);
   }

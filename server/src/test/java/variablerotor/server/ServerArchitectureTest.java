@@ -1,7 +1,10 @@
 package variablerotor.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaCall;
+import com.tngtech.archunit.core.domain.properties.HasName;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -19,6 +22,8 @@ class ServerArchitectureTest {
           .haveSimpleNameNotEndingWith("Store")
           .and()
           .resideOutsideOfPackage("..schema..")
+          .and()
+          .resideOutsideOfPackage("..log..")
           .and()
           .areTopLevelClasses()
           .should()
@@ -42,4 +47,39 @@ class ServerArchitectureTest {
           .should()
           .dependOnClassesThat()
           .resideInAnyPackage("..call..", "..account..", "..shop..", "..document..", "..demo..");
+
+  @ArchTest
+  static final ArchRule NO_CIRCLES =
+      slices().matching("variablerotor.server.(*)..").should().beFreeOfCycles();
+
+  /** So a new stage is a package, and nothing that stands already has to know it. */
+  @ArchTest
+  static final ArchRule A_CALL_KNOWS_NO_STAGE =
+      noClasses()
+          .that()
+          .resideInAPackage("..server.call..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("..reading..", "..offer..", "..decision..", "..photo..");
+
+  /** Every save goes through the log; what it does not keep is listed here. */
+  @ArchTest
+  static final ArchRule ONLY_THE_LOG_INSERTS =
+      noClasses()
+          .that()
+          .resideOutsideOfPackages("..server.log..", "..server.account..")
+          .and()
+          .doNotHaveSimpleName("CallStore")
+          .should()
+          .callMethodWhere(
+              JavaCall.Predicates.target(HasName.Predicates.nameStartingWith("insertInto")));
+
+  /** A word of a program is the same word in every country. */
+  @ArchTest
+  static final ArchRule CASE_IS_CHANGED_IN_A_FIXED_LOCALE =
+      noClasses()
+          .should()
+          .callMethod(String.class, "toLowerCase")
+          .orShould()
+          .callMethod(String.class, "toUpperCase");
 }

@@ -15,7 +15,7 @@ import variablerotor.json.Json;
 public final class Visitor {
   /** What came back. */
   public record Answer(int status, String body, HttpHeaders headers) {
-    /** The value at a path such as {@code diagnosis.verdict.0}. */
+    /** The value at a path such as {@code diagnosis.verdict.suspects.0}. */
     public Object at(String path) {
       Object node;
       try {

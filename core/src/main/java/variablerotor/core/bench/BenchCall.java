@@ -38,7 +38,11 @@ public final class BenchCall {
       int checks,
       double minutes,
       List<Check> taken,
-      Diagnosis.Verdict verdict) {}
+      Diagnosis.Verdict verdict) {
+    public Result {
+      taken = List.copyOf(taken);
+    }
+  }
 
   private BenchCall() {}
 

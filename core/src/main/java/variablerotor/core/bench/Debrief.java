@@ -36,6 +36,12 @@ public record Debrief(
     List<Step> steps,
     List<String> missed,
     double extraMinutes) {
+  public Debrief {
+    suspects = List.copyOf(suspects);
+    advisedChecks = List.copyOf(advisedChecks);
+    steps = List.copyOf(steps);
+    missed = List.copyOf(missed);
+  }
 
   /** How a call can end. */
   public enum Outcome {

@@ -22,6 +22,10 @@ public record CaseFile(
     Symptom symptom,
     List<Fact> facts,
     List<String> unknownFields) {
+  public CaseFile {
+    facts = List.copyOf(facts);
+    unknownFields = List.copyOf(unknownFields);
+  }
 
   /** The name in the field {@code format}. */
   public static final String FORMAT = "variable-rotor-case";

@@ -7,6 +7,7 @@ import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.PlateField;
 import variablerotor.core.motor.UnitPlate;
@@ -198,7 +199,12 @@ public final class CaseReader {
       return null;
     }
     try {
-      Fact fact = new Fact(type, FactParser.parse(type, entry.plain("value")));
+      RepairPhase phase = entry.word("phase", RepairPhase.values());
+      Fact fact =
+          new Fact(
+              type,
+              FactParser.parse(type, entry.plain("value")),
+              phase == null ? RepairPhase.BEFORE : phase);
       unknown.addAll(entry.unknown());
       return fact;
     } catch (FactParser.Refused refused) {

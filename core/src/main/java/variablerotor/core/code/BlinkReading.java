@@ -1,6 +1,7 @@
 package variablerotor.core.code;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the taps amount to.
@@ -12,7 +13,15 @@ import java.util.List;
  * @param sentence for the person who taps
  */
 public record BlinkReading(
-    State state, SignalKind kind, String code, double sure, List<Counted> rounds, String sentence) {
+    State state,
+    @Nullable SignalKind kind,
+    @Nullable String code,
+    double sure,
+    List<Counted> rounds,
+    String sentence) {
+  public BlinkReading {
+    rounds = List.copyOf(rounds);
+  }
 
   /** How far the count has come. */
   public enum State {

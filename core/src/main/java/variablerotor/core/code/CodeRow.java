@@ -1,6 +1,7 @@
 package variablerotor.core.code;
 
 import java.util.List;
+import java.util.Locale;
 import variablerotor.core.chain.Suspect;
 
 /**
@@ -20,6 +21,6 @@ public record CodeRow(
 
   /** What makes two rows the same code. */
   String key() {
-    return line.toLowerCase() + "|" + signal + "|" + pattern;
+    return line.toLowerCase(Locale.ROOT) + "|" + signal + "|" + pattern;
   }
 }

@@ -3,6 +3,7 @@ package variablerotor.core.code;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import variablerotor.core.chain.Suspect;
 
@@ -29,6 +30,11 @@ public final class CodeTable {
    * @param rows empty where there is a fault
    */
   public record Read(List<CodeRow> rows, List<RowFault> faults) {
+    public Read {
+      rows = List.copyOf(rows);
+      faults = List.copyOf(faults);
+    }
+
     public boolean isSound() {
       return faults.isEmpty();
     }
@@ -86,7 +92,7 @@ public final class CodeTable {
   private Map<String, Integer> header(List<String> cells) {
     Map<String, Integer> places = new HashMap<>();
     for (int i = 0; i < cells.size(); i++) {
-      String name = cells.get(i).trim().toLowerCase();
+      String name = cells.get(i).trim().toLowerCase(Locale.ROOT);
       if (!COLUMNS.contains(name)) {
         fault(1, name, "not a column; allowed are " + String.join(", ", COLUMNS));
       } else if (places.put(name, i) != null) {
@@ -139,7 +145,7 @@ public final class CodeTable {
   private SignalKind signal(int row, String cell) {
     List<String> names = new ArrayList<>();
     for (SignalKind kind : SignalKind.values()) {
-      if (kind.name().equals(cell.trim().toUpperCase())) {
+      if (kind.name().equals(cell.trim().toUpperCase(Locale.ROOT))) {
         return kind;
       }
       names.add(kind.name());
@@ -177,7 +183,7 @@ public final class CodeTable {
 
   private static Suspect suspect(String word) {
     for (Suspect suspect : Suspect.values()) {
-      if (suspect != Suspect.NONE && suspect.name().equals(word.toUpperCase())) {
+      if (suspect != Suspect.NONE && suspect.name().equals(word.toUpperCase(Locale.ROOT))) {
         return suspect;
       }
     }

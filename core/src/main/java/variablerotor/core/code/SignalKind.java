@@ -1,5 +1,7 @@
 package variablerotor.core.code;
 
+import java.util.Locale;
+
 /** The ways in which boards tell a code. */
 public enum SignalKind {
   FLASHES("Flashes of one lamp", "a whole number of flashes from 1 to 30, such as 4"),
@@ -48,7 +50,7 @@ public enum SignalKind {
       case COINCIDENCE:
         return coincidence(pattern.replace(" ", ""));
       case STEADY:
-        String word = pattern.toUpperCase();
+        String word = pattern.toUpperCase(Locale.ROOT);
         return word.equals("ON") || word.equals("OFF") || word.equals("HEARTBEAT") ? word : null;
       default:
         return pattern.isEmpty() || pattern.length() > 12 ? null : pattern;

@@ -1,6 +1,7 @@
 package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,10 @@ import variablerotor.core.chain.Suspect;
  * @param reason why this weight, in one line
  */
 record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reason) {
+  Cause {
+    faults = List.copyOf(faults);
+    weight = Collections.unmodifiableMap(new EnumMap<>(weight));
+  }
 
   /**
    * @param odds such as {@code "NO_RUN 40 INTERMITTENT 5"}
@@ -25,7 +30,7 @@ record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reason) {
     for (int i = 0; i + 1 < words.length; i += 2) {
       weight.put(Symptom.valueOf(words[i]), Double.parseDouble(words[i + 1]));
     }
-    return new Cause(List.copyOf(faults), weight, reason);
+    return new Cause(faults, weight, reason);
   }
 
   List<Suspect> suspects() {

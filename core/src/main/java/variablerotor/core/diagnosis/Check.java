@@ -1,5 +1,6 @@
 package variablerotor.core.diagnosis;
 
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -42,14 +43,15 @@ public final class Check {
     facts = builder.facts;
     ask = builder.ask;
     how = builder.how;
-    outcomes = builder.outcomes;
+    outcomes = List.copyOf(builder.outcomes);
     soft = builder.soft;
     after = builder.after;
     normal = odds(builder.normal);
-    under = new EnumMap<>(Fault.class);
-    builder.under.forEach((fault, text) -> under.put(fault, odds(text)));
-    reasons = Map.copyOf(builder.reasons);
-    symptoms = builder.symptoms;
+    Map<Fault, Odds> rows = new EnumMap<>(Fault.class);
+    builder.under.forEach((fault, text) -> rows.put(fault, odds(text)));
+    under = Collections.unmodifiableMap(rows);
+    reasons = Collections.unmodifiableMap(new EnumMap<>(builder.reasons));
+    symptoms = EnumSet.copyOf(builder.symptoms);
     reader = builder.reader;
     window = builder.window;
   }

@@ -1,9 +1,13 @@
 package variablerotor.core.diagnosis;
 
 import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.signal.Window;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
 import variablerotor.core.winding.WindingVerdict;
 
 /**
@@ -29,11 +33,24 @@ public record Diagnosis(
     List<Note> notes,
     List<WindowInForce> windows,
     List<Warning> warnings) {
+  public Diagnosis {
+    suspects = List.copyOf(suspects);
+    stations = List.copyOf(stations);
+    nextTests = List.copyOf(nextTests);
+    rounds = List.copyOf(rounds);
+    notes = List.copyOf(notes);
+    windows = List.copyOf(windows);
+    warnings = List.copyOf(warnings);
+  }
 
   /**
    * @param suspects those proved, or the one best guess, or none
    */
   public record Verdict(VerdictState state, List<Suspect> suspects, String sentence) {
+    public Verdict {
+      suspects = List.copyOf(suspects);
+    }
+
     /** The first of them, or null. */
     public Suspect suspect() {
       return suspects.isEmpty() ? null : suspects.get(0);
@@ -42,7 +59,6 @@ public record Diagnosis(
 
   /**
    * @param probability its share of the blame; all shares sum to 1
-   * @param involved how likely it is at fault, alone or with another
    * @param because the facts that clear it, or that point at it
    * @param clearedBy what was read that rules out some or all of its faults
    * @param pointedAtBy what was read that speaks for it, or proves it
@@ -52,13 +68,19 @@ public record Diagnosis(
   public record SuspectView(
       Suspect id,
       double probability,
-      double involved,
       SuspectState state,
       List<FactType> because,
       List<Reason> clearedBy,
       List<Reason> pointedAtBy,
       List<String> wouldSettle,
       List<String> missing) {
+    public SuspectView {
+      because = List.copyOf(because);
+      clearedBy = List.copyOf(clearedBy);
+      pointedAtBy = List.copyOf(pointedAtBy);
+      wouldSettle = List.copyOf(wouldSettle);
+      missing = List.copyOf(missing);
+    }
 
     /** Why it stands as it does, in plain sentences. */
     public List<String> reasons() {
@@ -72,7 +94,11 @@ public record Diagnosis(
    *
    * @param figure id of the figure that it was held against; null where there is none
    */
-  public record Reason(String sentence, String figure, List<FactType> facts) {}
+  public record Reason(String sentence, String figure, List<FactType> facts) {
+    public Reason {
+      facts = List.copyOf(facts);
+    }
+  }
 
   /**
    * Checks to do in one state of the unit before it is changed.
@@ -83,16 +109,31 @@ public record Diagnosis(
    * @param parts what the leading suspects may need
    */
   public record Round(
-      UnitState state,
-      List<String> checks,
-      double minutes,
-      List<String> tools,
-      List<String> parts) {}
+      UnitState state, List<String> checks, double minutes, List<String> tools, List<String> parts)
+      implements Node {
+    public Round {
+      checks = List.copyOf(checks);
+      tools = List.copyOf(tools);
+      parts = List.copyOf(parts);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "state", state, "checks", checks, "minutes", minutes, "tools", tools, "parts", parts);
+    }
+  }
 
   /**
    * @param figure id of the figure behind it; null where there is none
    */
-  public record Note(String id, String sentence, String figure) {}
+  public record Note(String id, String sentence, @Nullable String figure) implements Node {
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "sentence", sentence, "figure", figure);
+    }
+  }
 
   /**
    * @param own the fact by which this unit's own window is given; null where none can be
@@ -100,7 +141,16 @@ public record Diagnosis(
   public record WindowInForce(FactType reading, FactType own, Window window) {}
 
   /** What is known of one link. */
-  public record Station(Suspect id, StationState state, List<String> readings) {}
+  public record Station(Suspect id, StationState state, List<String> readings) implements Node {
+    public Station {
+      readings = List.copyOf(readings);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "state", state, "readings", readings);
+    }
+  }
 
   /** How a link is drawn. */
   public enum StationState {
@@ -125,7 +175,11 @@ public record Diagnosis(
       double travelMinutes,
       double gainBits,
       String sentence,
-      List<Answer> outcomes) {}
+      List<Answer> outcomes) {
+    public NextTest {
+      outcomes = List.copyOf(outcomes);
+    }
+  }
 
   /**
    * @param leadsTo the suspect that leads after this answer
@@ -134,5 +188,11 @@ public record Diagnosis(
   public record Answer(Outcome outcome, double probability, Suspect leadsTo, boolean decides) {}
 
   /** Something to mind, with a stable id. */
-  public record Warning(String id, String sentence) {}
+  public record Warning(String id, String sentence) implements Node {
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "sentence", sentence);
+    }
+  }
 }

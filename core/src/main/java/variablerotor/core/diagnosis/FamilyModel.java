@@ -297,7 +297,9 @@ public final class FamilyModel {
 
   private final List<Check> checks;
   private final Map<Symptom, CauseTable> tables = new EnumMap<>(Symptom.class);
-  private Map<Symptom, CauseTable> doubles = Map.of();
+
+  /** Replaced as a whole and never changed, so that requests at the same time see it whole. */
+  private volatile Map<Symptom, CauseTable> doubles = Map.of();
 
   private FamilyModel(List<Cause> causes, List<Check> measured) {
     checks = join(measured, List.of(CommonChecks.reseated(), CommonChecks.codeReturns()), heard());

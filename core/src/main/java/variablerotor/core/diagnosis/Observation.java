@@ -12,6 +12,9 @@ import variablerotor.core.fact.FactType;
  * @param figure id of the figure that the reading was held against; null where there is none
  */
 record Observation(String outcome, String sentence, List<FactType> facts, String figure) {
+  Observation {
+    facts = List.copyOf(facts);
+  }
 
   /** Seen or tried, against no figure. */
   Observation(String outcome, String sentence, List<FactType> facts) {

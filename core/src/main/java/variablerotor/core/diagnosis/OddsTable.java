@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import variablerotor.core.signal.Family;
@@ -67,7 +68,7 @@ public final class OddsTable {
         .forEach(
             (symptom, weight) ->
                 text.append(text.length() == 0 ? "" : ", ")
-                    .append(symptom.title().toLowerCase())
+                    .append(symptom.title().toLowerCase(Locale.ROOT))
                     .append(' ')
                     .append(Numbers.plain(weight, 1)));
     return text.toString();

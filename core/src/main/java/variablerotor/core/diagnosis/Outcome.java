@@ -1,5 +1,9 @@
 package variablerotor.core.diagnosis;
 
+import java.util.Map;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
+
 /**
  * One answer that a check can have.
  *
@@ -8,4 +12,10 @@ package variablerotor.core.diagnosis;
  * @param label as on a button
  * @param good whether the link is as it should be
  */
-public record Outcome(String value, String answer, String label, boolean good) {}
+public record Outcome(String value, String answer, String label, boolean good) implements Node {
+
+  @Override
+  public Map<String, Object> tree() {
+    return Tree.of("value", value, "answer", answer, "label", label, "good", good);
+  }
+}

@@ -2,6 +2,7 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
@@ -219,7 +220,9 @@ final class Reading {
     boolean right = is115 == link.equals("IN");
     return new Observation(
         right ? "RIGHT" : "WRONG",
-        "The 115 V link is " + link.toLowerCase() + (right ? ", right." : ": wrong here."),
+        "The 115 V link is "
+            + link.toLowerCase(Locale.ROOT)
+            + (right ? ", right." : ": wrong here."),
         List.of(FactType.LINK_VOLTAGE_JUMPER));
   }
 

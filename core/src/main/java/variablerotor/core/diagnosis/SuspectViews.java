@@ -115,11 +115,9 @@ final class SuspectViews {
   private Diagnosis.SuspectView view(Suspect suspect, double share, SuspectState state) {
     boolean[] mine = new boolean[table.causes.size()];
     int count = 0;
-    double involved = 0;
     for (int i = 0; i < mine.length; i++) {
       mine[i] = table.groups.get(table.group[i]).contains(suspect);
       count += mine[i] ? 1 : 0;
-      involved += mine[i] ? belief.probability[i] : 0;
     }
     List<Diagnosis.Reason> cleared = new ArrayList<>();
     List<Diagnosis.Reason> points = new ArrayList<>();
@@ -149,7 +147,6 @@ final class SuspectViews {
     return new Diagnosis.SuspectView(
         suspect,
         share,
-        Math.min(1, involved),
         state,
         List.copyOf(because),
         cleared,

@@ -153,7 +153,7 @@ public enum FactType {
     this.unit = unit;
     this.least = least;
     this.most = most;
-    this.choices = choices;
+    this.choices = List.copyOf(choices);
   }
 
   public String id() {

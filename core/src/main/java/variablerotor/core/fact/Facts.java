@@ -7,18 +7,33 @@ import java.util.List;
 import java.util.Map;
 import variablerotor.core.winding.Ohms;
 
-/** The facts in force: of each type the one given last. */
+/** The facts in force in one phase of the repair: of each type the one given last. */
 public final class Facts {
   private final Map<FactType, FactValue> values = new EnumMap<>(FactType.class);
 
   private final List<FactType> order = new ArrayList<>();
 
-  private Facts() {}
+  private final RepairPhase phase;
 
-  /** In the order given; a later one of the same type stands in place of the earlier. */
+  private Facts(RepairPhase phase) {
+    this.phase = phase;
+  }
+
+  /** Those taken before the repair, which is all that a diagnosis reads. */
   public static Facts of(Collection<Fact> facts) {
-    Facts result = new Facts();
+    return of(facts, RepairPhase.BEFORE);
+  }
+
+  /**
+   * Those of one phase, in the order given; a later one of the same type stands in place of the
+   * earlier.
+   */
+  public static Facts of(Collection<Fact> facts, RepairPhase phase) {
+    Facts result = new Facts(phase);
     for (Fact fact : facts) {
+      if (fact.phase() != phase) {
+        continue;
+      }
       result.values.put(fact.type(), fact.value());
       result.order.remove(fact.type());
       result.order.add(0, fact.type());
@@ -42,7 +57,7 @@ public final class Facts {
   /** Every fact in force, in the order of the types. */
   public List<Fact> list() {
     List<Fact> list = new ArrayList<>();
-    values.forEach((type, value) -> list.add(new Fact(type, value)));
+    values.forEach((type, value) -> list.add(new Fact(type, value, phase)));
     return list;
   }
 

@@ -1,6 +1,10 @@
 package variablerotor.core.motor;
 
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.signal.Family;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
 import variablerotor.core.winding.Connection;
 
 /**
@@ -27,25 +31,26 @@ import variablerotor.core.winding.Connection;
  */
 public record MotorPlate(
     Family family,
-    Double horsepower,
-    String volts,
-    Integer phases,
-    Double hertz,
-    Double rpm,
-    Double fullLoadAmps,
-    String frame,
-    Double shaftDiameterIn,
-    Double shaftLengthIn,
-    Double bodyLengthIn,
-    Rotation rotation,
-    Mount mount,
-    Enclosure enclosure,
-    Integer speedTaps,
-    Boolean feedback,
-    Boolean moduleRemovable,
-    Boolean moduleSoldAlone,
-    Boolean programmed,
-    Connection connection) {
+    @Nullable Double horsepower,
+    @Nullable String volts,
+    @Nullable Integer phases,
+    @Nullable Double hertz,
+    @Nullable Double rpm,
+    @Nullable Double fullLoadAmps,
+    @Nullable String frame,
+    @Nullable Double shaftDiameterIn,
+    @Nullable Double shaftLengthIn,
+    @Nullable Double bodyLengthIn,
+    @Nullable Rotation rotation,
+    @Nullable Mount mount,
+    @Nullable Enclosure enclosure,
+    @Nullable Integer speedTaps,
+    @Nullable Boolean feedback,
+    @Nullable Boolean moduleRemovable,
+    @Nullable Boolean moduleSoldAlone,
+    @Nullable Boolean programmed,
+    @Nullable Connection connection)
+    implements Node {
 
   public MotorPlate {
     connection = connection == null ? Connection.UNKNOWN : connection;
@@ -120,6 +125,51 @@ public record MotorPlate(
         removable,
         soldAlone,
         programmed,
+        connection);
+  }
+
+  @Override
+  public Map<String, Object> tree() {
+    return Tree.of(
+        "family",
+        family,
+        "horsepower",
+        horsepower,
+        "volts",
+        volts,
+        "phases",
+        phases,
+        "hertz",
+        hertz,
+        "rpm",
+        rpm,
+        "fullLoadAmps",
+        fullLoadAmps,
+        "frame",
+        frame,
+        "shaftDiameterIn",
+        shaftDiameterIn,
+        "shaftLengthIn",
+        shaftLengthIn,
+        "bodyLengthIn",
+        bodyLengthIn,
+        "rotation",
+        rotation,
+        "mount",
+        mount,
+        "enclosure",
+        enclosure,
+        "speedTaps",
+        speedTaps,
+        "feedback",
+        feedback,
+        "moduleRemovable",
+        moduleRemovable,
+        "moduleSoldAlone",
+        moduleSoldAlone,
+        "programmed",
+        programmed,
+        "connection",
         connection);
   }
 }

@@ -1,6 +1,9 @@
 package variablerotor.core.motor;
 
 import java.util.List;
+import java.util.Map;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
 
 /**
  * A number on a plate, with what it may be: the same limits for a file, the server and the page.
@@ -11,7 +14,8 @@ import java.util.List;
  * @param whole whether only whole numbers will do
  */
 public record PlateField(
-    String id, String title, String unit, double least, double most, boolean whole) {
+    String id, String title, String unit, double least, double most, boolean whole)
+    implements Node {
 
   /** Of a motor. */
   public static final List<PlateField> MOTOR =
@@ -40,5 +44,11 @@ public record PlateField(
       }
     }
     throw new IllegalArgumentException("no field " + id);
+  }
+
+  @Override
+  public Map<String, Object> tree() {
+    return Tree.of(
+        "id", id, "title", title, "unit", unit, "least", least, "most", most, "whole", whole);
   }
 }

@@ -2,6 +2,10 @@ package variablerotor.core.motor;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
 
 /**
  * What is known of the unit that the motor stands in. Null where it is not known.
@@ -12,14 +16,15 @@ import java.util.List;
  * @param boardNeedsFeedback whether the board stops the unit without a speed signal
  */
 public record UnitPlate(
-    Kind kind,
-    Role role,
-    Double coolingTons,
-    List<Heating> heating,
-    LocalDate installed,
-    LocalDate warrantyUntil,
-    Boolean otherHeatOrCooling,
-    Boolean boardNeedsFeedback) {
+    @Nullable Kind kind,
+    @Nullable Role role,
+    @Nullable Double coolingTons,
+    @Nullable List<Heating> heating,
+    @Nullable LocalDate installed,
+    @Nullable LocalDate warrantyUntil,
+    @Nullable Boolean otherHeatOrCooling,
+    @Nullable Boolean boardNeedsFeedback)
+    implements Node {
 
   public UnitPlate {
     heating = heating == null ? List.of() : List.copyOf(heating);
@@ -65,5 +70,26 @@ public record UnitPlate(
     ELECTRIC,
     HEAT_PUMP,
     HYDRONIC
+  }
+
+  @Override
+  public Map<String, Object> tree() {
+    return Tree.of(
+        "kind",
+        kind,
+        "role",
+        role,
+        "coolingTons",
+        coolingTons,
+        "heating",
+        heating,
+        "installed",
+        installed,
+        "warrantyUntil",
+        warrantyUntil,
+        "otherHeatOrCooling",
+        otherHeatOrCooling,
+        "boardNeedsFeedback",
+        boardNeedsFeedback);
   }
 }

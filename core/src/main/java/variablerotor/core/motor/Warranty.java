@@ -1,6 +1,10 @@
 package variablerotor.core.motor;
 
 import java.time.LocalDate;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
 
 /** Whether the maker still pays, and whether it is a matter of days. */
 public final class Warranty {
@@ -26,7 +30,13 @@ public final class Warranty {
   /**
    * @param days to its end, negative where it is over; null where it is not known
    */
-  public record Standing(State state, Long days, String sentence) {}
+  public record Standing(State state, @Nullable Long days, String sentence) implements Node {
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("state", state, "days", days, "sentence", sentence);
+    }
+  }
 
   /**
    * @param until last day of it, or null

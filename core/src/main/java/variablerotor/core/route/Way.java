@@ -1,6 +1,9 @@
 package variablerotor.core.route;
 
 import java.util.List;
+import java.util.Map;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
 
 /**
  * One way forward as it stands on this call.
@@ -9,11 +12,21 @@ import java.util.List;
  * @param loses what the customer gives up with it; said before a choice
  */
 public record Way(Route route, RouteState state, List<Reason> reasons, List<String> loses) {
+  public Way {
+    reasons = List.copyOf(reasons);
+    loses = List.copyOf(loses);
+  }
 
   /**
    * @param blocks whether it shuts the way; otherwise it must first be shown or done
    */
-  public record Reason(String id, boolean blocks, String sentence) {}
+  public record Reason(String id, boolean blocks, String sentence) implements Node {
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "blocks", blocks, "sentence", sentence);
+    }
+  }
 
   static Way of(Route route, List<Reason> reasons, List<String> loses) {
     List<Reason> sorted =
@@ -22,6 +35,6 @@ public record Way(Route route, RouteState state, List<Reason> reasons, List<Stri
         sorted.isEmpty()
             ? RouteState.OPEN
             : sorted.get(0).blocks() ? RouteState.BLOCKED : RouteState.CONDITIONAL;
-    return new Way(route, state, sorted, List.copyOf(loses));
+    return new Way(route, state, sorted, loses);
   }
 }

@@ -18,7 +18,7 @@ public final class LineVoltage {
   private final List<Window> windows;
 
   private LineVoltage(List<Window> windows) {
-    this.windows = windows;
+    this.windows = List.copyOf(windows);
   }
 
   /**

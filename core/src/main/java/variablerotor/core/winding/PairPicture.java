@@ -28,7 +28,11 @@ final class PairPicture {
       Double depth,
       Double healthyPairOhms,
       Double extraOhms,
-      String sentence) {}
+      String sentence) {
+    Picture {
+      phases = List.copyOf(phases);
+    }
+  }
 
   /** Natural spread of healthy pairs, within which two readings count as alike. Common practice. */
   private static final double ALIKE_SHARE = 0.03;

@@ -15,6 +15,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.view.DiagnosisView;
 
 class CaseReaderTest {
   private static Map<String, Object> minimal() {
@@ -37,7 +38,7 @@ class CaseReaderTest {
   void readsTheLeastThatIsRequired() throws InputFaults {
     CaseFile file = CaseReader.read(minimal());
     assertTrue(file.facts().isEmpty());
-    Map<String, Object> answer = DiagnosisWriter.write(Engine.diagnose(file.situation(10)));
+    Map<String, Object> answer = DiagnosisView.of(Engine.diagnose(file.situation(10))).tree();
     assertEquals(Engine.VERSION, answer.get("engine"));
   }
 

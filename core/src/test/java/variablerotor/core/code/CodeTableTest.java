@@ -7,11 +7,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.fact.FactValue;
 
 class CodeTableTest {
   private static final List<String> HEADER = CodeTable.COLUMNS;
@@ -35,6 +37,27 @@ class CodeTableTest {
             "Fan locked",
             List.of(Suspect.HARNESS, Suspect.BEARING, Suspect.MODULE)),
         read.rows().get(0));
+  }
+
+  /**
+   * In Turkish the capital of i is İ and the small letter of I is ı; the program's words are not.
+   */
+  @Test
+  void wordsAreTheSameInEveryCountry() {
+    Locale before = Locale.getDefault();
+    Locale.setDefault(Locale.forLanguageTag("tr-TR"));
+    try {
+      List<String> shouted = HEADER.stream().map(one -> one.toUpperCase(Locale.ROOT)).toList();
+      CodeTable.Read read =
+          read(shouted, List.of("Birch 1", "digits", "23", "No air", "wiring;air_path;winding"));
+      assertEquals(List.of("suspects"), read.faults().stream().map(f -> f.column()).toList());
+      read = read(shouted, List.of("Birch 1", "digits", "23", "No air", "air_path; winding"));
+      assertTrue(read.isSound(), read.faults().toString());
+      assertEquals(SignalKind.DIGITS, read.rows().get(0).signal());
+      assertEquals("filter blocked", new FactValue.Choice("FILTER_BLOCKED").spoken());
+    } finally {
+      Locale.setDefault(before);
+    }
   }
 
   @Test

@@ -14,9 +14,11 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import variablerotor.core.casefile.InputFault;
+import variablerotor.server.web.LeadOnly;
 import variablerotor.server.web.Refused;
 
 /** The shop's accounts; a lead keeps them. */
+@LeadOnly
 @RestController
 @RequestMapping("/api/accounts")
 class AccountApi {

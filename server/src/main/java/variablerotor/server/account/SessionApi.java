@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContext;
@@ -17,7 +18,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import variablerotor.server.demo.DemoAccounts;
 
 /** Signing in and out. */
 @RestController
@@ -25,9 +25,9 @@ import variablerotor.server.demo.DemoAccounts;
 class SessionApi {
   private final SignIn signIn;
   private final SecurityContextRepository contexts;
-  private final DemoAccounts demo;
+  private final ShownSignIns demo;
 
-  SessionApi(SignIn signIn, SecurityContextRepository contexts, DemoAccounts demo) {
+  SessionApi(SignIn signIn, SecurityContextRepository contexts, ShownSignIns demo) {
     this.signIn = signIn;
     this.contexts = contexts;
     this.demo = demo;
@@ -37,7 +37,7 @@ class SessionApi {
    * @param account who is signed in, or null
    * @param demo demo sign-ins, in demo mode only
    */
-  record SessionView(Account account, List<DemoAccounts.DemoAccount> demo) {}
+  record SessionView(@Nullable Account account, List<ShownSignIns.DemoAccount> demo) {}
 
   record SignInRequest(String login, String password) {}
 

@@ -3,6 +3,7 @@ package variablerotor.server.call;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.diagnosis.VerdictState;
@@ -20,6 +21,6 @@ public record CallRow(
     List<Suspect> verdict,
     String sentence,
     int readings,
-    Route chosen,
+    @Nullable Route chosen,
     String openedBy,
     OffsetDateTime changedAt) {}

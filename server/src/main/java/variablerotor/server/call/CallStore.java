@@ -4,48 +4,47 @@ import static org.jooq.impl.DSL.concat;
 import static org.jooq.impl.DSL.lower;
 import static org.jooq.impl.DSL.val;
 import static variablerotor.server.schema.Tables.ACCOUNT;
-import static variablerotor.server.schema.Tables.DECISION;
-import static variablerotor.server.schema.Tables.OFFER;
 import static variablerotor.server.schema.Tables.PARTICULARS;
-import static variablerotor.server.schema.Tables.READING;
-import static variablerotor.server.schema.Tables.RETRACTION;
 import static variablerotor.server.schema.Tables.SERVICE_CALL;
 
 import java.time.OffsetDateTime;
 import java.util.Arrays;
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.chain.Suspect;
-import variablerotor.core.cost.Offer;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.diagnosis.VerdictState;
+import variablerotor.core.job.Job;
+import variablerotor.core.job.Particulars;
 import variablerotor.core.route.Route;
 import variablerotor.core.signal.Family;
+import variablerotor.server.log.LogStore;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
 
-/**
- * Calls and all that was recorded on them. Rows are added and never changed, but for the summary.
- */
+/** Calls, and what is told of them. Rows are added and never changed, but for the summary. */
 @Repository
 class CallStore {
   private final DSLContext db;
+  private final LogStore log;
 
-  CallStore(DSLContext db) {
+  CallStore(DSLContext db, LogStore log) {
     this.db = db;
+    this.log = log;
   }
-
-  /** Who recorded something, and when. */
-  record Stamp(UUID author, OffsetDateTime at) {}
 
   /**
    * @param practice whether it is on a simulated motor
@@ -53,85 +52,56 @@ class CallStore {
   record Opened(
       UUID id, String by, OffsetDateTime at, OffsetDateTime changedAt, boolean practice) {}
 
-  /**
-   * @param value as JSON
-   */
-  record ReadingRow(
-      UUID id,
-      UUID call,
-      String fact,
-      String value,
-      String author,
-      OffsetDateTime at,
-      boolean retracted) {}
-
-  record OfferRow(UUID id, UUID call, Route route, Offer offer) {}
-
-  record DecisionRow(
-      UUID id,
-      UUID call,
-      Route route,
-      Double firstCost,
-      String currency,
-      String author,
-      OffsetDateTime at) {}
-
-  /** Adds the call with its first summary; false where its id is taken. */
-  boolean addCall(
-      UUID id, boolean practice, Particulars particulars, Diagnosis diagnosis, Stamp stamp) {
+  /** Adds the call; false where its id is taken. */
+  boolean addCall(UUID id, boolean practice, Particulars particulars, Stamp stamp) {
     return db.insertInto(SERVICE_CALL)
             .set(SERVICE_CALL.ID, id)
             .set(SERVICE_CALL.OPENED_BY, stamp.author())
             .set(SERVICE_CALL.OPENED_AT, stamp.at())
+            .set(SERVICE_CALL.CHANGED_AT, stamp.at())
             .set(SERVICE_CALL.PRACTICE, practice)
-            .set(summary(particulars, diagnosis, 0, stamp.at()))
+            .set(told(particulars))
+            .set(SERVICE_CALL.VERDICT_STATE, VerdictState.OPEN.name())
+            .set(SERVICE_CALL.VERDICT_SUSPECTS, "")
+            .set(SERVICE_CALL.VERDICT_SENTENCE, "")
+            .set(SERVICE_CALL.ENGINE, Engine.VERSION)
+            .set(SERVICE_CALL.READINGS, 0)
             .onConflict(SERVICE_CALL.ID)
             .doNothing()
             .execute()
         == 1;
   }
 
-  private static Map<org.jooq.Field<?>, Object> summary(
-      Particulars particulars, Diagnosis diagnosis, int readings, OffsetDateTime at) {
-    Map<org.jooq.Field<?>, Object> summary = new java.util.LinkedHashMap<>();
-    summary.put(SERVICE_CALL.PLACE, particulars.place());
-    summary.put(SERVICE_CALL.UNIT_NAME, particulars.unitName());
-    summary.put(SERVICE_CALL.FAMILY, particulars.motor().family().name());
-    summary.put(SERVICE_CALL.SYMPTOM, particulars.symptom().name());
-    summary.put(SERVICE_CALL.VERDICT_STATE, diagnosis.verdict().state().name());
-    summary.put(
-        SERVICE_CALL.VERDICT_SUSPECTS,
-        diagnosis.verdict().suspects().stream().map(Enum::name).collect(Collectors.joining(",")));
-    summary.put(SERVICE_CALL.VERDICT_SENTENCE, diagnosis.verdict().sentence());
-    summary.put(SERVICE_CALL.ENGINE, Engine.VERSION);
-    summary.put(SERVICE_CALL.READINGS, readings);
-    summary.put(SERVICE_CALL.CHANGED_AT, at);
-    return summary;
+  private static Map<Field<?>, Object> told(Particulars particulars) {
+    Map<Field<?>, Object> told = new LinkedHashMap<>();
+    told.put(SERVICE_CALL.PLACE, particulars.place());
+    told.put(SERVICE_CALL.UNIT_NAME, particulars.unitName());
+    told.put(SERVICE_CALL.FAMILY, particulars.motor().family().name());
+    told.put(SERVICE_CALL.SYMPTOM, particulars.symptom().name());
+    return told;
   }
 
-  void summarise(
-      UUID call, Particulars particulars, Diagnosis diagnosis, int readings, OffsetDateTime at) {
+  /** What the list shows of a call; worked out again with every change. */
+  void summarise(UUID call, Job job, OffsetDateTime changedAt) {
+    Diagnosis.Verdict verdict = job.diagnosis().verdict();
+    Route chosen = job.chosen();
     db.update(SERVICE_CALL)
-        .set(summary(particulars, diagnosis, readings, at))
+        .set(told(job.log().particulars()))
+        .set(SERVICE_CALL.VERDICT_STATE, verdict.state().name())
+        .set(
+            SERVICE_CALL.VERDICT_SUSPECTS,
+            verdict.suspects().stream().map(Enum::name).collect(Collectors.joining(",")))
+        .set(SERVICE_CALL.VERDICT_SENTENCE, verdict.sentence())
+        .set(SERVICE_CALL.ENGINE, Engine.VERSION)
+        .set(SERVICE_CALL.READINGS, job.countInForce())
+        .set(SERVICE_CALL.CHANGED_AT, changedAt)
+        .set(SERVICE_CALL.CHOSEN_ROUTE, chosen == null ? null : chosen.name())
         .where(SERVICE_CALL.ID.eq(call))
         .execute();
   }
 
-  void chosen(UUID call, Route route) {
-    db.update(SERVICE_CALL)
-        .set(SERVICE_CALL.CHOSEN_ROUTE, route.name())
-        .where(SERVICE_CALL.ID.eq(call))
-        .execute();
-  }
-
-  /** Holds the call until the transaction ends, so that two saves at once follow each other. */
-  boolean lock(UUID call) {
-    return db.select(SERVICE_CALL.ID)
-        .from(SERVICE_CALL)
-        .where(SERVICE_CALL.ID.eq(call))
-        .forUpdate()
-        .fetchOptional()
-        .isPresent();
+  void lock(UUID call) {
+    log.lock("call", SERVICE_CALL, call);
   }
 
   Optional<Opened> opened(UUID call) {
@@ -154,7 +124,7 @@ class CallStore {
   /** Newest first; every word of the search must stand in place or unit. */
   List<CallRow> list(String search, int offset, int most) {
     Condition words = DSL.condition(SERVICE_CALL.PRACTICE).not();
-    for (String word : search.toLowerCase(java.util.Locale.ROOT).trim().split("\\s+")) {
+    for (String word : search.toLowerCase(Locale.ROOT).trim().split("\\s+")) {
       if (!word.isEmpty()) {
         words =
             words.and(
@@ -194,18 +164,13 @@ class CallStore {
         row.get(SERVICE_CALL.CHANGED_AT));
   }
 
-  /** Adds what is told of the call; false where the id is taken. */
+  /** Adds what is told of the call; false where it is kept already. */
   boolean addParticulars(UUID id, UUID call, String body, Stamp stamp) {
-    return db.insertInto(PARTICULARS)
-            .set(PARTICULARS.ID, id)
-            .set(PARTICULARS.CALL_ID, call)
-            .set(PARTICULARS.BODY, body)
-            .set(PARTICULARS.AUTHOR, stamp.author())
-            .set(PARTICULARS.AT, stamp.at())
-            .onConflict(PARTICULARS.ID)
-            .doNothing()
-            .execute()
-        == 1;
+    return log.keep(
+        Save.of("telling", PARTICULARS, id)
+            .told(PARTICULARS.CALL_ID, call)
+            .told(PARTICULARS.BODY, body),
+        stamp);
   }
 
   /** What was told last of the call, as JSON. */
@@ -216,156 +181,5 @@ class CallStore {
         .orderBy(PARTICULARS.SEQ.desc())
         .limit(1)
         .fetchSingle(PARTICULARS.BODY);
-  }
-
-  boolean addReading(UUID id, UUID call, String fact, String value, Stamp stamp) {
-    return db.insertInto(READING)
-            .set(READING.ID, id)
-            .set(READING.CALL_ID, call)
-            .set(READING.FACT, fact)
-            .set(READING.VALUE, value)
-            .set(READING.AUTHOR, stamp.author())
-            .set(READING.AT, stamp.at())
-            .onConflict(READING.ID)
-            .doNothing()
-            .execute()
-        == 1;
-  }
-
-  Optional<ReadingRow> reading(UUID id) {
-    return readings(READING.ID.eq(id)).stream().findFirst();
-  }
-
-  /** Every reading of the call, in the order of recording. */
-  List<ReadingRow> readings(UUID call) {
-    return readings(READING.CALL_ID.eq(call));
-  }
-
-  int countReadings(UUID call) {
-    return db.fetchCount(READING, READING.CALL_ID.eq(call));
-  }
-
-  private List<ReadingRow> readings(Condition which) {
-    return db.select(READING.fields())
-        .select(ACCOUNT.NAME, RETRACTION.ID)
-        .from(READING)
-        .join(ACCOUNT)
-        .on(ACCOUNT.ID.eq(READING.AUTHOR))
-        .leftJoin(RETRACTION)
-        .on(RETRACTION.READING_ID.eq(READING.ID))
-        .where(which)
-        .orderBy(READING.SEQ)
-        .fetch(
-            row ->
-                new ReadingRow(
-                    row.get(READING.ID),
-                    row.get(READING.CALL_ID),
-                    row.get(READING.FACT),
-                    row.get(READING.VALUE),
-                    row.get(ACCOUNT.NAME),
-                    row.get(READING.AT),
-                    row.get(RETRACTION.ID) != null));
-  }
-
-  /** Takes a reading back; a second time is the same as once. */
-  void retract(UUID id, UUID reading, Stamp stamp) {
-    db.insertInto(RETRACTION)
-        .set(RETRACTION.ID, id)
-        .set(RETRACTION.READING_ID, reading)
-        .set(RETRACTION.AUTHOR, stamp.author())
-        .set(RETRACTION.AT, stamp.at())
-        .onConflictDoNothing()
-        .execute();
-  }
-
-  boolean addOffer(UUID id, UUID call, Route route, Offer offer, Stamp stamp) {
-    return db.insertInto(OFFER)
-            .set(OFFER.ID, id)
-            .set(OFFER.CALL_ID, call)
-            .set(OFFER.ROUTE, route.name())
-            .set(OFFER.PART_PRICE, offer.partPrice())
-            .set(OFFER.LABOUR_HOURS, offer.labourHours())
-            .set(OFFER.LEAD_DAYS, offer.leadDays())
-            .set(OFFER.AUTHOR, stamp.author())
-            .set(OFFER.AT, stamp.at())
-            .onConflict(OFFER.ID)
-            .doNothing()
-            .execute()
-        == 1;
-  }
-
-  Optional<OfferRow> offer(UUID id) {
-    return db.selectFrom(OFFER)
-        .where(OFFER.ID.eq(id))
-        .fetchOptional(
-            row -> new OfferRow(id, row.getCallId(), Route.valueOf(row.getRoute()), offer(row)));
-  }
-
-  private static Offer offer(Record row) {
-    return new Offer(
-        row.get(OFFER.PART_PRICE), row.get(OFFER.LABOUR_HOURS), row.get(OFFER.LEAD_DAYS));
-  }
-
-  /** Of each way the offer typed in last. */
-  Map<Route, Offer> offers(UUID call) {
-    Map<Route, Offer> offers = new EnumMap<>(Route.class);
-    db.selectFrom(OFFER)
-        .where(OFFER.CALL_ID.eq(call))
-        .orderBy(OFFER.SEQ)
-        .forEach(row -> offers.put(Route.valueOf(row.getRoute()), offer(row)));
-    return offers;
-  }
-
-  boolean addDecision(
-      UUID id,
-      UUID call,
-      Route route,
-      Double firstCost,
-      String currency,
-      String diagnosis,
-      Stamp stamp) {
-    return db.insertInto(DECISION)
-            .set(DECISION.ID, id)
-            .set(DECISION.CALL_ID, call)
-            .set(DECISION.ROUTE, route.name())
-            .set(DECISION.FIRST_COST, firstCost)
-            .set(DECISION.CURRENCY, currency)
-            .set(DECISION.DIAGNOSIS, diagnosis)
-            .set(DECISION.ENGINE, Engine.VERSION)
-            .set(DECISION.AUTHOR, stamp.author())
-            .set(DECISION.AT, stamp.at())
-            .onConflict(DECISION.ID)
-            .doNothing()
-            .execute()
-        == 1;
-  }
-
-  Optional<DecisionRow> decision(UUID id) {
-    return decisions(DECISION.ID.eq(id)).stream().findFirst();
-  }
-
-  /** Newest first; the first is in force. */
-  List<DecisionRow> decisions(UUID call) {
-    return decisions(DECISION.CALL_ID.eq(call));
-  }
-
-  private List<DecisionRow> decisions(Condition which) {
-    return db.select(DECISION.fields())
-        .select(ACCOUNT.NAME)
-        .from(DECISION)
-        .join(ACCOUNT)
-        .on(ACCOUNT.ID.eq(DECISION.AUTHOR))
-        .where(which)
-        .orderBy(DECISION.SEQ.desc())
-        .fetch(
-            row ->
-                new DecisionRow(
-                    row.get(DECISION.ID),
-                    row.get(DECISION.CALL_ID),
-                    Route.valueOf(row.get(DECISION.ROUTE)),
-                    row.get(DECISION.FIRST_COST),
-                    row.get(DECISION.CURRENCY),
-                    row.get(ACCOUNT.NAME),
-                    row.get(DECISION.AT)));
   }
 }

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -19,7 +20,8 @@ import variablerotor.core.code.BlinkReader;
 import variablerotor.core.code.BlinkReading;
 import variablerotor.core.code.Press;
 import variablerotor.core.code.SignalKind;
-import variablerotor.server.account.Current;
+import variablerotor.server.log.Stamps;
+import variablerotor.server.web.LargestBody;
 import variablerotor.server.web.Refused;
 
 /** Code books, what stands in them, and the count of a lamp's flashes. */
@@ -28,13 +30,19 @@ class CodeBookApi {
   /** Nobody taps longer than this in one sitting. */
   private static final int MOST_PRESSES = 1000;
 
-  private final CodeBookService books;
+  /** Largest code book [byte]. */
+  private static final int MOST_BYTES = 1024 * 1024;
 
-  CodeBookApi(CodeBookService books) {
+  private final CodeBookService books;
+  private final Stamps stamps;
+
+  CodeBookApi(CodeBookService books, Stamps stamps) {
     this.books = books;
+    this.stamps = stamps;
   }
 
-  record CodeCells(String line, String signal, String pattern, String meaning, String suspects) {
+  record CodeCells(
+      String line, String signal, String pattern, String meaning, @Nullable String suspects) {
     List<String> list() {
       List<String> cells = new ArrayList<>();
       for (String cell : new String[] {line, signal, pattern, meaning, suspects}) {
@@ -46,7 +54,7 @@ class CodeBookApi {
 
   record EditionRequest(String name, List<CodeCells> rows) {}
 
-  record PressRequest(Double down, Double up, Integer lamp) {}
+  record PressRequest(Double down, Double up, @Nullable Integer lamp) {}
 
   record CountRequest(List<PressRequest> presses, Double now) {}
 
@@ -60,21 +68,23 @@ class CodeBookApi {
     return books.view(book);
   }
 
+  @LargestBody(MOST_BYTES)
   @PutMapping("/api/codebooks/{book}/editions/{id}")
   CodeBookService.BookView edit(
       @PathVariable UUID book, @PathVariable UUID id, @RequestBody EditionRequest body) {
     List<List<String>> cells =
         body.rows() == null ? List.of() : body.rows().stream().map(CodeCells::list).toList();
-    return books.edit(book, id, body.name(), cells, Current.account());
+    return books.edit(book, id, body.name(), cells, stamps.now());
   }
 
+  @LargestBody(MOST_BYTES)
   @PutMapping(path = "/api/codebooks/{book}/imports/{id}", consumes = "text/csv")
   CodeBookService.BookView bringIn(
       @PathVariable UUID book,
       @PathVariable UUID id,
       @RequestParam String name,
       @RequestBody byte[] csv) {
-    return books.bringIn(book, id, name, text(csv), Current.account());
+    return books.bringIn(book, id, name, text(csv), stamps.now());
   }
 
   private static String text(byte[] bytes) {
@@ -87,7 +97,7 @@ class CodeBookApi {
 
   @PutMapping("/api/codebooks/{book}/removals/{id}")
   List<CodeBookService.BookRow> remove(@PathVariable UUID book, @PathVariable UUID id) {
-    return books.remove(book, id, Current.account());
+    return books.remove(book, id, stamps.now());
   }
 
   @GetMapping("/api/codebooks/{book}/export")

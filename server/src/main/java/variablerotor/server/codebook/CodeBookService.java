@@ -3,7 +3,6 @@ package variablerotor.server.codebook;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
-import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +18,7 @@ import variablerotor.core.casefile.InputFault;
 import variablerotor.core.code.CodeRow;
 import variablerotor.core.code.CodeTable;
 import variablerotor.core.code.SignalKind;
-import variablerotor.server.account.Account;
+import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Refused;
 
 /** The shop's own code books: each change is a whole edition, or none. */
@@ -34,11 +33,9 @@ public class CodeBookService {
   private static final CSVFormat CSV = CSVFormat.RFC4180.builder().setRecordSeparator("\r\n").get();
 
   private final CodeBookStore store;
-  private final Clock clock;
 
-  CodeBookService(CodeBookStore store, Clock clock) {
+  CodeBookService(CodeBookStore store) {
     this.store = store;
-    this.clock = clock;
   }
 
   /** A book in the list. */
@@ -84,26 +81,26 @@ public class CodeBookService {
 
   /** A new edition of a book, from CSV as a shop has it. */
   @Transactional
-  public BookView bringIn(UUID book, UUID id, String name, String csv, Account author) {
+  public BookView bringIn(UUID book, UUID id, String name, String csv, Stamp stamp) {
     List<List<String>> table;
     try {
       table = table(csv);
     } catch (UncheckedIOException | IllegalStateException notCsv) {
       throw Refused.field("row", "this is not CSV (RFC 4180): " + notCsv.getMessage());
     }
-    return keep(book, id, name, table, author);
+    return keep(book, id, name, table, stamp);
   }
 
   /** A new edition of a book, typed in. */
   @Transactional
-  public BookView edit(UUID book, UUID id, String name, List<List<String>> cells, Account author) {
+  public BookView edit(UUID book, UUID id, String name, List<List<String>> cells, Stamp stamp) {
     List<List<String>> table = new ArrayList<>();
     table.add(CodeTable.COLUMNS);
     table.addAll(cells);
-    return keep(book, id, name, table, author);
+    return keep(book, id, name, table, stamp);
   }
 
-  private BookView keep(UUID book, UUID id, String name, List<List<String>> table, Account author) {
+  private BookView keep(UUID book, UUID id, String name, List<List<String>> table, Stamp stamp) {
     String trimmed = name == null ? "" : name.trim();
     if (trimmed.isEmpty() || trimmed.length() > 80) {
       throw Refused.field("name", "found " + trimmed.length() + " characters; allowed are 1 to 80");
@@ -113,13 +110,7 @@ public class CodeBookService {
       throw Refused.fields(told(read.faults()));
     }
     String content = csv(CodeTable.write(read.rows()));
-    OffsetDateTime now = OffsetDateTime.now(clock);
-    if (!store.add(id, book, trimmed, content, read.rows().size(), false, author.id(), now)) {
-      CodeBookStore.Edition kept = store.edition(id).orElseThrow();
-      if (!kept.book().equals(book) || !kept.content().equals(content)) {
-        throw Refused.conflict("Another edition has this id already.");
-      }
-    }
+    store.add(id, book, trimmed, content, read.rows().size(), stamp);
     return view(book);
   }
 
@@ -138,17 +129,10 @@ public class CodeBookService {
 
   /** Takes a book away; its editions stay on record. */
   @Transactional
-  public List<BookRow> remove(UUID book, UUID id, Account author) {
-    CodeBookStore.Edition last = inForce(book);
-    store.add(
-        id,
-        book,
-        last.name(),
-        last.content(),
-        last.codes(),
-        true,
-        author.id(),
-        OffsetDateTime.now(clock));
+  public List<BookRow> remove(UUID book, UUID id, Stamp stamp) {
+    if (!store.isRemovedBy(id, book)) {
+      store.remove(id, inForce(book), stamp);
+    }
     return list();
   }
 

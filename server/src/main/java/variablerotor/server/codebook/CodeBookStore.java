@@ -11,14 +11,19 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import variablerotor.server.log.LogStore;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
 
 /** Code books as editions: the newest of a book is in force. */
 @Repository
 class CodeBookStore {
   private final DSLContext db;
+  private final LogStore log;
 
-  CodeBookStore(DSLContext db) {
+  CodeBookStore(DSLContext db, LogStore log) {
     this.db = db;
+    this.log = log;
   }
 
   /**
@@ -34,33 +39,35 @@ class CodeBookStore {
       String author,
       OffsetDateTime at) {}
 
-  /** False where the id is taken. */
-  boolean add(
-      UUID id,
-      UUID book,
-      String name,
-      String content,
-      int codes,
-      boolean removed,
-      UUID author,
-      OffsetDateTime at) {
-    return db.insertInto(CODE_BOOK_EDITION)
-            .set(CODE_BOOK_EDITION.ID, id)
-            .set(CODE_BOOK_EDITION.BOOK_ID, book)
-            .set(CODE_BOOK_EDITION.NAME, name)
-            .set(CODE_BOOK_EDITION.CONTENT, content)
-            .set(CODE_BOOK_EDITION.CODES, codes)
-            .set(CODE_BOOK_EDITION.REMOVED, removed)
-            .set(CODE_BOOK_EDITION.AUTHOR, author)
-            .set(CODE_BOOK_EDITION.AT, at)
-            .onConflict(CODE_BOOK_EDITION.ID)
-            .doNothing()
-            .execute()
-        == 1;
+  /** False where it is kept already. */
+  boolean add(UUID id, UUID book, String name, String content, int codes, Stamp stamp) {
+    return log.keep(
+        edition(id, book, false)
+            .told(CODE_BOOK_EDITION.NAME, name)
+            .told(CODE_BOOK_EDITION.CONTENT, content)
+            .made(CODE_BOOK_EDITION.CODES, codes),
+        stamp);
   }
 
-  Optional<Edition> edition(UUID id) {
-    return fetch(CODE_BOOK_EDITION.ID.eq(id)).stream().findFirst();
+  private static Save edition(UUID id, UUID book, boolean removed) {
+    return Save.of("edition", CODE_BOOK_EDITION, id)
+        .told(CODE_BOOK_EDITION.BOOK_ID, book)
+        .told(CODE_BOOK_EDITION.REMOVED, removed);
+  }
+
+  /** Whether this very removal is kept already. */
+  boolean isRemovedBy(UUID id, UUID book) {
+    return log.holds(edition(id, book, true));
+  }
+
+  /** A last edition that takes the book away. */
+  void remove(UUID id, Edition last, Stamp stamp) {
+    log.keep(
+        edition(id, last.book(), true)
+            .made(CODE_BOOK_EDITION.NAME, last.name())
+            .made(CODE_BOOK_EDITION.CONTENT, last.content())
+            .made(CODE_BOOK_EDITION.CODES, last.codes()),
+        stamp);
   }
 
   /** The newest edition of a book that was not taken away. */

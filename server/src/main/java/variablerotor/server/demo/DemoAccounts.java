@@ -1,26 +1,17 @@
 package variablerotor.server.demo;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import variablerotor.server.account.Account;
 import variablerotor.server.account.Role;
+import variablerotor.server.account.ShownSignIns;
 
 /** The invented people of the demo shop; shown on the sign-in page in demo mode only. */
 @Component
-public class DemoAccounts {
-  /** One demo sign-in. */
-  public record DemoAccount(String login, String password, String name, Role role) {
-    Account account() {
-      return new Account(
-          UUID.nameUUIDFromBytes(login.getBytes(java.nio.charset.StandardCharsets.UTF_8)),
-          login,
-          name,
-          role);
-    }
-  }
-
+class DemoAccounts implements ShownSignIns {
   static final List<DemoAccount> ALL =
       List.of(
           new DemoAccount("ines", "copper-star-7", "Ines Kallow", Role.LEAD),
@@ -36,8 +27,22 @@ public class DemoAccounts {
     return demo;
   }
 
-  /** Empty outside demo mode. */
+  @Override
   public List<DemoAccount> shown() {
     return demo ? ALL : List.of();
+  }
+
+  static Account account(DemoAccount one) {
+    UUID id = UUID.nameUUIDFromBytes(one.login().getBytes(StandardCharsets.UTF_8));
+    return new Account(id, one.login(), one.name(), one.role());
+  }
+
+  /** The account of the demo person with this login. */
+  static Account account(Object login) {
+    return ALL.stream()
+        .filter(one -> one.login().equals(login))
+        .map(DemoAccounts::account)
+        .findFirst()
+        .orElseThrow();
   }
 }

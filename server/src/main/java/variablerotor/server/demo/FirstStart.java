@@ -6,9 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
@@ -21,16 +19,21 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.job.Particulars;
+import variablerotor.core.job.PhotoKind;
 import variablerotor.core.route.Route;
 import variablerotor.json.Json;
 import variablerotor.server.account.Account;
 import variablerotor.server.account.AccountStore;
 import variablerotor.server.account.Role;
+import variablerotor.server.account.ShownSignIns;
 import variablerotor.server.call.CallService;
-import variablerotor.server.call.CallServices;
-import variablerotor.server.call.Particulars;
 import variablerotor.server.codebook.CodeBookService;
-import variablerotor.server.photo.PhotoKind;
+import variablerotor.server.decision.DecisionService;
+import variablerotor.server.log.Stamp;
+import variablerotor.server.offer.OfferService;
+import variablerotor.server.photo.PhotoService;
+import variablerotor.server.reading.ReadingService;
 
 /**
  * Fills an empty database: with the demo shop in demo mode, otherwise with one lead account whose
@@ -43,7 +46,11 @@ class FirstStart implements ApplicationRunner {
   private final AccountStore accounts;
   private final PasswordEncoder passwords;
   private final DemoAccounts demo;
-  private final CallServices calls;
+  private final CallService calls;
+  private final ReadingService readings;
+  private final PhotoService photos;
+  private final OfferService offers;
+  private final DecisionService decisions;
   private final CodeBookService books;
   private final TransactionTemplate transaction;
   private final Clock clock;
@@ -52,7 +59,11 @@ class FirstStart implements ApplicationRunner {
       AccountStore accounts,
       PasswordEncoder passwords,
       DemoAccounts demo,
-      CallServices calls,
+      CallService calls,
+      ReadingService readings,
+      PhotoService photos,
+      OfferService offers,
+      DecisionService decisions,
       CodeBookService books,
       TransactionTemplate transaction,
       Clock clock) {
@@ -60,6 +71,10 @@ class FirstStart implements ApplicationRunner {
     this.passwords = passwords;
     this.demo = demo;
     this.calls = calls;
+    this.readings = readings;
+    this.photos = photos;
+    this.offers = offers;
+    this.decisions = decisions;
     this.books = books;
     this.transaction = transaction;
     this.clock = clock;
@@ -70,7 +85,7 @@ class FirstStart implements ApplicationRunner {
     if (accounts.isEmpty()) {
       fillAtOnce();
     }
-    for (DemoAccounts.DemoAccount one : demo.shown()) {
+    for (ShownSignIns.DemoAccount one : demo.shown()) {
       LOG.info("Demo sign-in: {} ({}), password {}", one.login(), one.name(), one.password());
     }
     LOG.info("Ready to serve");
@@ -83,7 +98,7 @@ class FirstStart implements ApplicationRunner {
 
   private void fill() {
     if (demo.isDemo()) {
-      DemoAccounts.ALL.forEach(one -> add(one.account(), one.password()));
+      DemoAccounts.ALL.forEach(one -> add(DemoAccounts.account(one), one.password()));
       BOOKS.forEach(this::book);
       calls().forEach(this::call);
     } else {
@@ -110,13 +125,8 @@ class FirstStart implements ApplicationRunner {
           "/demo/codes/tallis.csv");
 
   private void book(String name, String file) {
-    Account lead =
-        DemoAccounts.ALL.stream()
-            .map(DemoAccounts.DemoAccount::account)
-            .filter(account -> account.role() == Role.LEAD)
-            .findFirst()
-            .orElseThrow();
-    books.bringIn(UUID.randomUUID(), UUID.randomUUID(), name, text(file), lead);
+    Stamp now = new Stamp(DemoAccounts.account("ines").id(), OffsetDateTime.now(clock));
+    books.bringIn(UUID.randomUUID(), UUID.randomUUID(), name, text(file), now);
   }
 
   private static String text(String name) {
@@ -137,49 +147,51 @@ class FirstStart implements ApplicationRunner {
 
   private void call(Object tree) {
     Map<?, ?> call = (Map<?, ?>) tree;
-    Account author =
-        DemoAccounts.ALL.stream()
-            .filter(one -> one.login().equals(call.get("by")))
-            .findFirst()
-            .orElseThrow()
-            .account();
     Duration ago = Duration.ofMinutes((long) (60 * (Double) call.get("hoursAgo")));
-    CallService then = calls.at(Clock.fixed(Instant.now(clock).minus(ago), ZoneOffset.UTC));
+    Stamp then =
+        new Stamp(DemoAccounts.account(call.get("by")).id(), OffsetDateTime.now(clock).minus(ago));
     UUID id = UUID.randomUUID();
-    then.open(id, Json.as(Particulars.class, call.get("particulars")), author);
-    for (Object reading : (List<?>) call.get("readings")) {
-      List<?> pair = (List<?>) reading;
-      then.read(id, UUID.randomUUID(), (String) pair.get(0), pair.get(1), author);
-    }
-    if (call.get("photos") instanceof List<?> photos) {
-      photos.forEach(photo -> photo(then, id, (Map<?, ?>) photo, author));
-    }
-    if (call.get("offers") instanceof Map<?, ?> offers) {
-      offers.forEach((route, offer) -> offer(then, id, (String) route, (List<?>) offer, author));
+    calls.open(id, particulars(call.get("particulars")), then);
+    list(call, "readings").forEach(one -> reading(id, (List<?>) one, then));
+    list(call, "photos").forEach(one -> photo(id, (Map<?, ?>) one, then));
+    if (call.get("offers") instanceof Map<?, ?> given) {
+      given.forEach((route, offer) -> offer(id, (String) route, (List<?>) offer, then));
     }
     if (call.get("decision") instanceof String route) {
-      then.decide(id, UUID.randomUUID(), Route.valueOf(route), author);
+      decisions.decide(id, UUID.randomUUID(), Route.valueOf(route), then);
     }
   }
 
-  private static void photo(CallService then, UUID id, Map<?, ?> photo, Account author) {
-    List<String> lines = ((List<?>) photo.get("plate")).stream().map(String::valueOf).toList();
-    then.photograph(
-        id,
-        UUID.randomUUID(),
-        PhotoKind.valueOf((String) photo.get("kind")),
-        DrawnPlate.png(lines),
-        author);
+  private static Particulars particulars(Object tree) {
+    try {
+      return Particulars.read(tree);
+    } catch (InputFaults unreadable) {
+      throw new IllegalStateException("the demo calls cannot be read", unreadable);
+    }
   }
 
-  private static void offer(
-      CallService then, UUID id, String route, List<?> offer, Account author) {
-    then.offer(
-        id,
+  private static List<?> list(Map<?, ?> call, String field) {
+    return call.get(field) instanceof List<?> list ? list : List.of();
+  }
+
+  private void reading(UUID call, List<?> pair, Stamp then) {
+    readings.read(call, UUID.randomUUID(), (String) pair.get(0), pair.get(1), null, then);
+  }
+
+  private void photo(UUID call, Map<?, ?> photo, Stamp then) {
+    List<String> lines = list(photo, "plate").stream().map(String::valueOf).toList();
+    PhotoKind kind = PhotoKind.valueOf((String) photo.get("kind"));
+    photos.photograph(call, UUID.randomUUID(), kind, DrawnPlate.png(lines), then);
+  }
+
+  private void offer(UUID call, String route, List<?> offer, Stamp then) {
+    offers.offer(
+        call,
         UUID.randomUUID(),
         Route.valueOf(route),
-        new CallService.OfferRequest(
-            (Double) offer.get(0), (Double) offer.get(1), (Double) offer.get(2)),
-        author);
+        (Double) offer.get(0),
+        (Double) offer.get(1),
+        (Double) offer.get(2),
+        then);
   }
 }

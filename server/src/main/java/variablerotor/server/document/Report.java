@@ -16,7 +16,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.time.Clock;
 import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
@@ -26,9 +26,10 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.SuspectState;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.text.Numbers;
-import variablerotor.server.call.CallView;
-import variablerotor.server.call.DiagnosisView;
+import variablerotor.core.view.CallView;
+import variablerotor.core.view.DiagnosisView;
 
 /** One page that says what was found, from which readings, and what was chosen. */
 @Component
@@ -38,7 +39,7 @@ class Report {
   private static final Color COPPER = new Color(0xA8, 0x4E, 0x16);
   private static final Color RULE = new Color(0xCF, 0xC9, 0xBB);
   private static final DateTimeFormatter TIME =
-      DateTimeFormatter.ofPattern("d MMM uuuu, HH:mm 'UTC'", Locale.ENGLISH);
+      DateTimeFormatter.ofPattern("d MMM uuuu, HH:mm", Locale.ENGLISH);
 
   /** Most readings that a page holds; the rest is counted. */
   private static final int MOST_READINGS = 26;
@@ -75,9 +76,11 @@ class Report {
     page.add(
         text(
             "Worked out by engine "
-                + call.engine()
+                + call.diagnosis().engine()
                 + " from the readings above; the unit's literature, local code and licensed"
-                + " practice rule. Times are UTC.",
+                + " practice rule. Times are those of "
+                + call.settings().timeZone()
+                + ".",
             regular,
             7.5f,
             SOFT,
@@ -125,9 +128,9 @@ class Report {
             "Opened by "
                 + call.openedBy()
                 + ", "
-                + time(call.openedAt())
+                + time(call, call.openedAt())
                 + ". Printed "
-                + time(OffsetDateTime.now(clock))
+                + time(call, OffsetDateTime.now(clock).toString())
                 + ".",
             regular,
             8.5f,
@@ -135,13 +138,15 @@ class Report {
             2));
   }
 
-  private static String time(OffsetDateTime at) {
-    return TIME.format(at.withOffsetSameInstant(ZoneOffset.UTC));
+  /** In the shop's own zone. */
+  private static String time(CallView call, String at) {
+    ZoneId zone = ZoneId.of(call.settings().timeZone());
+    return TIME.format(OffsetDateTime.parse(at).atZoneSameInstant(zone));
   }
 
   private void found(Document page, DiagnosisView diagnosis) {
     title(page, "What was found");
-    page.add(text(diagnosis.sentence(), bold, 11.5f, INK, 2));
+    page.add(text(diagnosis.verdict().sentence(), bold, 11.5f, INK, 2));
     body(page, diagnosis.winding().sentence());
     for (Diagnosis.Warning warning : diagnosis.warnings()) {
       body(page, "Mind: " + warning.sentence());
@@ -149,13 +154,24 @@ class Report {
   }
 
   private void readings(Document page, CallView call) {
-    List<CallView.ReadingView> standing =
-        call.readings().stream().filter(CallView.ReadingView::standing).toList();
+    List<CallView.ReadingView> before = standing(call, RepairPhase.BEFORE);
     title(page, "Readings");
-    if (standing.isEmpty()) {
+    if (before.isEmpty()) {
       body(page, "None yet.");
-      return;
     }
+    table(page, before);
+    List<CallView.ReadingView> after = standing(call, RepairPhase.AFTER);
+    if (!after.isEmpty()) {
+      title(page, "Readings after the repair");
+      table(page, after);
+    }
+  }
+
+  private static List<CallView.ReadingView> standing(CallView call, RepairPhase phase) {
+    return call.readings().stream().filter(one -> one.standing() && one.phase() == phase).toList();
+  }
+
+  private void table(Document page, List<CallView.ReadingView> standing) {
     PdfPTable table = new PdfPTable(new float[] {4.2f, 1.8f, 4.2f, 1.8f});
     table.setWidthPercentage(100);
     table.setSpacingBefore(4);
@@ -186,7 +202,7 @@ class Report {
   private void cleared(Document page, DiagnosisView diagnosis) {
     title(page, "Why");
     for (DiagnosisView.SuspectView suspect : diagnosis.suspects()) {
-      boolean blamed = diagnosis.verdict().contains(suspect.id());
+      boolean blamed = diagnosis.verdict().suspects().contains(suspect.id());
       List<String> reasons =
           suspect.pointedAtBy().stream().map(DiagnosisView.ReasonView::sentence).toList();
       if (blamed && !reasons.isEmpty()) {
@@ -230,7 +246,7 @@ class Report {
             + ". Chosen by "
             + decision.author()
             + ", "
-            + time(decision.at())
+            + time(call, decision.at())
             + ".");
   }
 }

@@ -4,88 +4,101 @@ import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.PHOTO;
 import static variablerotor.server.schema.Tables.PHOTO_REMOVAL;
 
-import java.time.OffsetDateTime;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import variablerotor.core.job.JobLog;
+import variablerotor.core.job.PhotoKind;
+import variablerotor.server.call.CallPart;
+import variablerotor.server.log.LogStore;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
 
 /** Photos of a call, in the database, so that its backup holds them. */
 @Repository
-public class PhotoStore {
+class PhotoStore implements CallPart {
   private final DSLContext db;
+  private final LogStore log;
 
-  PhotoStore(DSLContext db) {
+  PhotoStore(DSLContext db, LogStore log) {
     this.db = db;
+    this.log = log;
   }
-
-  /** A photo without its pixels. */
-  public record PhotoView(
-      UUID id, PhotoKind kind, int width, int height, String author, OffsetDateTime at) {}
 
   /** The pixels. */
-  public record Content(String mediaType, byte[] bytes) {}
+  record Content(String mediaType, byte[] bytes) {}
 
-  /** False where the id is taken. */
-  public boolean add(
-      UUID id, UUID call, PhotoKind kind, PhotoImage image, UUID author, OffsetDateTime at) {
-    return db.insertInto(PHOTO)
-            .set(PHOTO.ID, id)
-            .set(PHOTO.CALL_ID, call)
-            .set(PHOTO.KIND, kind.name())
-            .set(PHOTO.MEDIA_TYPE, image.mediaType())
-            .set(PHOTO.WIDTH, image.width())
-            .set(PHOTO.HEIGHT, image.height())
-            .set(PHOTO.CONTENT, image.content())
-            .set(PHOTO.AUTHOR, author)
-            .set(PHOTO.AT, at)
-            .onConflict(PHOTO.ID)
-            .doNothing()
-            .execute()
-        == 1;
+  /**
+   * As the client says it; the picture that is made of the file is put to it when it is new.
+   *
+   * @param digest of the file as it was sent, by which it is known again
+   */
+  Save photo(UUID id, UUID call, PhotoKind kind, String digest) {
+    return Save.of("photo", PHOTO, id)
+        .told(PHOTO.CALL_ID, call)
+        .told(PHOTO.KIND, kind.name())
+        .told(PHOTO.SENT_DIGEST, digest);
   }
 
-  /** Takes a photo away from the call; a second time is the same as once. */
-  public void remove(UUID id, UUID photo, UUID author, OffsetDateTime at) {
-    db.insertInto(PHOTO_REMOVAL)
-        .set(PHOTO_REMOVAL.ID, id)
-        .set(PHOTO_REMOVAL.PHOTO_ID, photo)
-        .set(PHOTO_REMOVAL.AUTHOR, author)
-        .set(PHOTO_REMOVAL.AT, at)
-        .onConflictDoNothing()
-        .execute();
+  boolean holds(Save save) {
+    return log.holds(save);
   }
 
-  /** Those in force, in the order of taking. */
-  public List<PhotoView> list(UUID call) {
-    return db.select(PHOTO.ID, PHOTO.KIND, PHOTO.WIDTH, PHOTO.HEIGHT, PHOTO.AT, ACCOUNT.NAME)
-        .from(PHOTO)
-        .join(ACCOUNT)
-        .on(ACCOUNT.ID.eq(PHOTO.AUTHOR))
-        .leftAntiJoin(PHOTO_REMOVAL)
-        .on(PHOTO_REMOVAL.PHOTO_ID.eq(PHOTO.ID))
-        .where(PHOTO.CALL_ID.eq(call))
-        .orderBy(PHOTO.SEQ)
-        .fetch(
-            row ->
-                new PhotoView(
-                    row.get(PHOTO.ID),
-                    PhotoKind.valueOf(row.get(PHOTO.KIND)),
-                    row.get(PHOTO.WIDTH),
-                    row.get(PHOTO.HEIGHT),
-                    row.get(ACCOUNT.NAME),
-                    row.get(PHOTO.AT)));
+  void add(Save save, PhotoImage image, Stamp stamp) {
+    log.keep(
+        save.made(PHOTO.MEDIA_TYPE, image.mediaType())
+            .made(PHOTO.WIDTH, image.width())
+            .made(PHOTO.HEIGHT, image.height())
+            .made(PHOTO.CONTENT, image.content()),
+        stamp);
   }
 
-  public boolean isOf(UUID photo, UUID call) {
+  /** Takes a photo away from the call; false where that is done already. */
+  boolean remove(UUID id, UUID photo, Stamp stamp) {
+    return log.keep(
+        Save.of("removal", PHOTO_REMOVAL, id).told(PHOTO_REMOVAL.PHOTO_ID, photo), stamp);
+  }
+
+  int count(UUID call) {
+    return db.fetchCount(PHOTO, PHOTO.CALL_ID.eq(call).and(inForce()));
+  }
+
+  private static Condition inForce() {
+    return DSL.notExists(
+        DSL.selectOne().from(PHOTO_REMOVAL).where(PHOTO_REMOVAL.PHOTO_ID.eq(PHOTO.ID)));
+  }
+
+  boolean isOf(UUID photo, UUID call) {
     return db.fetchExists(PHOTO, PHOTO.ID.eq(photo).and(PHOTO.CALL_ID.eq(call)));
   }
 
-  public Optional<Content> content(UUID photo, UUID call) {
+  Optional<Content> content(UUID photo, UUID call) {
     return db.select(PHOTO.MEDIA_TYPE, PHOTO.CONTENT)
         .from(PHOTO)
         .where(PHOTO.ID.eq(photo).and(PHOTO.CALL_ID.eq(call)))
         .fetchOptional(row -> new Content(row.get(PHOTO.MEDIA_TYPE), row.get(PHOTO.CONTENT)));
+  }
+
+  @Override
+  public void addTo(JobLog.Builder job, UUID call) {
+    job.photos(
+        db.select(PHOTO.ID, PHOTO.KIND, PHOTO.WIDTH, PHOTO.HEIGHT, PHOTO.AT, ACCOUNT.NAME)
+            .from(PHOTO)
+            .join(ACCOUNT)
+            .on(ACCOUNT.ID.eq(PHOTO.AUTHOR))
+            .where(PHOTO.CALL_ID.eq(call).and(inForce()))
+            .orderBy(PHOTO.SEQ)
+            .fetch(
+                row ->
+                    new JobLog.Photo(
+                        row.get(PHOTO.ID).toString(),
+                        PhotoKind.valueOf(row.get(PHOTO.KIND)),
+                        row.get(PHOTO.WIDTH),
+                        row.get(PHOTO.HEIGHT),
+                        row.get(ACCOUNT.NAME),
+                        row.get(PHOTO.AT).toString())));
   }
 }

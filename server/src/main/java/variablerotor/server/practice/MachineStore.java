@@ -2,7 +2,6 @@ package variablerotor.server.practice;
 
 import static variablerotor.server.schema.Tables.MACHINE;
 
-import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,33 +12,33 @@ import variablerotor.core.bench.HiddenFault;
 import variablerotor.core.diagnosis.Fault;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.signal.Family;
+import variablerotor.server.log.LogStore;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
 
 /** Simulated motors: enough is kept of each to make it again, whichever process is asked. */
 @Repository
 class MachineStore {
   private final DSLContext db;
+  private final LogStore log;
 
-  MachineStore(DSLContext db) {
+  MachineStore(DSLContext db, LogStore log) {
     this.db = db;
+    this.log = log;
   }
 
-  /** False where the id is taken. */
-  boolean add(UUID id, HiddenFault hidden, UUID author, OffsetDateTime at) {
-    return db.insertInto(MACHINE)
-            .set(MACHINE.ID, id)
-            .set(MACHINE.FAMILY, hidden.family().name())
-            .set(MACHINE.SYMPTOM, hidden.symptom().name())
-            .set(
+  /** False where it is kept already; what was drawn then stays. */
+  boolean add(UUID id, HiddenFault hidden, Stamp stamp) {
+    return log.keep(
+        Save.of("simulated motor", MACHINE, id)
+            .told(MACHINE.FAMILY, hidden.family().name())
+            .told(MACHINE.SYMPTOM, hidden.symptom().name())
+            .made(
                 MACHINE.FAULTS,
                 hidden.faults().stream().map(Enum::name).collect(Collectors.joining(",")))
-            .set(MACHINE.SEVERITY, hidden.severity())
-            .set(MACHINE.SEED, hidden.seed())
-            .set(MACHINE.AUTHOR, author)
-            .set(MACHINE.AT, at)
-            .onConflict(MACHINE.ID)
-            .doNothing()
-            .execute()
-        == 1;
+            .made(MACHINE.SEVERITY, hidden.severity())
+            .made(MACHINE.SEED, hidden.seed()),
+        stamp);
   }
 
   Optional<HiddenFault> hidden(UUID id) {

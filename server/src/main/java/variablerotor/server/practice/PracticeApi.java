@@ -12,18 +12,20 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.signal.Family;
-import variablerotor.server.account.Current;
-import variablerotor.server.call.CallView;
+import variablerotor.core.view.CallView;
+import variablerotor.server.log.Stamps;
 
 /** Practice on simulated motors, and the meter that streams from them. */
 @RestController
 class PracticeApi {
   private final PracticeService practice;
   private final MeterStreams streams;
+  private final Stamps stamps;
 
-  PracticeApi(PracticeService practice, MeterStreams streams) {
+  PracticeApi(PracticeService practice, MeterStreams streams, Stamps stamps) {
     this.practice = practice;
     this.streams = streams;
+    this.stamps = stamps;
   }
 
   record Connected(UUID id) {}
@@ -36,7 +38,7 @@ class PracticeApi {
 
   @PutMapping("/api/practice/{id}")
   CallView begin(@PathVariable UUID id, @RequestBody PracticeService.Wanted wanted) {
-    return practice.begin(id, wanted, Current.account());
+    return practice.begin(id, wanted, stamps.now());
   }
 
   @GetMapping("/api/practice/{id}/debrief")
@@ -46,7 +48,7 @@ class PracticeApi {
 
   @PutMapping("/api/meter/{id}")
   Connected connect(@PathVariable UUID id, @RequestBody PracticeService.Wanted wanted) {
-    return new Connected(practice.connect(id, wanted, Current.account()));
+    return new Connected(practice.connect(id, wanted, stamps.now()));
   }
 
   @GetMapping("/api/meter/{id}/answers")

@@ -1,13 +1,12 @@
 package variablerotor.server.practice;
 
 import java.security.SecureRandom;
-import java.time.Clock;
-import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.bench.BenchCall;
@@ -22,16 +21,15 @@ import variablerotor.core.diagnosis.FamilyModel;
 import variablerotor.core.diagnosis.Fault;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.fact.Fact;
-import variablerotor.core.fact.FactKind;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.fact.FactValue;
+import variablerotor.core.job.Job;
+import variablerotor.core.job.Particulars;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.signal.Family;
-import variablerotor.server.account.Account;
+import variablerotor.core.view.CallView;
 import variablerotor.server.call.CallService;
-import variablerotor.server.call.CallView;
-import variablerotor.server.call.Particulars;
+import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Refused;
 
 /** Calls on simulated motors, and the simulated meter that can be put to them. */
@@ -39,13 +37,11 @@ import variablerotor.server.web.Refused;
 class PracticeService {
   private final MachineStore machines;
   private final CallService calls;
-  private final Clock clock;
   private final Random random = new SecureRandom();
 
-  PracticeService(MachineStore machines, CallService calls, Clock clock) {
+  PracticeService(MachineStore machines, CallService calls) {
     this.machines = machines;
     this.calls = calls;
-    this.clock = clock;
   }
 
   /**
@@ -53,7 +49,12 @@ class PracticeService {
    *
    * @param volts rated volts that its plate should have, or null for any
    */
-  record Wanted(Family family, Symptom symptom, Fault fault, Double severity, String volts) {}
+  record Wanted(
+      Family family,
+      Symptom symptom,
+      @Nullable Fault fault,
+      @Nullable Double severity,
+      @Nullable String volts) {}
 
   /** What can be seen, felt or tried, as the machine answers it. */
   record BenchAnswer(String fact, Object value) {}
@@ -105,8 +106,8 @@ class PracticeService {
 
   /** Puts a meter to a simulated motor. The same id again is the same motor. */
   @Transactional
-  UUID connect(UUID id, Wanted wanted, Account author) {
-    machines.add(id, wired(hide(wanted), wanted.volts()), author.id(), OffsetDateTime.now(clock));
+  UUID connect(UUID id, Wanted wanted, Stamp stamp) {
+    machines.add(id, wired(hide(wanted), wanted.volts()), stamp);
     return id;
   }
 
@@ -130,9 +131,9 @@ class PracticeService {
 
   /** Opens a call on a simulated motor; the motor has the call's id. */
   @Transactional
-  CallView begin(UUID id, Wanted wanted, Account author) {
+  CallView begin(UUID id, Wanted wanted, Stamp stamp) {
     HiddenFault hidden = hide(wanted);
-    if (!machines.add(id, hidden, author.id(), OffsetDateTime.now(clock))) {
+    if (!machines.add(id, hidden, stamp)) {
       return calls.view(id);
     }
     SimulatedMotor motor = new SimulatedMotor(hidden);
@@ -145,7 +146,7 @@ class PracticeService {
             UnitPlate.UNKNOWN,
             MotorPlate.of(hidden.family(), motor.plateVolts()),
             null);
-    return calls.openPractice(id, told, author);
+    return calls.openPractice(id, told, stamp);
   }
 
   private SimulatedMotor motor(UUID machine) {
@@ -173,33 +174,25 @@ class PracticeService {
     List<BenchAnswer> answers = new ArrayList<>();
     MeterModel eyes = new MeterModel(new Random(motor.hidden().seed()), 0);
     for (Fact fact : BenchCall.answers(motor, asked, eyes)) {
-      if (fact.type().kind() == FactKind.CHOICE || fact.type().kind() == FactKind.FLAG) {
-        answers.add(new BenchAnswer(fact.type().id(), plain(fact.value())));
-      } else if (!SimulatedMeter.measures(fact.type())) {
-        answers.add(new BenchAnswer(fact.type().id(), ((FactValue.Quantity) fact.value()).value()));
+      if (!SimulatedMeter.measures(fact.type())) {
+        answers.add(new BenchAnswer(fact.type().id(), fact.value().plain()));
       }
     }
     return answers;
-  }
-
-  private static Object plain(FactValue value) {
-    return value instanceof FactValue.Flag flag
-        ? (Object) flag.value()
-        : ((FactValue.Choice) value).word();
   }
 
   /** Looks back on a practised call, and tells what was hidden. */
   @Transactional(readOnly = true)
   DebriefView debrief(UUID call) {
     HiddenFault hidden = machines.hidden(call).orElseThrow(() -> Refused.missing("practised call"));
-    CallService.Practised practised = calls.practised(call);
-    Debrief debrief = Debrief.of(hidden, practised.situation(), practised.facts());
-    double rate = practised.settings().labourPerHour() / 60;
+    Job job = calls.job(call);
+    Debrief debrief = Debrief.of(hidden, job.situation(), job.facts());
+    double rate = job.settings().labourPerHour() / 60;
     return new DebriefView(
         debrief,
         rate * (debrief.minutes() + debrief.extraMinutes()),
         rate * debrief.advisedMinutes(),
-        practised.settings().currency());
+        job.settings().currency());
   }
 
   /** Null where this motor has no such terminals. */

@@ -17,19 +17,11 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 public class BodyLimit extends OncePerRequestFilter {
-  /** Largest body [byte], but for what is sent as a file. */
-  public static final int MOST = 64 * 1024;
+  /** Largest body [byte], where a handler does not say otherwise with {@link LargestBody}. */
+  static final int USUAL = 64 * 1024;
 
-  /** Largest photo, and largest code book [byte]. */
-  public static final int MOST_PHOTO = 8 * 1024 * 1024;
-
-  static final int MOST_BOOK = 1024 * 1024;
-
-  private static int most(HttpServletRequest request) {
-    String path = request.getRequestURI();
-    boolean photo = path.startsWith("/api/calls/") && path.contains("/photos/");
-    return photo ? MOST_PHOTO : path.startsWith("/api/codebooks/") ? MOST_BOOK : MOST;
-  }
+  /** Under this name the request knows its own limit. */
+  private static final String LIMITED = BodyLimit.class.getName();
 
   /** The body is too large. */
   static final class TooLarge extends IOException {
@@ -44,27 +36,29 @@ public class BodyLimit extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    int most = most(request);
+    Limited limited = new Limited(request);
+    request.setAttribute(LIMITED, limited);
+    chain.doFilter(limited, response);
+  }
+
+  /**
+   * Sets how much this request may bring.
+   *
+   * @param most [byte]
+   * @throws TooLarge where its header says that it brings more
+   */
+  static void hold(HttpServletRequest request, int most) throws TooLarge {
+    ((Limited) request.getAttribute(LIMITED)).most = most;
     if (request.getContentLengthLong() > most) {
-      response.setStatus(413);
-      response.setContentType("application/problem+json");
-      response
-          .getWriter()
-          .write(
-              "{\"status\":413,\"title\":\"Content Too Large\",\"detail\":\""
-                  + new TooLarge(most).getMessage()
-                  + "\"}");
-      return;
+      throw new TooLarge(most);
     }
-    chain.doFilter(new Limited(request, most), response);
   }
 
   private static final class Limited extends HttpServletRequestWrapper {
-    private final int most;
+    private int most = USUAL;
 
-    Limited(HttpServletRequest request, int most) {
+    Limited(HttpServletRequest request) {
       super(request);
-      this.most = most;
     }
 
     @Override

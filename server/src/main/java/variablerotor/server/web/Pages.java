@@ -1,31 +1,47 @@
 package variablerotor.server.web;
 
+import java.io.IOException;
 import java.util.concurrent.TimeUnit;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.PathResourceResolver;
 
-/** The built page: its addresses all open the same document; its named files never change. */
+/**
+ * The built page. Its named files never change; every other address that is neither a file nor of
+ * the API opens the same document, which knows its own addresses.
+ */
 @Configuration
 public class Pages implements WebMvcConfigurer {
-  private static final String[] ADDRESSES = {
-    "/", "/sign-in", "/calls/**", "/codes/**", "/count/**", "/practice", "/shop", "/about"
-  };
+  private static final String FILES = "classpath:/static/";
 
   @Override
   public void addViewControllers(ViewControllerRegistry registry) {
-    for (String path : ADDRESSES) {
-      registry.addViewController(path).setViewName("forward:/index.html");
-    }
+    registry.addViewController("/").setViewName("forward:/index.html");
   }
 
   @Override
   public void addResourceHandlers(ResourceHandlerRegistry registry) {
     registry
         .addResourceHandler("/assets/**")
-        .addResourceLocations("classpath:/static/assets/")
+        .addResourceLocations(FILES + "assets/")
         .setCacheControl(CacheControl.maxAge(365, TimeUnit.DAYS).immutable());
+    registry
+        .addResourceHandler("/**")
+        .addResourceLocations(FILES)
+        .resourceChain(true)
+        .addResolver(new FileOrDocument());
+  }
+
+  private static final class FileOrDocument extends PathResourceResolver {
+    @Override
+    protected Resource getResource(String path, Resource folder) throws IOException {
+      Resource file = super.getResource(path, folder);
+      boolean address = !path.startsWith("api/") && !path.contains(".");
+      return file == null && address ? super.getResource("index.html", folder) : file;
+    }
   }
 }

@@ -45,6 +45,11 @@ public class Refused extends RuntimeException {
     return new Refused(HttpStatus.UNAUTHORIZED, detail, List.of());
   }
 
+  /** Not for this person. */
+  public static Refused forbidden(String detail) {
+    return new Refused(HttpStatus.FORBIDDEN, detail, List.of());
+  }
+
   /** Too often. */
   public static Refused tooMany(String detail) {
     return new Refused(HttpStatus.TOO_MANY_REQUESTS, detail, List.of());

@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -31,10 +30,6 @@ public class Security {
                 rules
                     .requestMatchers("/api/session", "/api/openapi")
                     .permitAll()
-                    .requestMatchers(HttpMethod.PUT, "/api/shop/**", "/api/accounts/**")
-                    .hasRole("LEAD")
-                    .requestMatchers("/api/accounts/**")
-                    .hasRole("LEAD")
                     .requestMatchers("/api/**")
                     .authenticated()
                     .anyRequest()

@@ -55,11 +55,11 @@ class CallApiTest {
   @Test
   void readingsBecomeAVerdictAndAChoice() {
     String call = tobin.openCall();
-    assertEquals("OPEN", tobin.get(call).at("diagnosis.state"));
+    assertEquals("OPEN", tobin.get(call).at("diagnosis.verdict.state"));
     deadModule(call);
     Visitor.Answer proved = tobin.get(call);
-    assertEquals("DECIDED", proved.at("diagnosis.state"));
-    assertEquals(List.of("MODULE"), proved.at("diagnosis.verdict"));
+    assertEquals("DECIDED", proved.at("diagnosis.verdict.state"));
+    assertEquals(List.of("MODULE"), proved.at("diagnosis.verdict.suspects"));
     Visitor.Answer priced =
         tobin.put(
             call + "/offers/" + UUID.randomUUID(),
@@ -111,14 +111,14 @@ class CallApiTest {
     Visitor.Answer second = tobin.read(call, "line.volts", "3");
     assertEquals(2, second.list("readings").size());
     assertEquals(false, second.at("readings.0.standing"));
-    assertEquals(List.of("SUPPLY"), second.at("diagnosis.verdict"));
+    assertEquals(List.of("SUPPLY"), second.at("diagnosis.verdict.suspects"));
     Visitor.Answer undone =
         tobin.put(
             call + "/retractions/" + UUID.randomUUID(),
             "{\"reading\":\"" + second.at("readings.1.id") + "\"}");
     assertEquals(true, undone.at("readings.0.standing"));
     assertEquals(true, undone.at("readings.1.retracted"));
-    assertEquals("OPEN", undone.at("diagnosis.state"));
+    assertEquals("OPEN", undone.at("diagnosis.verdict.state"));
   }
 
   @Test
@@ -221,13 +221,13 @@ class CallApiTest {
   void changedParticularsChangeTheVerdict() {
     String call = tobin.openCall();
     tobin.read(call, "line.volts", "118");
-    assertEquals(List.of("SUPPLY"), tobin.get(call).at("diagnosis.verdict"));
+    assertEquals(List.of("SUPPLY"), tobin.get(call).at("diagnosis.verdict.suspects"));
     Visitor.Answer told =
         tobin.put(
             call + "/particulars/" + UUID.randomUUID(),
             "{\"place\":\"Test Quay\",\"symptom\":\"NO_RUN\",\"motor\":{\"family\":\"CONSTANT_TORQUE\",\"volts\":\"115\"}}");
     assertEquals(200, told.status(), told.body());
-    assertEquals("OPEN", told.at("diagnosis.state"));
+    assertEquals("OPEN", told.at("diagnosis.verdict.state"));
   }
 
   @Test
@@ -348,7 +348,7 @@ class CallApiTest {
   void theRoundSaysWhatToDoHereAndWhatToCarry() {
     Visitor.Answer call = tobin.get(tobin.openCall());
     assertEquals("POWER_ON", call.at("diagnosis.rounds.0.state"));
-    assertEquals(call.at("diagnosis.nextTests.0.check"), call.at("diagnosis.rounds.0.checks.0"));
+    assertEquals(call.at("diagnosis.nextTests.0.id"), call.at("diagnosis.rounds.0.checks.0"));
     assertTrue(call.list("diagnosis.rounds.0.tools").size() > 0);
     assertTrue(call.list("diagnosis.rounds.0.parts").size() > 0);
   }

@@ -1,11 +1,9 @@
 package variablerotor.server.call;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertThrows;
-import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.argThat;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
@@ -13,37 +11,38 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.FactValue;
+import variablerotor.core.job.JobLog;
+import variablerotor.core.job.Particulars;
+import variablerotor.core.job.Settings;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
-import variablerotor.core.route.Route;
 import variablerotor.core.signal.Family;
+import variablerotor.core.winding.Ohms;
 import variablerotor.json.Json;
-import variablerotor.server.account.Account;
-import variablerotor.server.account.Role;
-import variablerotor.server.photo.PhotoStore;
-import variablerotor.server.shop.Settings;
+import variablerotor.server.log.Stamp;
 import variablerotor.server.shop.SettingsStore;
-import variablerotor.server.web.Refused;
 
-/** What the service asks of its store, and what it never lets through. */
+/** What the call is put together of, and what its list is told. */
 class CallServiceTest {
-  private static final Account TOBIN =
-      new Account(UUID.randomUUID(), "tobin", "Tobin Ashgrove", Role.TECHNICIAN);
-  private static final Clock NOON =
-      Clock.fixed(Instant.parse("2026-11-24T12:00:00Z"), ZoneOffset.UTC);
+  private static final Clock NEW_YEAR =
+      Clock.fixed(Instant.parse("2027-01-01T03:00:00Z"), ZoneOffset.UTC);
 
   private final UUID call = UUID.randomUUID();
   private final CallStore store = mock(CallStore.class);
   private final SettingsStore settings = mock(SettingsStore.class);
-  private final PhotoStore photos = mock(PhotoStore.class);
-  private final CallService service = new CallService(store, settings, photos, NOON);
+  private final List<JobLog.Reading> readings = new ArrayList<>();
+  private final CallPart part = (log, of) -> log.readings(readings);
+  private final CallService service = new CallService(store, List.of(part), settings, NEW_YEAR);
 
   @BeforeEach
   void aCallWithoutReadings() {
@@ -53,76 +52,46 @@ class CallServiceTest {
             "",
             "",
             Symptom.NO_RUN,
-            UnitPlate.UNKNOWN,
+            new UnitPlate(
+                null, null, null, null, null, java.time.LocalDate.parse("2026-12-31"), null, null),
             MotorPlate.of(Family.CONSTANT_TORQUE, null),
             null);
-    when(settings.current()).thenReturn(Settings.USUAL);
-    when(store.lock(call)).thenReturn(true);
-    when(store.particulars(call)).thenReturn(Json.write(Json.plainOf(told)));
-    when(store.readings(call)).thenReturn(List.of());
-    when(store.offers(call)).thenReturn(Map.of());
+    when(settings.current()).thenReturn(Settings.usual("UTC"));
+    when(store.particulars(call)).thenReturn(Json.write(told.tree()));
+    OffsetDateTime now = OffsetDateTime.now(NEW_YEAR);
     when(store.opened(call))
-        .thenReturn(
-            Optional.of(
-                new CallStore.Opened(
-                    call, "Tobin", OffsetDateTime.now(NOON), OffsetDateTime.now(NOON), false)));
+        .thenReturn(Optional.of(new CallStore.Opened(call, "Tobin", now, now, false)));
   }
 
-  @Test
-  void aReadingIsStampedWithAuthorAndTime() {
-    UUID id = UUID.randomUUID();
-    when(store.addReading(eq(id), eq(call), eq("line.volts"), eq("240.0"), any())).thenReturn(true);
-    service.read(call, id, "line.volts", 240.0, TOBIN);
-    verify(store)
-        .addReading(
-            id,
-            call,
-            "line.volts",
-            "240.0",
-            new CallStore.Stamp(TOBIN.id(), OffsetDateTime.now(NOON)));
-    verify(store).summarise(eq(call), any(), any(), eq(0), eq(OffsetDateTime.now(NOON)));
-  }
-
-  @Test
-  void aBadReadingNeverReachesTheStore() {
-    assertThrows(
-        Refused.class, () -> service.read(call, UUID.randomUUID(), "line.volts", "lots", TOBIN));
-    verify(store, never()).addReading(any(), any(), any(), any(), any());
-  }
-
-  @Test
-  void aBlockedWayNeverReachesTheStore() {
-    assertThrows(
-        Refused.class, () -> service.decide(call, UUID.randomUUID(), Route.MODULE_ONLY, TOBIN));
-    verify(store, never()).addDecision(any(), any(), any(), any(), any(), any(), any());
-  }
-
-  @Test
-  void anUnknownCallIsMissing() {
-    Refused refused =
-        assertThrows(
-            Refused.class,
-            () -> service.read(UUID.randomUUID(), UUID.randomUUID(), "line.volts", 240.0, TOBIN));
-    assertEquals(404, refused.status().value());
+  private void read(FactType type, double ohms) {
+    Fact fact = new Fact(type, new FactValue.Resistance(new Ohms(ohms)));
+    String at = OffsetDateTime.now(NEW_YEAR).toString();
+    readings.add(new JobLog.Reading(UUID.randomUUID().toString(), fact, "Tobin", at, false));
   }
 
   @Test
   void theShopsLimitDecidesTheWinding() {
-    when(store.readings(call))
-        .thenReturn(List.of(row("winding.ab", 20), row("winding.bc", 20), row("winding.ca", 22)));
+    read(FactType.WINDING_AB, 20);
+    read(FactType.WINDING_BC, 20);
+    read(FactType.WINDING_CA, 22);
     assertEquals("SOUND", service.view(call).diagnosis().winding().state().name());
-    when(settings.current()).thenReturn(new Settings(120, 2, "USD"));
+    when(settings.current()).thenReturn(new Settings(120, 2, "USD", "UTC"));
     assertEquals("FAULTY", service.view(call).diagnosis().winding().state().name());
   }
 
-  private CallStore.ReadingRow row(String fact, double value) {
-    return new CallStore.ReadingRow(
-        UUID.randomUUID(),
-        call,
-        fact,
-        String.valueOf(value),
-        "Tobin",
-        OffsetDateTime.now(NOON),
-        false);
+  @Test
+  void aNewSaveIsSummarisedForTheListAtItsOwnTime() {
+    read(FactType.WINDING_AB, 20);
+    OffsetDateTime at = OffsetDateTime.parse("2027-01-01T02:30:00Z");
+    assertEquals(at.toString(), service.after(true, call, new Stamp(call, at)).changedAt());
+    verify(store).summarise(eq(call), argThat(job -> job.countInForce() == 1), eq(at));
+  }
+
+  /** At three in the morning by Greenwich it is still the last day of the warranty in Denver. */
+  @Test
+  void theDayIsTheOneOfTheShopsOwnZone() {
+    assertEquals("JUST_OVER", service.view(call).warranty().state().name());
+    when(settings.current()).thenReturn(Settings.usual("America/Denver"));
+    assertEquals("ENDS_SOON", service.view(call).warranty().state().name());
   }
 }

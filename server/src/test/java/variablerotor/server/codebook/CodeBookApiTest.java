@@ -173,7 +173,7 @@ class CodeBookApiTest {
         200, tobin.read(call, "code", "{\"book\":\"Fernlea indoor\",\"code\":\"4\"}").status());
     Visitor.Answer raised = tobin.read(call, "code.suspects", "[\"WHEEL\",\"BEARING\"]");
     assertTrue(raised.body().contains("CODE_ORDER"), raised.body());
-    assertEquals("OPEN", raised.at("diagnosis.state"));
+    assertEquals("OPEN", raised.at("diagnosis.verdict.state"));
     assertEquals(422, tobin.read(call, "code.suspects", "[\"FAN\"]").status());
   }
 }

@@ -27,7 +27,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
-import variablerotor.server.web.BodyLimit;
 import variablerotor.server.web.Refused;
 
 /** Photos: made anew upright and without where and when, kept in the database with the call. */
@@ -138,7 +137,7 @@ class PhotoApiTest {
     byte[] jpeg = picture("jpeg", 20, 20);
     assertEquals(415, send(path(call, UUID.randomUUID(), "OTHER"), jpeg, "image/gif").status());
     assertEquals(400, send(path(call, UUID.randomUUID(), "SELFIE"), jpeg, "image/jpeg").status());
-    byte[] huge = new byte[BodyLimit.MOST_PHOTO + 1];
+    byte[] huge = new byte[PhotoApi.MOST_BYTES + 1];
     assertEquals(413, send(path(call, UUID.randomUUID(), "OTHER"), huge, "image/jpeg").status());
     byte[] cut = java.util.Arrays.copyOf(jpeg, 40);
     assertThrows(Refused.class, () -> PhotoImage.of(cut));

@@ -111,7 +111,7 @@ class PracticeApiTest {
     List<Map<?, ?>> line = displays(id, "line.volts");
     Object volts = line.get(line.size() - 1).get("value");
     Visitor.Answer proved = tobin.read(call, "line.volts", String.valueOf(volts));
-    assertEquals(List.of("SUPPLY"), proved.at("diagnosis.verdict"));
+    assertEquals(List.of("SUPPLY"), proved.at("diagnosis.verdict.suspects"));
     Visitor.Answer debrief = tobin.get("/api/practice/" + id + "/debrief");
     assertEquals("PROVED", debrief.at("debrief.outcome"));
     assertEquals(1.0, debrief.at("debrief.minutes"));

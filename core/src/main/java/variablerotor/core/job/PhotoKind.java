@@ -1,4 +1,4 @@
-package variablerotor.server.photo;
+package variablerotor.core.job;
 
 /** What a photo shows. */
 public enum PhotoKind {

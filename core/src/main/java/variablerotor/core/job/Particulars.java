@@ -1,10 +1,11 @@
-package variablerotor.server.call;
+package variablerotor.core.job;
 
-import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.CaseFile;
 import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.InputFault;
@@ -13,8 +14,8 @@ import variablerotor.core.diagnosis.FamilyModel;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
-import variablerotor.json.Json;
-import variablerotor.server.web.Refused;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
 
 /**
  * What is told of a call before anything is measured.
@@ -31,13 +32,34 @@ public record Particulars(
     Symptom symptom,
     UnitPlate unit,
     MotorPlate motor,
-    Map<String, String> wires) {
+    @Nullable Map<String, String> wires)
+    implements Node {
 
   private static final int MOST_WIRES = 20;
   private static final int LONGEST_WIRE = 24;
 
-  /** With every field checked by the rules of the open format. */
-  static Particulars checked(Particulars given) {
+  public Particulars {
+    wires = wires == null ? null : Collections.unmodifiableMap(new LinkedHashMap<>(wires));
+  }
+
+  @Override
+  public Map<String, Object> tree() {
+    return Tree.of(
+        "place", place,
+        "unitName", unitName,
+        "complaint", complaint,
+        "symptom", symptom,
+        "unit", unit,
+        "motor", motor,
+        "wires", wires);
+  }
+
+  /**
+   * With every field checked by the rules of the open format.
+   *
+   * @throws InputFaults with every fault found
+   */
+  public static Particulars checked(Particulars given) throws InputFaults {
     List<InputFault> faults = new ArrayList<>();
     text(faults, "place", given.place(), 1, 200);
     text(faults, "unitName", given.unitName(), 0, 200);
@@ -52,7 +74,7 @@ public record Particulars(
             given.motor(),
             wires(faults, given.wires()));
     try {
-      CaseReader.read(filled.tree(List.of()));
+      CaseReader.read(filled.caseTree(List.of()));
     } catch (InputFaults found) {
       faults.addAll(found.faults());
     }
@@ -61,12 +83,47 @@ public record Particulars(
       faults.add(new InputFault("motor.family", "This family is not covered yet."));
     }
     if (!faults.isEmpty()) {
-      throw Refused.fields(faults);
+      throw new InputFaults(faults);
     }
     return filled;
   }
 
-  private static Map<String, String> wires(List<InputFault> faults, Map<String, String> given) {
+  /**
+   * From a plain tree, as {@link #tree} makes it and a page sends it.
+   *
+   * @throws InputFaults with every fault found
+   */
+  public static Particulars read(Object tree) throws InputFaults {
+    Map<?, ?> told = tree instanceof Map<?, ?> map ? map : Map.of();
+    Map<String, Object> asCase = header();
+    for (String field : List.of("unit", "motor", "symptom")) {
+      asCase.put(field, told.get(field));
+    }
+    CaseFile plates = CaseReader.read(asCase);
+    Map<String, String> wires = null;
+    if (told.get("wires") instanceof Map<?, ?> given) {
+      wires = new LinkedHashMap<>();
+      for (Map.Entry<?, ?> wire : given.entrySet()) {
+        wires.put(String.valueOf(wire.getKey()), String.valueOf(wire.getValue()));
+      }
+    }
+    return checked(
+        new Particulars(
+            textOf(told, "place"),
+            textOf(told, "unitName"),
+            textOf(told, "complaint"),
+            plates.symptom(),
+            plates.unit(),
+            plates.motor(),
+            wires));
+  }
+
+  private static @Nullable String textOf(Map<?, ?> told, String field) {
+    return told.get(field) instanceof String text ? text : null;
+  }
+
+  private static Map<String, String> wires(
+      List<InputFault> faults, @Nullable Map<String, String> given) {
     Map<String, String> kept = new LinkedHashMap<>();
     if (given == null) {
       return kept;
@@ -89,11 +146,12 @@ public record Particulars(
     return kept;
   }
 
-  private static String trimmed(String text) {
+  private static String trimmed(@Nullable String text) {
     return text == null ? "" : text.trim();
   }
 
-  private static void text(List<InputFault> faults, String path, String text, int least, int most) {
+  private static void text(
+      List<InputFault> faults, String path, @Nullable String text, int least, int most) {
     int length = trimmed(text).length();
     if (length < least || length > most) {
       faults.add(
@@ -102,16 +160,17 @@ public record Particulars(
     }
   }
 
+  private static Map<String, Object> header() {
+    return Tree.of("format", CaseFile.FORMAT, "version", CaseFile.VERSION);
+  }
+
   /** In the open format, with these facts. */
-  @JsonIgnore
-  Map<String, Object> tree(List<Map<String, Object>> facts) {
-    Map<String, Object> tree = new LinkedHashMap<>();
-    tree.put("format", CaseFile.FORMAT);
-    tree.put("version", (double) CaseFile.VERSION);
+  public Map<String, Object> caseTree(List<Map<String, Object>> facts) {
+    Map<String, Object> tree = header();
     tree.put("title", unitName.isEmpty() ? place : place + ", " + unitName);
-    tree.put("unit", Json.plainOf(unit));
-    tree.put("motor", motor == null ? Map.of() : Json.plainOf(motor));
-    tree.put("symptom", symptom == null ? null : symptom.name());
+    tree.put("unit", Tree.plain(unit));
+    tree.put("motor", motor == null ? Map.of() : motor.tree());
+    tree.put("symptom", Tree.plain(symptom));
     tree.put("facts", facts);
     return tree;
   }

@@ -1,0 +1,346 @@
+package variablerotor.core.catalogue;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import variablerotor.core.chain.Chain;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.code.SignalKind;
+import variablerotor.core.diagnosis.Check;
+import variablerotor.core.diagnosis.FamilyModel;
+import variablerotor.core.diagnosis.Outcome;
+import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.diagnosis.UnitState;
+import variablerotor.core.fact.FactKind;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.job.PhotoKind;
+import variablerotor.core.motor.PlateField;
+import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.route.Route;
+import variablerotor.core.signal.Family;
+import variablerotor.core.signal.Probes;
+import variablerotor.core.signal.Terminals;
+import variablerotor.core.source.Figure;
+import variablerotor.core.source.Source;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
+
+/** The words and rules that the page shows, so that they stand in one place. */
+public record Catalogue(
+    List<FamilyView> families,
+    List<Word> symptoms,
+    List<Word> unitKinds,
+    List<Word> suspects,
+    List<StateView> states,
+    Map<String, FactView> facts,
+    List<RouteView> routes,
+    List<SignalView> signals,
+    List<Word> photos,
+    List<PlateField> motorPlate,
+    List<PlateField> unitPlate,
+    List<FigureView> figures)
+    implements Node {
+  public Catalogue {
+    families = List.copyOf(families);
+    symptoms = List.copyOf(symptoms);
+    unitKinds = List.copyOf(unitKinds);
+    suspects = List.copyOf(suspects);
+    states = List.copyOf(states);
+    facts = Collections.unmodifiableMap(new LinkedHashMap<>(facts));
+    routes = List.copyOf(routes);
+    signals = List.copyOf(signals);
+    photos = List.copyOf(photos);
+    motorPlate = List.copyOf(motorPlate);
+    unitPlate = List.copyOf(unitPlate);
+    figures = List.copyOf(figures);
+  }
+
+  @Override
+  public Map<String, Object> tree() {
+    return Tree.of(
+        "families",
+        families,
+        "symptoms",
+        symptoms,
+        "unitKinds",
+        unitKinds,
+        "suspects",
+        suspects,
+        "states",
+        states,
+        "facts",
+        facts,
+        "routes",
+        routes,
+        "signals",
+        signals,
+        "photos",
+        photos,
+        "motorPlate",
+        motorPlate,
+        "unitPlate",
+        unitPlate,
+        "figures",
+        figures);
+  }
+
+  /** An id and what it is called. */
+  public record Word(String id, String title) implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "title", title);
+    }
+  }
+
+  /** What is drawn and asked for one family of motors. */
+  public record FamilyView(
+      Family id,
+      String title,
+      boolean covered,
+      List<CheckView> checks,
+      List<Word> stations,
+      List<TerminalView> terminals,
+      Map<String, List<String>> probes)
+      implements Node {
+    public FamilyView {
+      checks = List.copyOf(checks);
+      stations = List.copyOf(stations);
+      terminals = List.copyOf(terminals);
+      probes = Collections.unmodifiableMap(new LinkedHashMap<>(probes));
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "id",
+          id,
+          "title",
+          title,
+          "covered",
+          covered,
+          "checks",
+          checks,
+          "stations",
+          stations,
+          "terminals",
+          terminals,
+          "probes",
+          probes);
+    }
+  }
+
+  /** A terminal with its usual colour. */
+  public record TerminalView(
+      String id, String name, String colour, Terminals.Plug plug, String plugTitle)
+      implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "id", id, "name", name, "colour", colour, "plug", plug, "plugTitle", plugTitle);
+    }
+  }
+
+  /** A way in which boards tell a code. */
+  public record SignalView(SignalKind id, String title, String allowed) implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "title", title, "allowed", allowed);
+    }
+  }
+
+  /** A state that the unit can be in. */
+  public record StateView(UnitState id, String title, String detail, String caution)
+      implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "title", title, "detail", detail, "caution", caution);
+    }
+  }
+
+  /** A fact and what it may be. */
+  public record FactView(
+      String id,
+      String title,
+      FactKind kind,
+      String unit,
+      double least,
+      double most,
+      List<String> choices)
+      implements Node {
+    public FactView {
+      choices = List.copyOf(choices);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "id", id, "title", title, "kind", kind, "unit", unit, "least", least, "most", most,
+          "choices", choices);
+    }
+  }
+
+  /** A check as a technician is asked it. */
+  public record CheckView(
+      String id,
+      Suspect station,
+      UnitState state,
+      double minutes,
+      List<String> facts,
+      String ask,
+      String how,
+      boolean soft,
+      List<Outcome> outcomes)
+      implements Node {
+    public CheckView {
+      facts = List.copyOf(facts);
+      outcomes = List.copyOf(outcomes);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "id",
+          id,
+          "station",
+          station,
+          "state",
+          state,
+          "minutes",
+          minutes,
+          "facts",
+          facts,
+          "ask",
+          ask,
+          "how",
+          how,
+          "soft",
+          soft,
+          "outcomes",
+          outcomes);
+    }
+  }
+
+  /** A way forward. */
+  public record RouteView(Route id, String title, String detail, double usualHours)
+      implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "title", title, "detail", detail, "usualHours", usualHours);
+    }
+  }
+
+  /** A figure and who says so. */
+  public record FigureView(
+      String id, String title, double value, String unit, Source.Kind kind, String source)
+      implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "id", id, "title", title, "value", value, "unit", unit, "kind", kind, "source", source);
+    }
+  }
+
+  /** For every family of variable-speed motors. */
+  public static Catalogue whole() {
+    List<FamilyView> families = new ArrayList<>();
+    for (Family family : Family.values()) {
+      if (family.isVariableSpeed()) {
+        boolean covered = FamilyModel.covers(family);
+        List<CheckView> checks =
+            covered
+                ? FamilyModel.of(family).checks().stream().map(Catalogue::check).toList()
+                : List.of();
+        families.add(
+            new FamilyView(
+                family,
+                family.title(),
+                covered,
+                checks,
+                Chain.stations(family).stream()
+                    .map(s -> new Word(s.name(), Chain.title(family, s)))
+                    .toList(),
+                Terminals.of(family).stream().map(Catalogue::terminal).toList(),
+                probes(family)));
+      }
+    }
+    Map<String, FactView> facts = new LinkedHashMap<>();
+    for (FactType type : FactType.values()) {
+      facts.put(
+          type.id(),
+          new FactView(
+              type.id(),
+              type.title(),
+              type.kind(),
+              type.unit(),
+              type.least(),
+              type.most(),
+              type.choices()));
+    }
+    return new Catalogue(
+        families,
+        Arrays.stream(Symptom.values()).map(s -> new Word(s.name(), s.title())).toList(),
+        Arrays.stream(UnitPlate.Kind.values()).map(k -> new Word(k.name(), k.title())).toList(),
+        Arrays.stream(Suspect.values()).map(s -> new Word(s.name(), s.title())).toList(),
+        Arrays.stream(UnitState.values())
+            .map(s -> new StateView(s, s.title(), s.detail(), s.caution()))
+            .toList(),
+        facts,
+        Arrays.stream(Route.values())
+            .map(r -> new RouteView(r, r.title(), r.detail(), r.usualHours()))
+            .toList(),
+        Arrays.stream(SignalKind.values())
+            .map(s -> new SignalView(s, s.title(), s.allowed()))
+            .toList(),
+        Arrays.stream(PhotoKind.values()).map(k -> new Word(k.name(), k.title())).toList(),
+        PlateField.MOTOR,
+        PlateField.UNIT,
+        Figures.all().stream().map(Catalogue::figure).toList());
+  }
+
+  private static TerminalView terminal(Terminals.Terminal terminal) {
+    return new TerminalView(
+        terminal.id(),
+        terminal.name(),
+        terminal.colour(),
+        terminal.plug(),
+        terminal.plug().title());
+  }
+
+  /** By fact: the two terminals that it is read between. */
+  private static Map<String, List<String>> probes(Family family) {
+    Map<String, List<String>> probes = new LinkedHashMap<>();
+    for (FactType type : FactType.values()) {
+      List<String> terminals = Probes.of(family, type.id());
+      if (!terminals.isEmpty()) {
+        probes.put(type.id(), terminals);
+      }
+    }
+    return probes;
+  }
+
+  private static CheckView check(Check check) {
+    return new CheckView(
+        check.id(),
+        check.station(),
+        check.state(),
+        check.minutes(),
+        check.facts().stream().map(FactType::id).toList(),
+        check.ask(),
+        check.how(),
+        check.isSoft(),
+        check.outcomes());
+  }
+
+  private static FigureView figure(Figure figure) {
+    return new FigureView(
+        figure.id(),
+        figure.title(),
+        figure.value(),
+        figure.unit(),
+        figure.source().kind(),
+        figure.source().sentence());
+  }
+}

@@ -1,0 +1,153 @@
+package variablerotor.core.job;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import variablerotor.core.casefile.CaseFile;
+import variablerotor.core.cost.Offer;
+import variablerotor.core.diagnosis.Diagnosis;
+import variablerotor.core.diagnosis.Engine;
+import variablerotor.core.diagnosis.Situation;
+import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.motor.Warranty;
+import variablerotor.core.route.Route;
+import variablerotor.core.route.Way;
+import variablerotor.core.route.Ways;
+import variablerotor.core.tree.Tree;
+
+/** What follows from the log of a call: the readings in force, the diagnosis, the ways forward. */
+public final class Job {
+  private final JobLog log;
+  private final Settings settings;
+  private final LocalDate today;
+  private final Set<String> inForce;
+  private final List<Fact> facts;
+  private final Situation situation;
+  private final Diagnosis diagnosis;
+  private final List<Way> ways;
+  private final Map<Route, Offer> offers;
+
+  private Job(JobLog log, Settings settings, LocalDate today) {
+    this.log = log;
+    this.settings = settings;
+    this.today = today;
+    inForce = inForce(log.readings());
+    facts =
+        log.readings().stream().filter(one -> !one.retracted()).map(JobLog.Reading::fact).toList();
+    Particulars told = log.particulars();
+    situation =
+        new CaseFile(null, told.unit(), told.motor(), told.symptom(), facts, List.of())
+            .situation(settings.balanceLimitPercent());
+    diagnosis = Engine.diagnose(situation);
+    ways = Ways.of(told.unit(), told.motor(), situation.facts(), diagnosis, today);
+    offers = new EnumMap<>(Route.class);
+    log.offers().forEach(one -> offers.put(one.route(), one.offer()));
+  }
+
+  /**
+   * @param today the day on which warranty and age are reckoned
+   */
+  public static Job of(JobLog log, Settings settings, LocalDate today) {
+    return new Job(log, settings, today);
+  }
+
+  /** Of each phase and type the reading taken last and not taken back. */
+  private static Set<String> inForce(List<JobLog.Reading> readings) {
+    Map<RepairPhase, Map<FactType, String>> latest = new EnumMap<>(RepairPhase.class);
+    for (JobLog.Reading reading : readings) {
+      if (!reading.retracted()) {
+        latest
+            .computeIfAbsent(reading.fact().phase(), any -> new EnumMap<>(FactType.class))
+            .put(reading.fact().type(), reading.id());
+      }
+    }
+    Set<String> ids = new LinkedHashSet<>();
+    latest.values().forEach(byType -> ids.addAll(byType.values()));
+    return ids;
+  }
+
+  public JobLog log() {
+    return log;
+  }
+
+  public Settings settings() {
+    return settings;
+  }
+
+  /** Whether a reading is in force: not taken back, and none of its kind and phase came later. */
+  public boolean isInForce(JobLog.Reading reading) {
+    return inForce.contains(reading.id());
+  }
+
+  /** How many readings are in force, of both phases. */
+  public int countInForce() {
+    return inForce.size();
+  }
+
+  /** Every reading not taken back, in the order of taking. */
+  public List<Fact> facts() {
+    return facts;
+  }
+
+  public Situation situation() {
+    return situation;
+  }
+
+  public Diagnosis diagnosis() {
+    return diagnosis;
+  }
+
+  public List<Way> ways() {
+    return ways;
+  }
+
+  public Way way(Route route) {
+    return ways.stream().filter(one -> one.route() == route).findFirst().orElseThrow();
+  }
+
+  /** What was typed in last for this way; null where nothing was. */
+  public @Nullable Offer offer(Route route) {
+    return offers.get(route);
+  }
+
+  /** The way to go; null while there is none to name. */
+  public @Nullable Route recommended() {
+    return Ways.recommended(ways, offers, settings.labourPerHour(), diagnosis);
+  }
+
+  /** The way chosen last; null while none is. */
+  public @Nullable Route chosen() {
+    List<JobLog.Decided> decisions = log.decisions();
+    return decisions.isEmpty() ? null : decisions.get(decisions.size() - 1).route();
+  }
+
+  public Warranty.Standing warranty() {
+    return Warranty.of(log.particulars().unit().warrantyUntil(), today);
+  }
+
+  /** The call in the open format: its facts in force, of both phases. */
+  public Map<String, Object> caseTree() {
+    List<Map<String, Object>> kept = new ArrayList<>();
+    for (JobLog.Reading reading : log.readings()) {
+      if (isInForce(reading)) {
+        Fact fact = reading.fact();
+        Map<String, Object> tree = Tree.of("id", fact.type().id(), "value", fact.value().plain());
+        if (fact.phase() != RepairPhase.BEFORE) {
+          tree.put("phase", fact.phase().name());
+        }
+        kept.add(tree);
+      }
+    }
+    @SuppressWarnings("unchecked")
+    Map<String, Object> tree =
+        (Map<String, Object>) Tree.withoutNulls(log.particulars().caseTree(kept));
+    return tree;
+  }
+}

@@ -1,0 +1,42 @@
+package variablerotor.core.view;
+
+import java.util.List;
+import java.util.Map;
+import variablerotor.core.casefile.CaseFile;
+import variablerotor.core.casefile.CaseReader;
+import variablerotor.core.casefile.InputFault;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.diagnosis.Diagnosis;
+import variablerotor.core.diagnosis.Engine;
+import variablerotor.core.diagnosis.FamilyModel;
+import variablerotor.core.winding.WindingFigures;
+
+/** From a document of the open format to its answer: a tree in, a tree out. */
+public final class Answers {
+  private Answers() {}
+
+  /**
+   * @param tree a case: maps, lists, strings, doubles and booleans
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> diagnose(Object tree) throws InputFaults {
+    CaseFile file = CaseReader.read(tree);
+    if (!FamilyModel.covers(file.motor().family())) {
+      throw new InputFaults(
+          List.of(
+              new InputFault(
+                  "motor.family",
+                  "found " + file.motor().family() + "; this family is not covered yet")));
+    }
+    Diagnosis diagnosis = Engine.diagnose(file.situation(WindingFigures.BALANCE_LIMIT.value()));
+    return DiagnosisView.of(diagnosis).withWarnings(unknown(file)).tree();
+  }
+
+  private static List<Diagnosis.Warning> unknown(CaseFile file) {
+    return file.unknownFields().stream()
+        .map(
+            field ->
+                new Diagnosis.Warning("UNKNOWN_FIELD", field + " is not a field of this format."))
+        .toList();
+  }
+}

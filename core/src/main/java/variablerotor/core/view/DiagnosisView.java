@@ -1,0 +1,377 @@
+package variablerotor.core.view;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.diagnosis.Check;
+import variablerotor.core.diagnosis.Diagnosis;
+import variablerotor.core.diagnosis.Engine;
+import variablerotor.core.diagnosis.SuspectState;
+import variablerotor.core.diagnosis.UnitState;
+import variablerotor.core.diagnosis.VerdictState;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.signal.Window;
+import variablerotor.core.source.Source;
+import variablerotor.core.text.Numbers;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
+import variablerotor.core.winding.FrameState;
+import variablerotor.core.winding.Phase;
+import variablerotor.core.winding.Signature;
+import variablerotor.core.winding.Star;
+import variablerotor.core.winding.Unbalance;
+import variablerotor.core.winding.WindingState;
+import variablerotor.core.winding.WindingVerdict;
+
+/**
+ * A diagnosis as the open format has it: what the command line prints, the page reads, and a
+ * decision keeps.
+ *
+ * @param engine version of rules and odds
+ */
+public record DiagnosisView(
+    String engine,
+    Verdict verdict,
+    List<SuspectView> suspects,
+    WindingView winding,
+    List<NextTestView> nextTests,
+    List<Diagnosis.Round> rounds,
+    List<Diagnosis.Note> notes,
+    List<WindowView> windows,
+    List<Diagnosis.Station> stations,
+    List<Diagnosis.Warning> warnings)
+    implements Node {
+
+  public DiagnosisView {
+    suspects = List.copyOf(suspects);
+    nextTests = List.copyOf(nextTests);
+    rounds = List.copyOf(rounds);
+    notes = List.copyOf(notes);
+    windows = List.copyOf(windows);
+    stations = List.copyOf(stations);
+    warnings = List.copyOf(warnings);
+  }
+
+  /**
+   * @param suspect the first of those named; null where none is
+   */
+  public record Verdict(
+      VerdictState state, @Nullable Suspect suspect, List<Suspect> suspects, String sentence)
+      implements Node {
+    public Verdict {
+      suspects = List.copyOf(suspects);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "state", state, "suspect", suspect, "suspects", suspects, "sentence", sentence);
+    }
+  }
+
+  /** A reading and what follows from it; the figure behind it, where there is one. */
+  public record ReasonView(String sentence, @Nullable String figure, List<String> facts)
+      implements Node {
+    public ReasonView {
+      facts = List.copyOf(facts);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("sentence", sentence, "figure", figure, "facts", facts);
+    }
+  }
+
+  /**
+   * @param probability its share of the blame; all shares sum to 1. The only number of a suspect,
+   *     and after the proved ones the order of the list
+   */
+  public record SuspectView(
+      Suspect id,
+      double probability,
+      SuspectState state,
+      List<String> because,
+      List<String> reasons,
+      List<ReasonView> clearedBy,
+      List<ReasonView> pointedAtBy,
+      List<String> wouldSettle,
+      List<String> missing)
+      implements Node {
+    public SuspectView {
+      because = List.copyOf(because);
+      reasons = List.copyOf(reasons);
+      clearedBy = List.copyOf(clearedBy);
+      pointedAtBy = List.copyOf(pointedAtBy);
+      wouldSettle = List.copyOf(wouldSettle);
+      missing = List.copyOf(missing);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "id", id,
+          "probability", probability,
+          "state", state,
+          "because", because,
+          "reasons", reasons,
+          "clearedBy", clearedBy,
+          "pointedAtBy", pointedAtBy,
+          "wouldSettle", wouldSettle,
+          "missing", missing);
+    }
+  }
+
+  /**
+   * @param unbalanceInterval lower and upper end of the band [%]
+   * @param phaseOhms by phase [Ω]
+   * @param insulationMegohmsAt40 insulation, reckoned to 40 °C [MΩ]
+   */
+  public record WindingView(
+      WindingState state,
+      @Nullable Double unbalancePercent,
+      @Nullable List<Double> unbalanceInterval,
+      Signature signature,
+      List<Phase> phases,
+      @Nullable Double depth,
+      @Nullable Double healthyPairOhms,
+      @Nullable Double extraOhms,
+      @Nullable List<Double> phaseOhms,
+      FrameState frame,
+      @Nullable Double insulationMegohmsAt40,
+      double limitPercent,
+      String sentence)
+      implements Node {
+    public WindingView {
+      unbalanceInterval = unbalanceInterval == null ? null : List.copyOf(unbalanceInterval);
+      phases = List.copyOf(phases);
+      phaseOhms = phaseOhms == null ? null : List.copyOf(phaseOhms);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "state", state,
+          "unbalancePercent", unbalancePercent,
+          "unbalanceInterval", unbalanceInterval,
+          "signature", signature,
+          "phases", phases,
+          "depth", depth,
+          "healthyPairOhms", healthyPairOhms,
+          "extraOhms", extraOhms,
+          "phaseOhms", phaseOhms,
+          "frame", frame,
+          "insulationMegohmsAt40", insulationMegohmsAt40,
+          "limitPercent", limitPercent,
+          "sentence", sentence);
+    }
+  }
+
+  /** One answer of a check, and where it would lead. */
+  public record AnswerView(
+      String value,
+      String answer,
+      String label,
+      double probability,
+      Suspect leadsTo,
+      boolean decides)
+      implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "value", value,
+          "answer", answer,
+          "label", label,
+          "probability", probability,
+          "leadsTo", leadsTo,
+          "decides", decides);
+    }
+  }
+
+  /** A check that is worth its minutes now. */
+  public record NextTestView(
+      String id,
+      Suspect station,
+      List<String> facts,
+      UnitState state,
+      double minutes,
+      double travelMinutes,
+      double gainBits,
+      String ask,
+      String sentence,
+      List<AnswerView> outcomes)
+      implements Node {
+    public NextTestView {
+      facts = List.copyOf(facts);
+      outcomes = List.copyOf(outcomes);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "id", id,
+          "station", station,
+          "facts", facts,
+          "state", state,
+          "minutes", minutes,
+          "travelMinutes", travelMinutes,
+          "gainBits", gainBits,
+          "ask", ask,
+          "sentence", sentence,
+          "outcomes", outcomes);
+    }
+  }
+
+  /**
+   * A window in force.
+   *
+   * @param ownFact the fact by which this unit's own is given
+   * @param own whether it is the unit's own
+   */
+  public record WindowView(
+      String fact,
+      @Nullable String ownFact,
+      double low,
+      double high,
+      String unit,
+      String source,
+      @Nullable String figure,
+      boolean own)
+      implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "fact", fact,
+          "ownFact", ownFact,
+          "low", low,
+          "high", high,
+          "unit", unit,
+          "source", source,
+          "figure", figure,
+          "own", own);
+    }
+  }
+
+  @Override
+  public Map<String, Object> tree() {
+    return Tree.of(
+        "engine", engine,
+        "verdict", verdict,
+        "suspects", suspects,
+        "winding", winding,
+        "nextTests", nextTests,
+        "rounds", rounds,
+        "notes", notes,
+        "windows", windows,
+        "stations", stations,
+        "warnings", warnings);
+  }
+
+  /** The same with more to mind. */
+  DiagnosisView withWarnings(List<Diagnosis.Warning> more) {
+    List<Diagnosis.Warning> all = new ArrayList<>(warnings);
+    all.addAll(more);
+    return new DiagnosisView(
+        engine, verdict, suspects, winding, nextTests, rounds, notes, windows, stations, all);
+  }
+
+  public static DiagnosisView of(Diagnosis diagnosis) {
+    Diagnosis.Verdict verdict = diagnosis.verdict();
+    return new DiagnosisView(
+        Engine.VERSION,
+        new Verdict(verdict.state(), verdict.suspect(), verdict.suspects(), verdict.sentence()),
+        diagnosis.suspects().stream().map(DiagnosisView::suspect).toList(),
+        winding(diagnosis.winding()),
+        diagnosis.nextTests().stream().map(DiagnosisView::next).toList(),
+        diagnosis.rounds(),
+        diagnosis.notes(),
+        diagnosis.windows().stream().map(DiagnosisView::window).toList(),
+        diagnosis.stations(),
+        diagnosis.warnings());
+  }
+
+  private static List<String> ids(List<FactType> types) {
+    return types.stream().map(FactType::id).toList();
+  }
+
+  private static SuspectView suspect(Diagnosis.SuspectView view) {
+    return new SuspectView(
+        view.id(),
+        Numbers.round(view.probability(), 6),
+        view.state(),
+        ids(view.because()),
+        view.reasons(),
+        reasons(view.clearedBy()),
+        reasons(view.pointedAtBy()),
+        view.wouldSettle(),
+        view.missing());
+  }
+
+  private static List<ReasonView> reasons(List<Diagnosis.Reason> reasons) {
+    return reasons.stream()
+        .map(one -> new ReasonView(one.sentence(), one.figure(), ids(one.facts())))
+        .toList();
+  }
+
+  private static WindingView winding(WindingVerdict winding) {
+    Unbalance unbalance = winding.unbalance();
+    Star star = winding.phaseOhms();
+    return new WindingView(
+        winding.state(),
+        unbalance == null ? null : round(unbalance.percent(), 2),
+        unbalance == null ? null : List.of(round(unbalance.low(), 2), round(unbalance.high(), 2)),
+        winding.signature(),
+        winding.phases(),
+        round(winding.depth(), 4),
+        round(winding.healthyPairOhms(), 3),
+        round(winding.extraOhms(), 3),
+        star == null ? null : List.of(round(star.a(), 3), round(star.b(), 3), round(star.c(), 3)),
+        winding.frame(),
+        round(winding.insulationAt40(), 2),
+        winding.limitPercent(),
+        winding.sentence());
+  }
+
+  private static @Nullable Double round(@Nullable Double value, int decimals) {
+    return value == null ? null : (Double) Numbers.round(value, decimals);
+  }
+
+  private static NextTestView next(Diagnosis.NextTest test) {
+    Check check = test.check();
+    return new NextTestView(
+        check.id(),
+        check.station(),
+        ids(check.facts()),
+        check.state(),
+        test.minutes(),
+        test.travelMinutes(),
+        test.gainBits(),
+        check.ask(),
+        test.sentence(),
+        test.outcomes().stream().map(DiagnosisView::answer).toList());
+  }
+
+  private static AnswerView answer(Diagnosis.Answer answer) {
+    return new AnswerView(
+        answer.outcome().value(),
+        answer.outcome().answer(),
+        answer.outcome().label(),
+        answer.probability(),
+        answer.leadsTo(),
+        answer.decides());
+  }
+
+  private static WindowView window(Diagnosis.WindowInForce inForce) {
+    Window window = inForce.window();
+    return new WindowView(
+        inForce.reading().id(),
+        inForce.own() == null ? null : inForce.own().id(),
+        window.low(),
+        window.high(),
+        window.unit(),
+        window.source().sentence(),
+        window.figure(),
+        window.source().kind() == Source.Kind.UNIT);
+  }
+}

@@ -1,0 +1,184 @@
+package variablerotor.core.job;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import variablerotor.core.casefile.CaseFile;
+import variablerotor.core.casefile.CaseReader;
+import variablerotor.core.casefile.InputFault;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.cost.Offer;
+import variablerotor.core.diagnosis.Calls;
+import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.diagnosis.VerdictState;
+import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.route.Route;
+import variablerotor.core.signal.Family;
+import variablerotor.core.view.Answers;
+import variablerotor.core.view.CallView;
+
+/** What follows from the log of a call. */
+class JobTest {
+  private static final LocalDate TODAY = LocalDate.parse("2026-11-24");
+
+  private static final Particulars TOLD =
+      new Particulars(
+          "Quay",
+          "Roof",
+          "",
+          Symptom.NO_RUN,
+          UnitPlate.UNKNOWN,
+          MotorPlate.of(Family.CONSTANT_TORQUE, "208-230"),
+          Map.of());
+
+  private static final Object[] SHORTED_WINDING = {
+    "line.volts",
+    241,
+    "command.volts",
+    25,
+    "shaft.feel",
+    "LOCKED",
+    "winding.ab",
+    5.7,
+    "winding.bc",
+    1.6,
+    "winding.ca",
+    5.7
+  };
+
+  private final List<JobLog.Reading> readings = new ArrayList<>();
+
+  private void read(RepairPhase phase, Object... pairs) {
+    for (Fact fact : Calls.facts(pairs)) {
+      Fact taken = new Fact(fact.type(), fact.value(), phase);
+      String id = "r" + readings.size();
+      readings.add(new JobLog.Reading(id, taken, "Tobin", "2026-11-24T12:00:00Z", false));
+    }
+  }
+
+  private JobLog.Builder log() {
+    return new JobLog.Builder("c", false, "Tobin", "then", "now", TOLD).readings(readings);
+  }
+
+  private Job job() {
+    return Job.of(log().build(), Settings.usual("UTC"), TODAY);
+  }
+
+  @Test
+  void theNewMotorsReadingsLeaveTheVerdictAlone() {
+    read(RepairPhase.BEFORE, SHORTED_WINDING);
+    Job before = job();
+    assertEquals(VerdictState.DECIDED, before.diagnosis().verdict().state());
+    read(
+        RepairPhase.AFTER,
+        "line.volts",
+        239,
+        "command.volts",
+        0,
+        "shaft.feel",
+        "FREE",
+        "winding.ab",
+        22,
+        "winding.bc",
+        21,
+        "winding.ca",
+        22);
+    Job after = job();
+    assertEquals(CallView.of(before).diagnosis(), CallView.of(after).diagnosis());
+    assertEquals(before.ways(), after.ways());
+    // The old motor's pairs still stand beside the new one's.
+    assertEquals(12, after.countInForce());
+    assertTrue(readings.stream().allMatch(after::isInForce));
+  }
+
+  @Test
+  void aLaterReadingStandsOnlyInItsOwnPhase() {
+    read(RepairPhase.BEFORE, "line.volts", 241);
+    read(RepairPhase.AFTER, "line.volts", 230);
+    read(RepairPhase.AFTER, "line.volts", 231);
+    Job job = job();
+    List<Boolean> standing = readings.stream().map(job::isInForce).toList();
+    assertEquals(List.of(true, false, true), standing);
+  }
+
+  @Test
+  void theCaseFileCarriesThePhaseAndReadsBackTheSame() throws InputFaults {
+    read(RepairPhase.BEFORE, SHORTED_WINDING);
+    Object without = Answers.diagnose(job().caseTree());
+    read(RepairPhase.AFTER, "winding.ab", 22, "look.lamp", "OFF");
+    Map<String, Object> tree = job().caseTree();
+    CaseFile file = CaseReader.read(tree);
+    assertTrue(file.unknownFields().isEmpty());
+    assertEquals(
+        List.of(FactType.WINDING_AB, FactType.LOOK_LAMP),
+        file.facts().stream()
+            .filter(fact -> fact.phase() == RepairPhase.AFTER)
+            .map(Fact::type)
+            .toList());
+    assertEquals(without, Answers.diagnose(tree), "what was read after moves nothing");
+  }
+
+  @Test
+  void anUnknownPhaseIsToldByItsPath() {
+    Map<String, Object> tree =
+        TOLD.caseTree(List.of(Map.of("id", "line.volts", "value", 240.0, "phase", "DURING")));
+    InputFaults faults = assertThrows(InputFaults.class, () -> CaseReader.read(tree));
+    assertEquals(
+        new InputFault("facts[0].phase", "found \"DURING\"; allowed is one of BEFORE, AFTER"),
+        faults.faults().get(0));
+  }
+
+  @Test
+  void theOfferAndTheChoiceMadeLastCount() {
+    read(RepairPhase.BEFORE, SHORTED_WINDING);
+    JobLog log =
+        log()
+            .offers(
+                List.of(
+                    new JobLog.Offered(Route.SAME_MOTOR, new Offer(900, 1, 5)),
+                    new JobLog.Offered(Route.SAME_MOTOR, new Offer(800, 2, 5))))
+            .decisions(
+                List.of(
+                    new JobLog.Decided("d1", Route.FIXED_SPEED, null, "USD", "Tobin", "then"),
+                    new JobLog.Decided("d2", Route.SAME_MOTOR, 1040.0, "USD", "Ines", "now")))
+            .build();
+    Job job = Job.of(log, Settings.usual("UTC"), TODAY);
+    assertEquals(Route.SAME_MOTOR, job.chosen());
+    assertEquals(Route.SAME_MOTOR, job.recommended());
+    CallView view = CallView.of(job);
+    assertEquals("d2", view.decisions().get(0).id());
+    CallView.WayView way =
+        view.ways().stream().filter(one -> one.route() == Route.SAME_MOTOR).findFirst().get();
+    // 800 + 2 h at 120 an hour.
+    assertEquals(1040, way.offer().firstCost());
+  }
+
+  @Test
+  void particularsReadBackAsTheyWereTold() throws InputFaults {
+    Particulars told =
+        new Particulars(
+            " Quay ",
+            null,
+            null,
+            Symptom.NOISE,
+            null,
+            MotorPlate.of(Family.BLDC_FIVE_WIRE, null),
+            Map.of("VSP", "pink", "BUS", " "));
+    Particulars kept = Particulars.checked(told);
+    assertEquals("Quay", kept.place());
+    assertEquals(Map.of("VSP", "pink"), kept.wires());
+    assertEquals(kept, Particulars.read(kept.tree()));
+    assertFalse(kept.tree().containsValue(UnitPlate.UNKNOWN), "plain all through");
+  }
+}

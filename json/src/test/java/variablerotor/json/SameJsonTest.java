@@ -1,0 +1,96 @@
+package variablerotor.json;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.core.bench.BenchCall;
+import variablerotor.core.bench.HiddenFault;
+import variablerotor.core.bench.MeterModel;
+import variablerotor.core.bench.SimulatedMotor;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.catalogue.Catalogue;
+import variablerotor.core.cost.Offer;
+import variablerotor.core.diagnosis.Check;
+import variablerotor.core.diagnosis.FamilyModel;
+import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.job.Job;
+import variablerotor.core.job.JobLog;
+import variablerotor.core.job.Particulars;
+import variablerotor.core.job.PhotoKind;
+import variablerotor.core.job.Settings;
+import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.route.Route;
+import variablerotor.core.signal.Family;
+import variablerotor.core.tree.Node;
+import variablerotor.core.view.CallView;
+
+/**
+ * What a general JSON library makes of the records (Jackson, as the server answers) is what their
+ * own trees say (as the command line prints): every field, no other.
+ */
+class SameJsonTest {
+  private static void same(Node node) throws InputFaults {
+    assertEquals(Json.plainOf(node), Json.read(Json.write(node.tree())));
+  }
+
+  @Test
+  void theCatalogue() throws InputFaults {
+    same(Catalogue.whole());
+  }
+
+  @ParameterizedTest
+  @EnumSource(mode = EnumSource.Mode.EXCLUDE, names = "PSC")
+  void aCallAfterEachOfItsChecks(Family family) throws InputFaults {
+    HiddenFault hidden = HiddenFault.draw(family, Symptom.NO_RUN, new Random(11), true);
+    SimulatedMotor motor = new SimulatedMotor(hidden);
+    MeterModel meter = new MeterModel(new Random(12), 0.1);
+    Particulars told =
+        new Particulars(
+            "Quay",
+            "Roof",
+            "",
+            Symptom.NO_RUN,
+            new UnitPlate(
+                UnitPlate.Kind.ROOFTOP,
+                UnitPlate.Role.INDOOR_BLOWER,
+                5.0,
+                List.of(UnitPlate.Heating.GAS),
+                LocalDate.parse("2020-02-29"),
+                null,
+                false,
+                null),
+            MotorPlate.of(family, motor.plateVolts()),
+            Map.of("C", "brown"));
+    List<JobLog.Reading> readings = new ArrayList<>();
+    for (Check check : FamilyModel.of(family).checks()) {
+      for (Fact fact : BenchCall.answers(motor, check, meter)) {
+        Fact taken = readings.size() % 7 == 6 ? after(fact) : fact;
+        String id = "r" + readings.size();
+        readings.add(new JobLog.Reading(id, taken, "Tobin", "now", readings.size() % 9 == 8));
+      }
+      JobLog log =
+          new JobLog.Builder("c", false, "Tobin", "then", "now", told)
+              .readings(readings)
+              .offers(List.of(new JobLog.Offered(Route.SAME_MOTOR, new Offer(900, 1, 5))))
+              .decisions(
+                  List.of(new JobLog.Decided("d", Route.SAME_MOTOR, null, "USD", "Tobin", "now")))
+              .photos(List.of(new JobLog.Photo("p", PhotoKind.OTHER, 800, 600, "Tobin", "now")))
+              .build();
+      same(CallView.of(Job.of(log, Settings.usual("UTC"), LocalDate.parse("2026-11-24"))));
+    }
+  }
+
+  private static Fact after(Fact fact) {
+    return new Fact(fact.type(), fact.value(), RepairPhase.AFTER);
+  }
+}

@@ -1,0 +1,82 @@
+package variablerotor.server.log;
+
+import java.time.OffsetDateTime;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.Table;
+import org.springframework.stereotype.Repository;
+import variablerotor.server.web.Refused;
+
+/**
+ * The one way to save: put once under the client's id, stamped, and never changed. A save that is
+ * sent again is the same save; one that says something else under a taken id is refused.
+ */
+@Repository
+public class LogStore {
+  private final DSLContext db;
+
+  LogStore(DSLContext db) {
+    this.db = db;
+  }
+
+  /**
+   * Whether this very save is kept already. Ask before anything that only a new one must pass, such
+   * as a limit.
+   *
+   * @throws Refused where the id is taken by something else
+   */
+  public boolean holds(Save save) {
+    Record kept =
+        db.select(save.told.keySet()).from(save.table).where(id(save.table).eq(save.id)).fetchOne();
+    if (kept == null) {
+      return false;
+    }
+    save.told.forEach(
+        (field, value) -> {
+          if (!Objects.equals(kept.get(field), value)) {
+            throw Refused.conflict("Another " + save.what + " has this id already.");
+          }
+        });
+    return true;
+  }
+
+  /**
+   * Keeps it, unless it is kept already, or what it says is so by another save.
+   *
+   * @return whether it is new
+   * @throws Refused where the id is taken by something else
+   */
+  public boolean keep(Save save, Stamp stamp) {
+    Map<Field<?>, Object> row = new LinkedHashMap<>();
+    row.put(id(save.table), save.id);
+    row.putAll(save.told);
+    row.putAll(save.made);
+    row.put(save.table.field("author", UUID.class), stamp.author());
+    row.put(save.table.field("at", OffsetDateTime.class), stamp.at());
+    if (db.insertInto(save.table).set(row).onConflictDoNothing().execute() == 1) {
+      return true;
+    }
+    holds(save);
+    return false;
+  }
+
+  /**
+   * Holds a row until the transaction ends, so that two saves at once follow each other.
+   *
+   * @throws Refused where there is none
+   */
+  public void lock(String what, Table<?> table, UUID id) {
+    if (db.selectOne().from(table).where(id(table).eq(id)).forUpdate().fetchOne() == null) {
+      throw Refused.missing(what);
+    }
+  }
+
+  private static Field<UUID> id(Table<?> table) {
+    return table.field("id", UUID.class);
+  }
+}

@@ -1,0 +1,44 @@
+package variablerotor.server.log;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.jooq.Field;
+import org.jooq.Table;
+
+/** One row for an append-only table, under the id that the client made for it. */
+public final class Save {
+  final String what;
+  final Table<?> table;
+  final UUID id;
+
+  /** What the client said: the same id with the same of these is the same save. */
+  final Map<Field<?>, Object> told = new LinkedHashMap<>();
+
+  /** What the server made of it, which may come out otherwise a second time. */
+  final Map<Field<?>, Object> made = new LinkedHashMap<>();
+
+  private Save(String what, Table<?> table, UUID id) {
+    this.what = what;
+    this.table = table;
+    this.id = id;
+  }
+
+  /**
+   * @param what as in "Another reading has this id already."
+   * @param table with the columns id, author and at
+   */
+  public static Save of(String what, Table<?> table, UUID id) {
+    return new Save(what, table, id);
+  }
+
+  public <T> Save told(Field<T> field, T value) {
+    told.put(field, value);
+    return this;
+  }
+
+  public <T> Save made(Field<T> field, T value) {
+    made.put(field, value);
+    return this;
+  }
+}

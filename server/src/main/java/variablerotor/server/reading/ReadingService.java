@@ -1,0 +1,67 @@
+package variablerotor.server.reading;
+
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.FactParser;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.view.CallView;
+import variablerotor.server.call.CallService;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
+import variablerotor.server.web.Refused;
+
+/** What is measured, seen and told on a call. */
+@Service
+public class ReadingService {
+  private static final int MOST = 1000;
+
+  private final ReadingStore store;
+  private final CallService calls;
+
+  ReadingService(ReadingStore store, CallService calls) {
+    this.store = store;
+    this.calls = calls;
+  }
+
+  /**
+   * @param plain the value as the open format has it
+   * @param phase null for before the repair
+   */
+  @Transactional
+  public CallView read(
+      UUID call, UUID id, String fact, Object plain, RepairPhase phase, Stamp stamp) {
+    calls.lock(call);
+    Save save = store.reading(id, call, checked(fact, plain, phase));
+    if (store.count(call) >= MOST && !store.holds(save)) {
+      throw Refused.conflict("This call holds " + MOST + " readings; open a new one.");
+    }
+    return calls.after(store.keep(save, stamp), call, stamp);
+  }
+
+  private static Fact checked(String fact, Object plain, RepairPhase phase) {
+    FactType type = fact == null ? null : FactType.ofId(fact);
+    if (type == null) {
+      throw Refused.field(
+          "fact",
+          "found " + FactParser.describe(fact) + "; allowed is a fact id such as \"line.volts\"");
+    }
+    try {
+      return new Fact(
+          type, FactParser.parse(type, plain), phase == null ? RepairPhase.BEFORE : phase);
+    } catch (FactParser.Refused refused) {
+      throw Refused.field("value", refused.getMessage());
+    }
+  }
+
+  @Transactional
+  public CallView takeBack(UUID call, UUID id, UUID reading, Stamp stamp) {
+    calls.lock(call);
+    if (reading == null || !store.isOf(reading, call)) {
+      throw Refused.missing("reading on this call");
+    }
+    return calls.after(store.retract(id, reading, stamp), call, stamp);
+  }
+}

@@ -1,0 +1,97 @@
+package variablerotor.server.reading;
+
+import static variablerotor.server.schema.Tables.ACCOUNT;
+import static variablerotor.server.schema.Tables.READING;
+import static variablerotor.server.schema.Tables.RETRACTION;
+
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.springframework.stereotype.Repository;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.FactParser;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.job.JobLog;
+import variablerotor.json.Json;
+import variablerotor.server.call.CallPart;
+import variablerotor.server.log.LogStore;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
+
+/** Readings, and those taken back. */
+@Repository
+class ReadingStore implements CallPart {
+  private final DSLContext db;
+  private final LogStore log;
+
+  ReadingStore(DSLContext db, LogStore log) {
+    this.db = db;
+    this.log = log;
+  }
+
+  /** As it goes into the log. */
+  Save reading(UUID id, UUID call, Fact fact) {
+    return Save.of("reading", READING, id)
+        .told(READING.CALL_ID, call)
+        .told(READING.FACT, fact.type().id())
+        .told(READING.VALUE, Json.write(fact.value().plain()))
+        .told(READING.PHASE, fact.phase().name());
+  }
+
+  boolean holds(Save save) {
+    return log.holds(save);
+  }
+
+  boolean keep(Save save, Stamp stamp) {
+    return log.keep(save, stamp);
+  }
+
+  /** False where it is taken back already. */
+  boolean retract(UUID id, UUID reading, Stamp stamp) {
+    return log.keep(
+        Save.of("retraction", RETRACTION, id).told(RETRACTION.READING_ID, reading), stamp);
+  }
+
+  int count(UUID call) {
+    return db.fetchCount(READING, READING.CALL_ID.eq(call));
+  }
+
+  boolean isOf(UUID reading, UUID call) {
+    return db.fetchExists(READING, READING.ID.eq(reading).and(READING.CALL_ID.eq(call)));
+  }
+
+  @Override
+  public void addTo(JobLog.Builder job, UUID call) {
+    job.readings(
+        db.select(READING.ID, READING.FACT, READING.VALUE, READING.PHASE, READING.AT)
+            .select(ACCOUNT.NAME, RETRACTION.ID)
+            .from(READING)
+            .join(ACCOUNT)
+            .on(ACCOUNT.ID.eq(READING.AUTHOR))
+            .leftJoin(RETRACTION)
+            .on(RETRACTION.READING_ID.eq(READING.ID))
+            .where(READING.CALL_ID.eq(call))
+            .orderBy(READING.SEQ)
+            .fetch(ReadingStore::reading));
+  }
+
+  private static JobLog.Reading reading(Record row) {
+    return new JobLog.Reading(
+        row.get(READING.ID).toString(),
+        fact(row.get(READING.FACT), row.get(READING.VALUE), row.get(READING.PHASE)),
+        row.get(ACCOUNT.NAME),
+        row.get(READING.AT).toString(),
+        row.get(RETRACTION.ID) != null);
+  }
+
+  private static Fact fact(String id, String value, String phase) {
+    FactType type = FactType.ofId(id);
+    try {
+      return new Fact(type, FactParser.parse(type, Json.read(value)), RepairPhase.valueOf(phase));
+    } catch (FactParser.Refused | InputFaults refused) {
+      throw new IllegalStateException("a kept reading no longer reads: " + id, refused);
+    }
+  }
+}

@@ -1,0 +1,46 @@
+package variablerotor.server.web;
+
+import java.util.ArrayList;
+import java.util.List;
+import variablerotor.core.casefile.InputFault;
+import variablerotor.core.fact.FactParser;
+
+/** What is wrong with a request, gathered so that everything is told at once. */
+public final class Faults {
+  private final List<InputFault> found = new ArrayList<>();
+
+  public Faults add(String path, String message) {
+    found.add(new InputFault(path, message));
+    return this;
+  }
+
+  /**
+   * @param what such as "a way forward"
+   */
+  public Faults required(String path, Object value, String what) {
+    return value == null ? add(path, "found nothing; required is " + what) : this;
+  }
+
+  public Faults within(String path, Double value, double least, double most) {
+    boolean good = value != null && value >= least && value <= most;
+    return good
+        ? this
+        : add(
+            path,
+            "found "
+                + FactParser.describe(value)
+                + "; allowed is a number from "
+                + FactParser.describe(least)
+                + " to "
+                + FactParser.describe(most));
+  }
+
+  /**
+   * @throws Refused where anything is wrong
+   */
+  public void refuse() {
+    if (!found.isEmpty()) {
+      throw Refused.fields(found);
+    }
+  }
+}

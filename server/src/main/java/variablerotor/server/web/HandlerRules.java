@@ -1,0 +1,37 @@
+package variablerotor.server.web;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/**
+ * What stands on a handler as an annotation is held before its body is read: who may ask, and how
+ * much may be sent. So a new resource says so itself, and no list of paths has to know it.
+ */
+@Configuration
+class HandlerRules implements WebMvcConfigurer, HandlerInterceptor {
+  @Override
+  public void addInterceptors(InterceptorRegistry registry) {
+    registry.addInterceptor(this);
+  }
+
+  @Override
+  public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
+      throws BodyLimit.TooLarge {
+    if (handler instanceof HandlerMethod method) {
+      boolean leadOnly =
+          method.hasMethodAnnotation(LeadOnly.class)
+              || method.getBeanType().isAnnotationPresent(LeadOnly.class);
+      if (leadOnly && !request.isUserInRole("LEAD")) {
+        throw Refused.forbidden("Only a lead may do that.");
+      }
+      LargestBody largest = method.getMethodAnnotation(LargestBody.class);
+      BodyLimit.hold(request, largest == null ? BodyLimit.USUAL : largest.value());
+    }
+    return true;
+  }
+}
