@@ -8,7 +8,7 @@ export const router = createRouter({
     { path: '/sign-in', component: () => import('./session/SignInView.vue') },
     { path: '/calls/new', component: () => import('./calls/OpenCallView.vue') },
     {
-      path: '/calls/:id/:stage(hear|prove|choose|hand-over|debrief)?',
+      path: '/calls/:id/:stage?',
       component: () => import('./call/CallView.vue'),
       props: true,
     },

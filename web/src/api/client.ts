@@ -31,7 +31,12 @@ function csrfToken(): string {
   return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''
 }
 
-export async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+export async function request<T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  headers: Record<string, string> = {},
+): Promise<T> {
   let response: Response
   try {
     response = await fetch(path, {
@@ -40,6 +45,7 @@ export async function request<T>(method: string, path: string, body?: unknown): 
       signal: AbortSignal.timeout(PATIENCE),
       headers: {
         Accept: 'application/json',
+        ...headers,
         ...(body === undefined ? {} : { 'Content-Type': contentType(body) }),
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': decodeURIComponent(csrfToken()) }),
       },

@@ -26,6 +26,8 @@ export type Round = Schemas['Round']
 export type WindowInForce = Schemas['WindowView']
 export type Photo = Schemas['PhotoView']
 export type PhotoKind = Photo['kind']
+/** Of the repair: before it, or after it. */
+export type RepairPhase = Reading['phase']
 export type PlateField = Schemas['PlateField']
 export type Terminal = Schemas['TerminalView']
 export type SignalKind = Schemas['SignalView']['id']

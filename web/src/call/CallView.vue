@@ -2,36 +2,20 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { catalogue, familyTitle, loadCatalogue } from '../catalogue/catalogue'
-import DebriefStage from '../practice/DebriefStage.vue'
-import ChooseStage from '../choose/ChooseStage.vue'
-import HandOverStage from '../handover/HandOverStage.vue'
-import HearStage from '../hear/HearStage.vue'
 import KeyHelp from '../keys/KeyHelp.vue'
 import { useKeys } from '../keys/keys'
-import { flush } from '../outbox/outbox'
-import ProveStage from '../prove/ProveStage.vue'
+import { flush } from '../keep/queue'
 import TopBar from '../shared/TopBar.vue'
-import { useCall } from './call'
+import { provideCall } from './call'
+import { stageOf, stagesOf } from './stages'
 
 const props = defineProps<{ id: string; stage?: string }>()
 
-const STAGES = [
-  { id: 'hear', title: 'Hear' },
-  { id: 'prove', title: 'Prove' },
-  { id: 'choose', title: 'Choose' },
-  { id: 'hand-over', title: 'Hand over' },
-]
-/** A practised call is proved, and looked back on. */
-const PRACTICE = [
-  { id: 'prove', title: 'Prove' },
-  { id: 'debrief', title: 'Look back' },
-]
-
 const router = useRouter()
-const handle = useCall(props.id)
+const open = provideCall(props.id)
 const help = ref(false)
-const call = handle.call
-const stage = computed(() => props.stage || 'prove')
+const call = open.loaded
+const stage = computed(() => stageOf(call.value, props.stage))
 const fault = ref('')
 
 async function load() {
@@ -39,7 +23,7 @@ async function load() {
   try {
     await loadCatalogue()
     await flush()
-    await handle.load()
+    await open.load()
   } catch {
     fault.value = 'No answer from the server.'
   }
@@ -69,34 +53,23 @@ useKeys({ search: () => void router.push('/?search') })
   <TopBar :title="call?.particulars.place ?? 'Call'" :detail="detail">
     <nav class="stages" aria-label="Stages">
       <router-link
-        v-for="one in call?.practice ? PRACTICE : STAGES"
+        v-for="one in stagesOf(call)"
         :key="one.id"
         :to="`/calls/${id}/${one.id}`"
-        :aria-current="stage === one.id ? 'page' : undefined"
+        :aria-current="stage.id === one.id ? 'page' : undefined"
         >{{ one.title }}</router-link
       >
     </nav>
   </TopBar>
   <main class="page">
-    <div v-if="handle.fault.value || fault" class="card trouble" role="alert">
-      <h2>{{ handle.fault.value || fault }}</h2>
+    <div v-if="open.fault.value || fault" class="card trouble" role="alert">
+      <h2>{{ open.fault.value || fault }}</h2>
       <p>What you entered on this device is kept.</p>
       <button class="quiet-button" @click="load">Try again</button>
       <router-link to="/">All calls</router-link>
     </div>
     <p v-else-if="!call || !catalogue" class="soft" role="status">Reading the call…</p>
-    <template v-else>
-      <DebriefStage v-if="stage === 'debrief' && call.practice" :call="call" />
-      <HearStage v-else-if="stage === 'hear'" :key="id" :call="call" :handle="handle" />
-      <ChooseStage
-        v-else-if="stage === 'choose'"
-        :call="call"
-        :handle="handle"
-        @help="help = true"
-      />
-      <HandOverStage v-else-if="stage === 'hand-over'" :call="call" />
-      <ProveStage v-else :call="call" :handle="handle" @help="help = true" />
-    </template>
+    <component :is="stage.view" v-else :key="stage.id" @help="help = true" />
   </main>
   <KeyHelp v-model="help" />
 </template>

@@ -1,24 +1,31 @@
-import { computed, onScopeDispose, ref } from 'vue'
+import { computed, inject, onScopeDispose, provide, ref, type InjectionKey } from 'vue'
 import { get, NoAnswer, Refusal } from '../api/client'
-import type { Call, Particulars, Reading, Route, Value } from '../api/types'
+import type { Call, Particulars, RepairPhase, PhotoKind, Reading, Route, Value } from '../api/types'
 import { factOf } from '../catalogue/catalogue'
-import { onSent, outbox, send } from '../outbox/outbox'
+import { onSent, send, waiting } from '../keep/queue'
+import { smaller } from '../keep/photo'
+import { shopZone } from '../shared/time'
 
 const spoken = (value: Value) =>
   Array.isArray(value) ? value.join(' to ') : typeof value === 'object' ? value.code : value
 
-/** One call as the page holds it; every change goes through the outbox. */
-export function useCall(id: string) {
-  const call = ref<Call | null>(null)
+/** One call as the page holds it; every change goes through the queue. */
+export function openCall(id: string) {
+  const loaded = ref<Call | null>(null)
   const fault = ref('')
   const refusal = ref<{ label: string; refusal: Refusal } | null>(null)
+
+  function show(call: Call) {
+    loaded.value = call
+    shopZone.value = call.settings.timeZone
+  }
 
   async function load() {
     fault.value = ''
     try {
-      call.value = await get<Call>(`/api/calls/${id}`)
+      show(await get<Call>(`/api/calls/${id}`))
     } catch (failed) {
-      if (failed instanceof NoAnswer && call.value) return
+      if (failed instanceof NoAnswer && loaded.value) return
       fault.value =
         failed instanceof Refusal && failed.status === 404
           ? 'There is no such call.'
@@ -28,57 +35,106 @@ export function useCall(id: string) {
     }
   }
 
-  const waiting = computed(() => outbox.waiting.filter((change) => change.call === id))
+  const mine = computed(() => waiting().filter((save) => save.call === id))
 
-  const stop = onSent((change, result, refused) => {
-    if (change.call !== id) return
-    if (refused) refusal.value = { label: change.label, refusal: refused }
+  const stop = onSent((save, result, refused) => {
+    if (save.call !== id) return
+    if (refused) refusal.value = { label: save.label, refusal: refused }
     // An answer to a change stands only while no later one is on its way.
-    else if (!waiting.value.length) call.value = result as Call
+    else if (!mine.value.length) {
+      if (result) show(result as Call)
+      else void load()
+    }
   })
   onScopeDispose(stop)
 
-  function change(kind: string, body: unknown, label: string) {
+  function change(kind: string, body: unknown, label: string, more: object = {}) {
     refusal.value = null
-    const path = `/api/calls/${id}/${kind}/${crypto.randomUUID()}`
-    return send({ path, body, label, call: id })
+    const save = crypto.randomUUID()
+    return send({
+      id: save,
+      path: `/api/calls/${id}/${kind}/${save}`,
+      body,
+      label,
+      call: id,
+      ...more,
+    })
   }
 
-  const record = (fact: string, value: Value) =>
-    change('readings', { fact, value }, `${factOf(fact)?.title ?? fact}: ${spoken(value)}`)
-
   const lastReading = computed(() =>
-    [...(call.value?.readings ?? [])].reverse().find((reading) => !reading.retracted),
+    [...(loaded.value?.readings ?? [])].reverse().find((reading) => !reading.retracted),
   )
+
+  /** What was said of the readings to come, once a way forward is chosen. */
+  const said = ref<RepairPhase | null>(null)
+  /**
+   * Whether readings are of the machine as it was found, or as it was left. Null where it must be
+   * asked: after a choice either can be meant, and the two are never mixed.
+   */
+  const phase = computed(() => (loaded.value?.decisions.length ? said.value : 'BEFORE'))
 
   const takeBack = (reading: Reading) =>
     change('retractions', { reading: reading.id }, `Take back ${reading.spoken}`)
 
-  async function undo() {
-    if (lastReading.value) await takeBack(lastReading.value)
-  }
-
   return {
-    call,
+    id,
+    /** Null until it is read. */
+    loaded,
     fault,
     refusal,
-    waiting,
+    waiting: mine,
     lastReading,
     load,
-    /** An answer that came by another way than the outbox. */
-    show(answer: Call) {
-      if (!waiting.value.length) call.value = answer
-    },
-    record,
+    phase,
+    say: (of: RepairPhase | null) => (said.value = of),
+    record: (fact: string, value: Value, of: RepairPhase = phase.value ?? 'BEFORE') =>
+      change(
+        'readings',
+        { fact, value, phase: of },
+        `${factOf(fact)?.title ?? fact}: ${spoken(value)}`,
+      ),
     takeBack,
-    undo,
+    async undo() {
+      if (lastReading.value) await takeBack(lastReading.value)
+    },
+    async photograph(kind: PhotoKind, file: Blob) {
+      const photo = crypto.randomUUID()
+      const path = `/api/calls/${id}/photos/${photo}?kind=${kind}`
+      await send({ id: photo, path, body: await smaller(file), label: 'A photo', call: id })
+    },
     removePhoto: (photo: string) =>
       change(`photos/${photo}/removals`, undefined, 'Take a photo away'),
-    tell: (particulars: Particulars) => change('particulars', particulars, 'What was told'),
+    tell: (particulars: Particulars) =>
+      change('particulars', particulars, 'What was told', { form: `particulars ${id}` }),
     offer: (route: Route, offer: { partPrice: number; labourHours: number; leadDays: number }) =>
       change('offers', { route, ...offer }, 'Prices'),
     decide: (route: Route) => change('decisions', { route }, 'The choice'),
   }
 }
 
-export type CallHandle = ReturnType<typeof useCall>
+export type OpenCall = ReturnType<typeof openCall>
+
+export const CALL: InjectionKey<OpenCall> = Symbol('call')
+
+/** Opens a call for everything below. */
+export function provideCall(id: string): OpenCall {
+  const open = openCall(id)
+  provide(CALL, open)
+  return open
+}
+
+/** The call that the page stands on; nothing that asks for it is shown before it is read. */
+export function useCall() {
+  const open = inject(CALL)
+  if (!open) throw new Error('no call is open here')
+  return {
+    ...open,
+    call: computed(() => open.loaded.value!),
+    family: computed(() => open.loaded.value!.particulars.motor.family),
+    /** The reading of this fact in force, of the phase that is being read. */
+    standing: (fact: string, phase: RepairPhase = open.phase.value ?? 'BEFORE') =>
+      open.loaded.value!.readings.find(
+        (one) => one.fact === fact && one.standing && one.phase === phase,
+      ),
+  }
+}

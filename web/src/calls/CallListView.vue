@@ -6,9 +6,10 @@ import type { CallRow } from '../api/types'
 import { loadCatalogue, routeTitle, suspectTitle, symptomTitle } from '../catalogue/catalogue'
 import KeyHelp from '../keys/KeyHelp.vue'
 import { useKeys } from '../keys/keys'
-import { flush } from '../outbox/outbox'
+import { flush } from '../keep/queue'
 import StationSign from '../prove/StationSign.vue'
 import { session } from '../session/session'
+import { useDebounced } from '../shared/debounced'
 import { ago } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
 
@@ -47,11 +48,10 @@ async function load(page = 0) {
   }
 }
 
-let timer: ReturnType<typeof setTimeout> | undefined
-watch(search, () => {
-  clearTimeout(timer)
-  timer = setTimeout(() => void load(), 150)
-})
+watch(
+  search,
+  useDebounced(() => void load(), 150),
+)
 
 onMounted(async () => {
   if ('search' in route.query) focusSearch()
@@ -88,7 +88,7 @@ useKeys({
 </script>
 
 <template>
-  <TopBar title="Calls" detail="Variable Rotor" home />
+  <TopBar title="Calls" />
   <main class="page">
     <div class="tools">
       <el-input

@@ -5,13 +5,15 @@ import { Refusal } from '../api/client'
 import type { Particulars } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
 import ParticularsForm from '../hear/ParticularsForm.vue'
-import { onSent, send } from '../outbox/outbox'
+import { onSent, send } from '../keep/queue'
 import TopBar from '../shared/TopBar.vue'
 
 const router = useRouter()
 const fault = ref('')
 const refusal = ref<Refusal | null>(null)
 const busy = ref(false)
+/** What is sent from this form again takes the place of what was refused. */
+const form = crypto.randomUUID()
 const told = ref<Particulars>({
   place: '',
   unitName: '',
@@ -34,14 +36,21 @@ async function open() {
   }
   const call = crypto.randomUUID()
   busy.value = true
-  const stop = onSent((change, _result, refused) => {
-    if (change.call !== call) return
+  const stop = onSent((save, _result, refused) => {
+    if (save.id !== call) return
     if (refused) refusal.value = refused
     else void router.push(`/calls/${call}/prove`)
     stop()
     busy.value = false
   })
-  await send({ path: `/api/calls/${call}`, body: told.value, label: 'The new call', call })
+  await send({
+    id: call,
+    path: `/api/calls/${call}`,
+    body: told.value,
+    label: `The new call, ${told.value.place}`,
+    call,
+    form,
+  })
   if (busy.value) fault.value = 'No answer yet. The call is kept on this device and will be sent.'
 }
 </script>

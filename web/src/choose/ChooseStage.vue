@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CallHandle } from '../call/call'
+import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
 import { ago } from '../shared/time'
 import { money } from '../shared/money'
-import type { Call } from '../api/types'
 import { useKeys } from '../keys/keys'
 import WayCard from './WayCard.vue'
 
-const props = defineProps<{ call: Call; handle: CallHandle }>()
+const { call, refusal, offer, decide } = useCall()
+
 const emit = defineEmits<{ help: [] }>()
 
 const ORDER = { OPEN: 0, CONDITIONAL: 1, BLOCKED: 2 }
-const ways = computed(() => [...props.call.ways].sort((a, b) => ORDER[a.state] - ORDER[b.state]))
-const decision = computed(() => props.call.decisions[0])
+const ways = computed(() => [...call.value.ways].sort((a, b) => ORDER[a.state] - ORDER[b.state]))
+const decision = computed(() => call.value.decisions[0])
 
 useKeys({ help: () => emit('help') })
 </script>
@@ -21,12 +21,12 @@ useKeys({ help: () => emit('help') })
 <template>
   <div class="choose">
     <p class="verdict">
-      <strong>{{ call.diagnosis.sentence }}</strong>
+      <strong>{{ call.diagnosis.verdict.sentence }}</strong>
       <span class="soft">
         Labour at {{ money(call.settings.labourPerHour, call.settings.currency) }} an hour.
       </span>
     </p>
-    <p v-if="call.diagnosis.state !== 'DECIDED'" class="notice">
+    <p v-if="call.diagnosis.verdict.state !== 'DECIDED'" class="notice">
       The fault is not proved yet. Ordering now is a guess; parts are dear and seldom go back.
       <router-link :to="`/calls/${call.id}/prove`">Back to Prove</router-link>
     </p>
@@ -37,8 +37,8 @@ useKeys({ help: () => emit('help') })
         >, first cost {{ money(decision.firstCost, decision.currency) }}</template
       >. <router-link :to="`/calls/${call.id}/hand-over`">To the papers</router-link>
     </p>
-    <p v-if="handle.refusal.value" class="notice failed" role="alert">
-      {{ handle.refusal.value.label }}: {{ handle.refusal.value.refusal.message }}
+    <p v-if="refusal" class="notice failed" role="alert">
+      {{ refusal.label }}: {{ refusal.refusal.message }}
     </p>
     <div class="ways">
       <WayCard
@@ -48,8 +48,8 @@ useKeys({ help: () => emit('help') })
         :settings="call.settings"
         :recommended="call.recommended === way.route"
         :chosen="decision?.route === way.route"
-        @offer="(offer) => handle.offer(way.route, offer)"
-        @choose="handle.decide(way.route)"
+        @offer="(prices) => offer(way.route, prices)"
+        @choose="decide(way.route)"
       />
     </div>
     <p class="soft">

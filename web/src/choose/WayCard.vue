@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { catalogue } from '../catalogue/catalogue'
 import { money } from '../shared/money'
+import { readNumber } from '../shared/number'
 import type { Settings, Way } from '../api/types'
 
 const props = defineProps<{
@@ -50,8 +51,8 @@ watch(
 function commit() {
   fault.value = ''
   if (part.value.trim() === '') return
-  const [partPrice, labourHours, leadDays] = [part, hours, days].map((field) =>
-    Number(field.value.replace(',', '.')),
+  const [partPrice, labourHours, leadDays] = [part, hours, days].map(
+    (field) => readNumber(field.value) ?? NaN,
   ) as [number, number, number]
   const good = (value: number, most: number) => value >= 0 && value <= most
   if (!good(partPrice, 1e6)) fault.value = 'Part: a number from 0 to 1000000.'

@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { get, Refusal, request } from '../api/client'
 import type { BookRow, BookView, Hit } from '../api/types'
 import { loadCatalogue, signalTitle, suspectTitle } from '../catalogue/catalogue'
+import { useDebounced } from '../shared/debounced'
 import { ago } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
 
@@ -17,7 +18,6 @@ const fault = ref('')
 const report = ref<Refusal | null>(null)
 const file = ref<HTMLInputElement | null>(null)
 let asked = 0
-let timer: ReturnType<typeof setTimeout> | undefined
 
 async function load() {
   fault.value = ''
@@ -31,20 +31,22 @@ async function load() {
 
 onMounted(load)
 
-watch(search, (words) => {
-  clearTimeout(timer)
-  timer = setTimeout(async () => {
-    const mine = ++asked
-    try {
-      const found = words.trim()
-        ? await get<Hit[]>(`/api/codes?search=${encodeURIComponent(words)}`)
-        : null
-      if (mine === asked) hits.value = found
-    } catch (failed) {
-      fault.value = failed instanceof Error ? failed.message : 'No answer.'
-    }
-  }, 150)
-})
+async function look(words: string) {
+  const mine = ++asked
+  try {
+    const found = words.trim()
+      ? await get<Hit[]>(`/api/codes?search=${encodeURIComponent(words)}`)
+      : null
+    if (mine === asked) hits.value = found
+  } catch (failed) {
+    fault.value = failed instanceof Error ? failed.message : 'No answer.'
+  }
+}
+
+watch(
+  search,
+  useDebounced((words: string) => void look(words), 150),
+)
 
 async function bringIn() {
   report.value = null

@@ -3,7 +3,7 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, request } from '../api/client'
 import type { BlinkReading, Call, Hit } from '../api/types'
-import { useCall } from '../call/call'
+import { openCall } from '../call/call'
 import { loadCatalogue, signalTitle, suspectTitle } from '../catalogue/catalogue'
 import { session } from '../session/session'
 import TopBar from '../shared/TopBar.vue'
@@ -21,7 +21,7 @@ interface Tap {
 const LOOKS = [900, 1600, 2400, 3400, 5000]
 
 const router = useRouter()
-const handle = props.call ? useCall(props.call) : null
+const open = props.call ? openCall(props.call) : null
 const place = ref('')
 const taps = ref<Tap[]>([])
 const pressed = ref<(number | null)[]>([null, null])
@@ -150,10 +150,10 @@ function undo() {
 }
 
 async function take(hit: Hit) {
-  if (!handle || !props.call) return
-  await handle.record('code', { book: hit.name, code: hit.row.pattern })
-  if (hit.row.suspects.length) await handle.record('code.suspects', [...hit.row.suspects])
-  await router.push(`/calls/${props.call}/prove`)
+  if (!open) return
+  await open.record('code', { book: hit.name, code: hit.row.pattern })
+  if (hit.row.suspects.length) await open.record('code.suspects', [...hit.row.suspects])
+  await router.push(`/calls/${open.id}/prove`)
 }
 
 const sure = computed(() => {

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
 import { clock } from '../shared/time'
 import { money } from '../shared/money'
-import type { Call } from '../api/types'
 
-defineProps<{ call: Call }>()
+const { call } = useCall()
 </script>
 
 <template>

@@ -1,34 +1,28 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { CallHandle } from '../call/call'
-import type { Call, Particulars } from '../api/types'
+import { useCall } from '../call/call'
+import type { Particulars } from '../api/types'
+import { useDebounced } from '../shared/debounced'
 import { ago } from '../shared/time'
 import HeardForm from './HeardForm.vue'
 import ParticularsForm from './ParticularsForm.vue'
 import PhotoStrip from './PhotoStrip.vue'
 
-const props = defineProps<{ call: Call; handle: CallHandle }>()
+const { call, refusal: refused, tell } = useCall()
 
-const copy = (): Particulars => JSON.parse(JSON.stringify(props.call.particulars))
+const copy = (): Particulars => JSON.parse(JSON.stringify(call.value.particulars))
 const told = ref(copy())
 const kept = ref(JSON.stringify(told.value))
-const refusal = computed(() => props.handle.refusal.value?.refusal ?? null)
-let timer: ReturnType<typeof setTimeout> | undefined
+const refusal = computed(() => refused.value?.refusal ?? null)
 
 // Nothing is saved by hand: a change is sent as soon as the hand rests.
-watch(
-  told,
-  () => {
-    clearTimeout(timer)
-    timer = setTimeout(() => {
-      const now = JSON.stringify(told.value)
-      if (now === kept.value) return
-      kept.value = now
-      void props.handle.tell(JSON.parse(now))
-    }, 500)
-  },
-  { deep: true },
-)
+const keep = useDebounced(() => {
+  const now = JSON.stringify(told.value)
+  if (now === kept.value) return
+  kept.value = now
+  void tell(JSON.parse(now))
+}, 500)
+watch(told, keep, { deep: true })
 </script>
 
 <template>
@@ -45,8 +39,8 @@ watch(
     >
       {{ call.warranty.sentence }}
     </p>
-    <HeardForm :call="call" :handle="handle" />
-    <PhotoStrip class="part" :call="call" :handle="handle" />
+    <HeardForm />
+    <PhotoStrip class="part" />
     <div class="part">
       <ParticularsForm v-model="told" :refusal="refusal" />
     </div>

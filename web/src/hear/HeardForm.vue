@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { useCall } from '../call/call'
 import { factOf } from '../catalogue/catalogue'
-import type { CallHandle } from '../call/call'
-import type { Call, Value } from '../api/types'
+import type { Value } from '../api/types'
 import OptionGroup from './OptionGroup.vue'
 
+const { call, record, takeBack, standing } = useCall()
+
 /** What is heard and seen before a panel comes off. Each tap is a fact, and moves suspicion. */
-const props = defineProps<{ call: Call; handle: CallHandle }>()
 
 const GROUPS = [
   {
@@ -32,16 +33,13 @@ const spoken = (word: string) => {
   return text[0]!.toUpperCase() + text.slice(1)
 }
 
-const standing = (id: string) =>
-  props.call.readings.find((reading) => reading.fact === id && reading.standing)
-
-const valueOf = (id: string) => standing(id)?.value as Value | undefined
+const valueOf = (id: string) => standing(id, 'BEFORE')?.value as Value | undefined
 
 /** A second tap on the same answer takes it back. */
 function answer(id: string, value: Value | undefined) {
-  const now = standing(id)
-  if (value !== undefined) void props.handle.record(id, value)
-  else if (now) void props.handle.takeBack(now)
+  const now = standing(id, 'BEFORE')
+  if (value !== undefined) void record(id, value, 'BEFORE')
+  else if (now) void takeBack(now)
 }
 </script>
 

@@ -1,35 +1,40 @@
 <script setup lang="ts">
-import { computed, onMounted, onScopeDispose, ref } from 'vue'
+import { computed, onScopeDispose, ref } from 'vue'
+import { useCall } from '../call/call'
+import { queue } from '../keep/queue'
 import { catalogue, photoTitle } from '../catalogue/catalogue'
-import type { CallHandle } from '../call/call'
-import type { Call, Photo, PhotoKind } from '../api/types'
-import { addPhoto, onPhoto, photoBox, resumePhotos } from './photoBox'
+import type { Photo, PhotoKind } from '../api/types'
+
+const { call, waiting, photograph, removePhoto } = useCall()
 
 /** Both plates and the wiring, photographed before anything is moved. */
-const props = defineProps<{ call: Call; handle: CallHandle }>()
 
 const shown = ref<Photo | null>(null)
-const mine = computed(() => photoBox.waiting.filter((one) => one.call === props.call.id))
-
-onMounted(() => resumePhotos().catch(() => {}))
-onScopeDispose(
-  onPhoto((call) => {
-    if (call.id === props.call.id) props.handle.show(call)
-  }),
+/** Each with an address that the page can show, for as long as it waits. */
+const urls = new Map<string, string>()
+const mine = computed(() =>
+  waiting.value
+    .filter((save) => save.body instanceof Blob)
+    .map((save) => {
+      if (!urls.has(save.id)) urls.set(save.id, URL.createObjectURL(save.body as Blob))
+      const kind = new URLSearchParams(save.path.split('?')[1]).get('kind') ?? ''
+      return { id: save.id, kind, url: urls.get(save.id)! }
+    }),
 )
+onScopeDispose(() => urls.forEach((url) => URL.revokeObjectURL(url)))
 
 async function pick(kind: PhotoKind, event: Event) {
   const field = event.target as HTMLInputElement
-  for (const file of field.files ?? []) await addPhoto(props.call.id, kind, file)
+  for (const file of field.files ?? []) await photograph(kind, file)
   field.value = ''
 }
 
-const url = (photo: Photo) => `/api/calls/${props.call.id}/photos/${photo.id}`
+const url = (photo: Photo) => `/api/calls/${call.value.id}/photos/${photo.id}`
 const kinds = computed(() => (catalogue.value?.photos ?? []) as { id: PhotoKind; title: string }[])
 
 async function remove(photo: Photo) {
   shown.value = null
-  await props.handle.removePhoto(photo.id)
+  await removePhoto(photo.id)
 }
 </script>
 
@@ -48,7 +53,6 @@ async function remove(photo: Photo) {
         />
       </label>
     </div>
-    <p v-if="photoBox.fault" class="notice failed" role="alert">{{ photoBox.fault }}</p>
     <ul v-if="call.photos.length || mine.length">
       <li v-for="photo in call.photos" :key="photo.id">
         <button
@@ -62,7 +66,7 @@ async function remove(photo: Photo) {
       </li>
       <li v-for="photo in mine" :key="photo.id">
         <img :src="photo.url" :alt="photoTitle(photo.kind)" />
-        <span class="soft">kept here, being sent</span>
+        <span class="soft">{{ queue.sending ? 'being sent' : 'kept here' }}</span>
       </li>
     </ul>
     <p class="soft">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { PlateField } from '../api/types'
+import { readNumber } from '../shared/number'
 
 /** A number off a plate; it says at once what is wrong with it, and passes on only what is right. */
 const props = defineProps<{ field: PlateField }>()
@@ -9,20 +10,19 @@ const model = defineModel<number | undefined>()
 const text = ref(model.value === undefined ? '' : String(model.value))
 
 const fault = computed(() => {
-  const typed = text.value.trim().replace(',', '.')
-  if (!typed) return ''
-  const value = Number(typed)
+  if (!text.value.trim()) return ''
+  const value = readNumber(text.value)
   const { least, most, whole, unit } = props.field
-  if (Number.isNaN(value)) return 'Type a number.'
+  if (value === null) return 'Type a number.'
   if (whole && !Number.isInteger(value)) return 'Type a whole number.'
   return value < least || value > most ? `Allowed is ${least} to ${most} ${unit}`.trim() + '.' : ''
 })
 
 watch(text, (typed) => {
-  if (!fault.value) model.value = typed.trim() ? Number(typed.replace(',', '.')) : undefined
+  if (!fault.value) model.value = readNumber(typed) ?? undefined
 })
 watch(model, (value) => {
-  if (value !== undefined && Number(text.value.replace(',', '.')) !== value) {
+  if (value !== undefined && readNumber(text.value) !== value) {
     text.value = String(value)
   }
 })

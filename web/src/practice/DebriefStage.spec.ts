@@ -2,7 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Debrief } from '../api/types'
 import { catalogue } from '../catalogue/catalogue'
-import { aCall, CATALOGUE, stubs } from '../prove/calls.fixture'
+import { aCall, CATALOGUE, onCall } from '../prove/calls.fixture'
 import DebriefStage from './DebriefStage.vue'
 
 const debrief = (more: object = {}): Debrief =>
@@ -32,7 +32,7 @@ async function stage(answer: Debrief | null) {
     if (!answer) throw new TypeError('offline')
     return new Response(JSON.stringify(answer))
   })
-  const wrapper = mount(DebriefStage, { props: { call: aCall() }, global: { stubs } })
+  const wrapper = mount(DebriefStage, onCall(aCall()))
   await flushPromises()
   return wrapper
 }

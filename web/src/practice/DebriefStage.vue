@@ -1,20 +1,21 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
+import { useCall } from '../call/call'
 import { get } from '../api/client'
-import type { Call, Debrief } from '../api/types'
+import type { Debrief } from '../api/types'
 import { checksOf, stationTitle } from '../catalogue/catalogue'
 import { money } from '../shared/money'
 
+const { call, family } = useCall()
+
 /** A practised call, looked back on. */
-const props = defineProps<{ call: Call }>()
 
 const view = ref<Debrief | null>(null)
 const fault = ref('')
-const family = computed(() => props.call.particulars.motor.family)
 
 onMounted(async () => {
   try {
-    view.value = await get<Debrief>(`/api/practice/${props.call.id}/debrief`)
+    view.value = await get<Debrief>(`/api/practice/${call.value.id}/debrief`)
   } catch (failed) {
     fault.value = failed instanceof Error ? failed.message : 'No answer.'
   }

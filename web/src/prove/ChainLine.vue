@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useCall } from '../call/call'
 import { checksOf, stationTitle } from '../catalogue/catalogue'
-import type { Call, Station, Suspect } from '../api/types'
+import type { Station, Suspect } from '../api/types'
 import StationSign from './StationSign.vue'
 
-const props = defineProps<{ call: Call; next?: Suspect; open?: Suspect | null }>()
+const { call, family } = useCall()
+
+const props = defineProps<{ next?: Suspect; open?: Suspect | null }>()
 const emit = defineEmits<{ pick: [station: Suspect] }>()
 
 const WORDS: Record<Station['state'], string> = {
@@ -17,24 +20,26 @@ const WORDS: Record<Station['state'], string> = {
 /** The latest reading at a station, short enough to stand below its sign. */
 function latest(station: Station): string {
   const mine = new Set(
-    checksOf(props.call.particulars.motor.family)
+    checksOf(family.value)
       .filter((check) => check.station === station.id && !check.soft)
       .flatMap((check) => check.facts),
   )
-  if (station.id === 'WINDING' && props.call.diagnosis.winding.unbalancePercent !== undefined) {
-    return `${props.call.diagnosis.winding.unbalancePercent.toFixed(0)} % off`
+  if (station.id === 'WINDING' && call.value.diagnosis.winding.unbalancePercent !== undefined) {
+    return `${call.value.diagnosis.winding.unbalancePercent.toFixed(0)} % off`
   }
-  const reading = [...props.call.readings].reverse().find((r) => r.standing && mine.has(r.fact))
+  const reading = [...call.value.readings]
+    .reverse()
+    .find((r) => r.standing && r.phase === 'BEFORE' && mine.has(r.fact))
   return reading?.spoken ?? ''
 }
 
 const stations = computed(() =>
-  props.call.diagnosis.stations.map((station) => {
+  call.value.diagnosis.stations.map((station) => {
     const next = station.id === props.next && station.state !== 'FAILED'
     return {
       ...station,
       next,
-      title: stationTitle(props.call.particulars.motor.family, station.id),
+      title: stationTitle(family.value, station.id),
       word: next ? 'next' : WORDS[station.state],
       reading: latest(station),
     }

@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useCall } from '../call/call'
 import { factOf, stateOf, stationTitle } from '../catalogue/catalogue'
-import type { Call, Check, NextTest, Value } from '../api/types'
+import type { Check, NextTest, Value } from '../api/types'
 import BenchAnswer from './BenchAnswer.vue'
 import ChoiceReading from './ChoiceReading.vue'
 import type { Meter } from './meter'
 import MeterPanel from './MeterPanel.vue'
 import NumberReading from './NumberReading.vue'
 import OwnWindow from './OwnWindow.vue'
+import PhaseQuestion from './PhaseQuestion.vue'
+
+const { call, family, phase } = useCall()
 
 const props = defineProps<{
-  call: Call
   check: Check
   test?: NextTest
   chosen: boolean
@@ -35,10 +38,12 @@ const numbers = computed(() =>
 const words = computed(() => props.check.facts.filter((id) => !numbers.value.includes(id)))
 const minutes = computed(() => props.check.minutes + (props.test?.travelMinutes ?? 0))
 
+/** A reading after the repair moves no suspicion. */
+const answers = computed(() => (phase.value === 'BEFORE' ? (props.test?.outcomes ?? []) : []))
+const readings = computed(() => call.value.readings.filter((one) => one.phase === phase.value))
+
 /** For a measured check: what each kind of answer would mean. */
-const meanings = computed(() =>
-  (props.test?.outcomes ?? []).filter((answer) => answer.probability > 0.005),
-)
+const meanings = computed(() => answers.value.filter((answer) => answer.probability > 0.005))
 
 watch(
   () => [openFact.value, numbers.value.length],
@@ -51,8 +56,7 @@ function type(key: string) {
   ;(numbersIn.value ?? words)?.type(key)
 }
 
-const title = (id: string) =>
-  id === 'NONE' ? 'Nothing wrong' : stationTitle(props.call.particulars.motor.family, id)
+const title = (id: string) => (id === 'NONE' ? 'Nothing wrong' : stationTitle(family.value, id))
 
 defineExpose({ type, take: () => panel.value?.take(), openFact })
 </script>
@@ -67,44 +71,45 @@ defineExpose({ type, take: () => panel.value?.take(), openFact })
     <h2>{{ check.ask }}</h2>
     <p>{{ check.how }}</p>
     <p class="notice">{{ state?.caution }}</p>
-    <NumberReading
-      v-if="numbers.length"
-      ref="numbersIn"
-      :facts="numbers"
-      :readings="call.readings"
-      @open="(fact) => (openFact = fact)"
-      @record="(fact, value) => emit('record', fact, value)"
-    />
-    <MeterPanel
-      v-if="numbers.length"
-      ref="panel"
-      :call="call"
-      :meter="meter"
-      @take="(text) => numbersIn?.put(text)"
-    />
-    <OwnWindow
-      v-if="numbers.length"
-      :call="call"
-      :fact="openFact"
-      @record="(fact, value) => emit('record', fact, value)"
-    />
-    <BenchAnswer
-      v-if="call.practice && meter.state.machine && words.length"
-      :machine="meter.state.machine"
-      :check="check.id"
-    />
-    <div v-for="fact in words" :key="fact" class="word">
-      <p v-if="check.facts.length > 1" class="question">{{ factOf(fact)?.title }}?</p>
-      <ChoiceReading
-        ref="input"
-        :check="check"
-        :family="call.particulars.motor.family"
-        :fact="fact"
-        :answers="test?.outcomes ?? []"
-        :readings="call.readings"
-        @record="(id, value) => emit('record', id, value)"
+    <PhaseQuestion />
+    <template v-if="phase">
+      <NumberReading
+        v-if="numbers.length"
+        ref="numbersIn"
+        :facts="numbers"
+        :readings="readings"
+        @open="(fact) => (openFact = fact)"
+        @record="(fact, value) => emit('record', fact, value)"
       />
-    </div>
+      <MeterPanel
+        v-if="numbers.length"
+        ref="panel"
+        :meter="meter"
+        @take="(text) => numbersIn?.put(text)"
+      />
+      <OwnWindow
+        v-if="numbers.length"
+        :fact="openFact"
+        @record="(fact, value) => emit('record', fact, value)"
+      />
+      <BenchAnswer
+        v-if="call.practice && meter.state.machine && words.length"
+        :machine="meter.state.machine"
+        :check="check.id"
+      />
+      <div v-for="fact in words" :key="fact" class="word">
+        <p v-if="check.facts.length > 1" class="asked">{{ factOf(fact)?.title }}?</p>
+        <ChoiceReading
+          ref="input"
+          :check="check"
+          :family="family"
+          :fact="fact"
+          :answers="answers"
+          :readings="readings"
+          @record="(id, value) => emit('record', id, value)"
+        />
+      </div>
+    </template>
     <dl v-if="numbers.length && meanings.length" class="meanings">
       <div v-for="answer in meanings" :key="answer.value">
         <dt>{{ answer.label }}</dt>
@@ -114,7 +119,7 @@ defineExpose({ type, take: () => panel.value?.take(), openFact })
         </dd>
       </div>
     </dl>
-    <p v-if="test" class="soft why">{{ test.sentence }}</p>
+    <p v-if="test && phase === 'BEFORE'" class="soft why">{{ test.sentence }}</p>
     <p class="links">
       <button class="link-button" @click="emit('another')">Another check</button>
       <button v-if="chosen" class="link-button" @click="emit('next')">
@@ -161,7 +166,7 @@ h2 {
   line-height: 1.35;
 }
 
-.question {
+.asked {
   font-weight: 650;
   margin-bottom: 6px;
 }

@@ -1,22 +1,23 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useCall } from '../call/call'
 import { checksOf, stateOf, suspectTitle } from '../catalogue/catalogue'
-import type { Call } from '../api/types'
+
+const { family, standing } = useCall()
 
 /** Every check of this motor, by the state that the unit must be in. */
-const props = defineProps<{ call: Call; modelValue: boolean }>()
+defineProps<{ modelValue: boolean }>()
 const emit = defineEmits<{ 'update:modelValue': [open: boolean]; check: [id: string] }>()
 
 const groups = computed(() => {
-  const checks = checksOf(props.call.particulars.motor.family)
+  const checks = checksOf(family.value)
   const states = [...new Set(checks.map((check) => check.state))]
   return states.map((state) => ({
     state: stateOf(state)!,
     checks: checks.filter((check) => check.state === state),
   }))
 })
-const answered = (facts: string[]) =>
-  facts.every((fact) => props.call.readings.some((r) => r.standing && r.fact === fact))
+const answered = (facts: string[]) => facts.every((fact) => standing(fact))
 </script>
 
 <template>

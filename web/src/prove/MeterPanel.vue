@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useCall } from '../call/call'
 import { probesOf, terminalsOf } from '../catalogue/catalogue'
-import type { Call } from '../api/types'
 import type { Meter } from './meter'
 
-const props = defineProps<{ call: Call; meter: Meter }>()
+const { call, family } = useCall()
+
+const props = defineProps<{ meter: Meter }>()
 const emit = defineEmits<{ take: [text: string] }>()
 
 const state = computed(() => props.meter.state)
 const tips = computed(() => {
-  const family = props.call.particulars.motor.family
-  const wires = (props.call.particulars.wires ?? {}) as Record<string, string>
-  return probesOf(family, state.value.fact).map((id) => {
-    const terminal = terminalsOf(family).find((one) => one.id === id)
+  const wires = (call.value.particulars.wires ?? {}) as Record<string, string>
+  return probesOf(family.value, state.value.fact).map((id) => {
+    const terminal = terminalsOf(family.value).find((one) => one.id === id)
     const colour = wires[id] ?? terminal?.colour
     return `${terminal?.name ?? id}${colour ? ` (${colour})` : ''}`
   })

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Call } from '../api/types'
+import { readNumber } from '../shared/number'
+import { useCall } from '../call/call'
+
+const { call } = useCall()
 
 /** The window that a reading is held against, who says so, and the unit's own in its place. */
-const props = defineProps<{ call: Call; fact: string }>()
+const props = defineProps<{ fact: string }>()
 const emit = defineEmits<{ record: [fact: string, value: number[]] }>()
 
 const editing = ref(false)
@@ -11,7 +14,7 @@ const low = ref('')
 const high = ref('')
 const fault = ref('')
 
-const inForce = computed(() => props.call.diagnosis.windows.find((one) => one.fact === props.fact))
+const inForce = computed(() => call.value.diagnosis.windows.find((one) => one.fact === props.fact))
 
 watch(
   () => props.fact,
@@ -26,9 +29,9 @@ function edit() {
 }
 
 function keep() {
-  const from = Number(low.value.replace(',', '.'))
-  const to = Number(high.value.replace(',', '.'))
-  if (!(from >= 0 && to <= 1000 && from < to)) {
+  const from = readNumber(low.value)
+  const to = readNumber(high.value)
+  if (from === null || to === null || from < 0 || to > 1000 || from >= to) {
     fault.value = 'Two numbers from 0 to 1000, the lower one first.'
     return
   }

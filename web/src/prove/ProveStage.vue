@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
+import { useCall } from '../call/call'
 import { checksOf, probesOf, stationTitle } from '../catalogue/catalogue'
-import type { CallHandle } from '../call/call'
 import type { Call, Suspect, Value } from '../api/types'
 import { useKeys } from '../keys/keys'
 import ChainLine from './ChainLine.vue'
@@ -15,7 +15,8 @@ import SuspectList from './SuspectList.vue'
 import TerminalPicture from './TerminalPicture.vue'
 import WindingPicture from './WindingPicture.vue'
 
-const props = defineProps<{ call: Call; handle: CallHandle }>()
+const { call, family, refusal, waiting, standing, record: recordNow, undo, tell } = useCall()
+
 const emit = defineEmits<{ help: [] }>()
 
 /** The check that the technician took instead of the next one. */
@@ -24,26 +25,24 @@ const station = ref<Suspect | null>(null)
 const picking = ref(false)
 const card = ref<InstanceType<typeof CheckCard> | null>(null)
 
-const checks = computed(() => checksOf(props.call.particulars.motor.family))
-const next = computed(() => props.call.diagnosis.nextTests[0])
+const checks = computed(() => checksOf(family.value))
+const next = computed(() => call.value.diagnosis.nextTests[0])
 const hasWindings = computed(() => checks.value.some((one) => one.id === 'winding.pairs'))
-const decided = computed(() => props.call.diagnosis.state === 'DECIDED')
-const shownId = computed(() => chosen.value ?? next.value?.check)
+const decided = computed(() => call.value.diagnosis.verdict.state === 'DECIDED')
+const shownId = computed(() => chosen.value ?? next.value?.id)
 const check = computed(() => checks.value.find((one) => one.id === shownId.value))
-const test = computed(() =>
-  props.call.diagnosis.nextTests.find((one) => one.check === shownId.value),
-)
+const test = computed(() => call.value.diagnosis.nextTests.find((one) => one.id === shownId.value))
 
-const meter = useMeter(props.call)
+const meter = useMeter(call.value)
 const openFact = ref('')
-const title = (id: string) => stationTitle(props.call.particulars.motor.family, id)
+const title = (id: string) => stationTitle(family.value, id)
 
 /** Where the tips go is shown for readings at a plug; the winding's own picture shows its leads. */
 const tipsAt = computed(() => {
   const fact = check.value?.facts.includes(openFact.value) ? openFact.value : check.value?.facts[0]
   if (!fact || decided.value) return ''
   const winding = /^(winding|emf)/.test(fact)
-  return !winding && probesOf(props.call.particulars.motor.family, fact).length ? fact : ''
+  return !winding && probesOf(family.value, fact).length ? fact : ''
 })
 watch(
   () => card.value?.openFact,
@@ -51,23 +50,20 @@ watch(
 )
 
 const relabel = (wires: Record<string, string>) =>
-  props.handle.tell({ ...props.call.particulars, wires } as Call['particulars'])
+  tell({ ...call.value.particulars, wires } as Call['particulars'])
 
 /** A warning that stands in full beside what it belongs to is not repeated. */
-const notes = computed(() => props.call.diagnosis.notes)
+const notes = computed(() => call.value.diagnosis.notes)
 
 const answered = (id: string) => {
   const facts = checks.value.find((one) => one.id === id)?.facts ?? []
-  const read = new Set(props.call.readings.filter((r) => r.standing).map((r) => r.fact))
-  const waiting = new Set(
-    props.handle.waiting.value.map((change) => (change.body as { fact?: string }).fact),
-  )
-  return facts.every((fact) => read.has(fact) || waiting.has(fact))
+  const sent = new Set(waiting.value.map((change) => (change.body as { fact?: string }).fact))
+  return facts.every((fact) => standing(fact) || sent.has(fact))
 }
 
 // When the chosen check has all its answers, the next one is shown again.
 watch(
-  () => props.call.readings,
+  () => call.value.readings,
   () => {
     if (chosen.value && answered(chosen.value)) chosen.value = null
   },
@@ -85,7 +81,7 @@ watch(shownId, (now, before) => {
 })
 
 function take(id: string) {
-  chosen.value = id === next.value?.check ? null : id
+  chosen.value = id === next.value?.id ? null : id
   station.value = null
   picking.value = false
   void toCard()
@@ -95,12 +91,12 @@ async function record(fact: string, value: Value) {
   // A check of several readings stays until all are in, also when another would now come first.
   const mine = check.value
   if (mine && mine.facts.length > 1) chosen.value = mine.id
-  await props.handle.record(fact, value)
+  await recordNow(fact, value)
 }
 
 useKeys({
   next: () => (chosen.value = null),
-  undo: () => void props.handle.undo(),
+  undo: () => void undo(),
   help: () => emit('help'),
   digit: (key) => card.value?.type(key),
   take: () => card.value?.take(),
@@ -111,29 +107,24 @@ useKeys({
 <template>
   <div class="prove">
     <ChainLine
-      :call="call"
       :next="check?.station"
       :open="station"
       @pick="(id) => (station = station === id ? null : id)"
     />
-    <StationSheet
-      v-if="station"
-      :call="call"
-      :station="station"
-      @check="take"
-      @close="station = null"
-    />
-    <p class="verdict" :class="call.diagnosis.state.toLowerCase()" role="status">
-      <strong>{{ call.diagnosis.sentence }}</strong>
+    <StationSheet v-if="station" :station="station" @check="take" @close="station = null" />
+    <p class="verdict" :class="call.diagnosis.verdict.state.toLowerCase()" role="status">
+      <strong>{{ call.diagnosis.verdict.sentence }}</strong>
       <span v-if="decided" class="soft"> Every rival is cleared by a reading.</span>
     </p>
-    <p v-if="handle.refusal.value" class="notice failed" role="alert">
-      {{ handle.refusal.value.label }}: {{ handle.refusal.value.refusal.message }}
+    <p v-if="refusal" class="notice failed" role="alert">
+      {{ refusal.label }}: {{ refusal.refusal.message }}
     </p>
     <div class="columns">
       <div class="column">
         <section v-if="decided && !chosen" class="card done" aria-label="Decided">
-          <h2>Proved: {{ call.diagnosis.verdict.map(title).join(' and ').toLowerCase() }}</h2>
+          <h2>
+            Proved: {{ call.diagnosis.verdict.suspects.map(title).join(' and ').toLowerCase() }}
+          </h2>
           <router-link v-if="call.practice" class="go" :to="`/calls/${call.id}/debrief`">
             Look back on it
           </router-link>
@@ -143,20 +134,19 @@ useKeys({
           <p>
             <button class="link-button" @click="picking = true">Another check</button>
             &nbsp;
-            <button class="link-button" @click="handle.undo()">Undo</button>
+            <button class="link-button" @click="undo()">Undo</button>
           </p>
         </section>
         <CheckCard
           v-else-if="check"
           ref="card"
-          :call="call"
           :check="check"
           :test="test"
           :chosen="chosen !== null"
           :meter="meter"
           @record="record"
           @another="picking = true"
-          @undo="handle.undo()"
+          @undo="undo()"
           @next="chosen = null"
         />
         <section v-else class="card done">
@@ -176,7 +166,7 @@ useKeys({
       </div>
       <section v-if="tipsAt || !hasWindings" class="card windings" aria-label="Where the tips go">
         <h2>{{ tipsAt ? 'Where the tips go' : 'The plugs' }}</h2>
-        <TerminalPicture :call="call" :fact="tipsAt" @wires="relabel" />
+        <TerminalPicture :fact="tipsAt" @wires="relabel" />
       </section>
       <section v-else-if="hasWindings" class="card windings" aria-label="Windings">
         <h2>Windings</h2>
@@ -198,15 +188,15 @@ useKeys({
           <router-link class="says" to="/about#winding.balanceLimit">Says who?</router-link>
         </p>
       </section>
-      <SuspectList :call="call" @check="take" />
+      <SuspectList @check="take" />
     </div>
-    <RoundPlan :call="call" :shown="shownId" @check="take" />
+    <RoundPlan :shown="shownId" @check="take" />
     <p class="keys soft only-wide">
       <span class="key">n</span> next <span class="key">u</span> undo
       <span class="key">?</span> keys
     </p>
-    <ReadingLog :call="call" :waiting="handle.waiting.value" />
-    <CheckPicker v-model="picking" :call="call" @check="take" />
+    <ReadingLog />
+    <CheckPicker v-model="picking" @check="take" />
   </div>
 </template>
 

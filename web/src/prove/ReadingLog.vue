@@ -1,14 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useCall } from '../call/call'
 import { factOf } from '../catalogue/catalogue'
 import { clock } from '../shared/time'
-import type { Call, Reading } from '../api/types'
+import type { Reading } from '../api/types'
 
-const props = defineProps<{ call: Call; waiting: readonly { label: string }[] }>()
+const { call, waiting } = useCall()
 
-const rows = computed(() => [...props.call.readings].reverse())
+const rows = computed(() => [...call.value.readings].reverse())
 const fate = (reading: Reading) =>
-  reading.retracted ? 'taken back' : reading.standing ? '' : 'replaced'
+  [
+    reading.phase === 'AFTER' ? 'after the repair' : '',
+    reading.retracted ? 'taken back' : reading.standing ? '' : 'replaced',
+  ]
+    .filter(Boolean)
+    .join(', ')
 </script>
 
 <template>
@@ -24,7 +30,9 @@ const fate = (reading: Reading) =>
       <li v-for="reading in rows" :key="reading.id" :class="{ gone: !reading.standing }">
         <span>{{ factOf(reading.fact)?.title ?? reading.fact }}</span>
         <span class="digits value">{{ reading.spoken }}</span>
-        <span class="soft">{{ clock(reading.at) }}, {{ reading.author }} {{ fate(reading) }}</span>
+        <span class="soft">{{
+          [clock(reading.at), reading.author, fate(reading)].filter(Boolean).join(', ')
+        }}</span>
       </li>
     </ul>
     <p v-if="!rows.length && !waiting.length" class="soft">

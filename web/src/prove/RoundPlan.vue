@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useCall } from '../call/call'
 import { checksOf, stateOf } from '../catalogue/catalogue'
-import type { Call } from '../api/types'
+
+const { call, family } = useCall()
 
 /** The checks worth doing before the unit's state is changed again, and what to carry for them. */
-const props = defineProps<{ call: Call; shown?: string }>()
+defineProps<{ shown?: string }>()
 const emit = defineEmits<{ check: [id: string] }>()
 
-const rounds = computed(() => props.call.diagnosis.rounds)
+const rounds = computed(() => call.value.diagnosis.rounds)
 const first = computed(() => rounds.value[0])
 const ask = (id: string) =>
-  checksOf(props.call.particulars.motor.family)
+  checksOf(family.value)
     .find((check) => check.id === id)
     ?.ask.replace(/[.?].*$/, '') ?? id
 const minutes = (value: number) => `${Math.round(value * 10) / 10} min`

@@ -1,21 +1,23 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useCall } from '../call/call'
 import { checksOf, stateOf, stationTitle } from '../catalogue/catalogue'
-import type { Call, Suspect } from '../api/types'
+import type { Suspect } from '../api/types'
+
+const { call, family, standing } = useCall()
 
 /** What is known of one link, and every check of it. */
-const props = defineProps<{ call: Call; station: Suspect }>()
+const props = defineProps<{ station: Suspect }>()
 const emit = defineEmits<{ check: [id: string]; close: [] }>()
 
 const checks = computed(() =>
-  checksOf(props.call.particulars.motor.family).filter((check) => check.station === props.station),
+  checksOf(family.value).filter((check) => check.station === props.station),
 )
-const title = computed(() => stationTitle(props.call.particulars.motor.family, props.station))
+const title = computed(() => stationTitle(family.value, props.station))
 const known = computed(() =>
-  props.call.diagnosis.stations.find((station) => station.id === props.station),
+  call.value.diagnosis.stations.find((station) => station.id === props.station),
 )
-const done = (facts: string[]) =>
-  facts.every((fact) => props.call.readings.some((r) => r.standing && r.fact === fact))
+const done = (facts: string[]) => facts.every((fact) => standing(fact))
 </script>
 
 <template>

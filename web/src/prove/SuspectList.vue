@@ -1,30 +1,32 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useCall } from '../call/call'
 import { checksOf, stationTitle } from '../catalogue/catalogue'
-import type { Call, SuspectRow } from '../api/types'
+import type { SuspectRow } from '../api/types'
 import SuspectReasons from './SuspectReasons.vue'
 
-const props = defineProps<{ call: Call }>()
+const { call, family } = useCall()
+
 const emit = defineEmits<{ check: [id: string] }>()
 
 const open = ref<string | null>(null)
 const shown = computed(() =>
-  props.call.diagnosis.suspects.filter(
-    (suspect) => suspect.state !== 'CLEARED' && suspect.involved >= 0.005,
+  call.value.diagnosis.suspects.filter(
+    (suspect) => suspect.state !== 'CLEARED' && suspect.probability >= 0.005,
   ),
 )
 const faint = computed(() =>
-  props.call.diagnosis.suspects.filter(
-    (suspect) => suspect.state !== 'CLEARED' && suspect.involved < 0.005,
+  call.value.diagnosis.suspects.filter(
+    (suspect) => suspect.state !== 'CLEARED' && suspect.probability < 0.005,
   ),
 )
 /** A link that this family's chain does not draw need not be told as cleared. */
 const cleared = computed(() =>
-  props.call.diagnosis.suspects.filter(
+  call.value.diagnosis.suspects.filter(
     (suspect) =>
       suspect.state === 'CLEARED' &&
       (suspect.id === 'NONE' ||
-        props.call.diagnosis.stations.some((station) => station.id === suspect.id)),
+        call.value.diagnosis.stations.some((station) => station.id === suspect.id)),
   ),
 )
 
@@ -35,25 +37,27 @@ const WORDS: Record<SuspectRow['state'], string> = {
   CLEARED: 'cleared',
 }
 
-const title = (id: string) =>
-  id === 'NONE' ? 'Nothing wrong' : stationTitle(props.call.particulars.motor.family, id)
+const title = (id: string) => (id === 'NONE' ? 'Nothing wrong' : stationTitle(family.value, id))
 const percent = (share: number) =>
   `${share >= 0.995 && share < 1 ? '>99' : (100 * share).toFixed(0)} %`
 /** One reason while folded; opened, all of them stand below. */
 const said = (suspect: SuspectRow) =>
   suspect.state === 'PROVED'
     ? suspect.pointedAtBy.map((reason) => reason.sentence).join(' ')
-    : (suspect.pointedAtBy.at(-1)?.sentence ?? 'No reading points at it.')
+    : (suspect.pointedAtBy.at(-1)?.sentence ??
+      (suspect.state === 'LIKELY'
+        ? 'No single reading points at it: it is what is left, or the commonest.'
+        : 'No reading points at it.'))
 /** Why it is cleared: a reading at the link itself says more than one from elsewhere. */
 const own = (suspect: SuspectRow) => {
-  const station = props.call.diagnosis.stations.find((one) => one.id === suspect.id)
+  const station = call.value.diagnosis.stations.find((one) => one.id === suspect.id)
   const mine = suspect.clearedBy.find((reason) =>
     station?.readings.some((reading) => reason.sentence.startsWith(reading)),
   )
   return (mine ?? suspect.clearedBy[0])?.sentence
 }
 const ask = (id: string) =>
-  checksOf(props.call.particulars.motor.family)
+  checksOf(family.value)
     .find((check) => check.id === id)
     ?.ask.replace(/\.$/, '')
 </script>
@@ -70,12 +74,12 @@ const ask = (id: string) =>
           <span class="name">{{ title(suspect.id) }}</span>
           <span class="word">{{ WORDS[suspect.state] }}</span>
           <span class="digits share">{{
-            suspect.state === 'PROVED' ? '' : percent(suspect.involved)
+            suspect.state === 'PROVED' ? '' : percent(suspect.probability)
           }}</span>
           <span class="bar" aria-hidden="true"
             ><svg preserveAspectRatio="none" viewBox="0 0 100 6">
               <rect class="rest" width="100" height="6" />
-              <rect class="fill" :width="100 * suspect.involved" height="6" /></svg
+              <rect class="fill" :width="100 * suspect.probability" height="6" /></svg
           ></span>
         </button>
         <p v-if="open !== suspect.id && suspect.state !== 'POSSIBLE'" class="reason">

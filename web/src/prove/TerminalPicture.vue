@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useCall } from '../call/call'
 import { probesOf, terminalsOf } from '../catalogue/catalogue'
-import type { Call, Terminal } from '../api/types'
+import type { Terminal } from '../api/types'
+
+const { call, family } = useCall()
 
 /** The motor's terminals, with the tips of the meter where the open reading is taken. */
-const props = defineProps<{ call: Call; fact: string }>()
+const props = defineProps<{ fact: string }>()
 const emit = defineEmits<{ wires: [wires: Record<string, string>] }>()
 
 /** Colours that can be drawn; any other word is shown as a word alone. */
@@ -27,8 +30,7 @@ const DRAWN: Record<string, string> = {
 const editing = ref(false)
 const typed = ref<Record<string, string>>({})
 
-const family = computed(() => props.call.particulars.motor.family)
-const wires = computed(() => (props.call.particulars.wires ?? {}) as Record<string, string>)
+const wires = computed(() => (call.value.particulars.wires ?? {}) as Record<string, string>)
 const tips = computed(() => probesOf(family.value, props.fact))
 const plugs = computed(() => {
   const groups = new Map<string, Terminal[]>()

@@ -19,7 +19,7 @@ const coils = computed(() =>
   PHASES.map((phase, index) => {
     const from = TERMINALS[phase]
     const bad = faulty.value && concerned.value.has(phase)
-    const ohms = props.winding.phaseOhms[index]
+    const ohms = props.winding.phaseOhms?.[index]
     const at = beside(from, CENTRE, 0.45, phase === 'C' ? 30 : -30)
     const open = bad && props.winding.signature === 'OPEN_PHASE'
     return {

@@ -1,3 +1,5 @@
+import { computed, ref } from 'vue'
+import { CALL, type OpenCall } from '../call/call'
 import type { Call, Catalogue } from '../api/types'
 
 /** The words of one small family, for tests of the page. */
@@ -65,3 +67,17 @@ export const aCall = (diagnosis: object = {}, more: object = {}): Call =>
   }) as unknown as Call
 
 export const stubs = { 'router-link': { props: ['to'], template: '<a :href="to"><slot /></a>' } }
+
+/** How to mount what stands on an open call. */
+export function onCall(call: Call, more: Partial<OpenCall> = {}) {
+  const open = {
+    id: call.id,
+    loaded: ref(call),
+    fault: ref(''),
+    refusal: ref(null),
+    waiting: computed(() => []),
+    phase: ref('BEFORE'),
+    ...more,
+  } as unknown as OpenCall
+  return { global: { stubs, provide: { [CALL as symbol]: open } } }
+}

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { catalogue } from '../catalogue/catalogue'
-import { aCall, CATALOGUE, stubs } from './calls.fixture'
+import { aCall, CATALOGUE, onCall } from './calls.fixture'
 import OwnWindow from './OwnWindow.vue'
 import RoundPlan from './RoundPlan.vue'
 import SuspectList from './SuspectList.vue'
@@ -15,7 +15,6 @@ const suspect = (id: string, state: string, more: object = {}) => ({
   id,
   state,
   probability: 0.5,
-  involved: 0.5,
   because: [],
   clearedBy: [],
   pointedAtBy: [],
@@ -29,7 +28,7 @@ describe('the suspects', () => {
     stations: [{ id: 'SUPPLY', state: 'GOOD', readings: ['DC bus: 338 V, good.'] }],
     suspects: [
       suspect('MODULE', 'LIKELY', {
-        involved: 0.8,
+        probability: 0.8,
         pointedAtBy: [{ sentence: 'Command: 3 V, good. That speaks for it.', figure: 'speed.low' }],
         clearedBy: [{ sentence: 'Logic: 15 V. That is not seen when it is dead.' }],
         wouldSettle: ['"Free" to "Turn it" would prove it.'],
@@ -44,7 +43,7 @@ describe('the suspects', () => {
       suspect('WINDING', 'CLEARED', { clearedBy: [{ sentence: 'Not drawn here.' }] }),
     ],
   })
-  const list = () => mount(SuspectList, { props: { call }, global: { stubs } })
+  const list = () => mount(SuspectList, onCall(call))
 
   it('are named as on this chain, with one reason while folded', () => {
     const text = list().text()
@@ -62,6 +61,24 @@ describe('the suspects', () => {
     expect(why).toContain('Rules out a part of it')
     expect(why).toContain('would prove it')
     expect(wrapper.find('.why a').attributes('href')).toBe('/about#speed.low')
+  })
+
+  it('have one number, which is also their order', () => {
+    const two = aCall({
+      suspects: [
+        suspect('MODULE', 'POSSIBLE', { probability: 0.18 }),
+        suspect('SUPPLY', 'POSSIBLE', { probability: 0.16 }),
+      ],
+    })
+    const shares = mount(SuspectList, onCall(two)).findAll('.share')
+    expect(shares.map((one) => one.text())).toEqual(['18 %', '16 %'])
+  })
+
+  it('that lead without a reading of their own say so', () => {
+    const alone = aCall({ suspects: [suspect('MODULE', 'LIKELY'), suspect('SUPPLY', 'POSSIBLE')] })
+    const text = mount(SuspectList, onCall(alone)).text()
+    expect(text).toContain('it is what is left')
+    expect(text).not.toContain('No reading points at it.')
   })
 
   it('lead to the checks that are missing', async () => {
@@ -94,7 +111,7 @@ describe('the round', () => {
   })
 
   it('shows the checks of this state, what to carry, and what comes then', async () => {
-    const wrapper = mount(RoundPlan, { props: { call, shown: 'bus.volts' } })
+    const wrapper = mount(RoundPlan, { props: { shown: 'bus.volts' }, ...onCall(call) })
     expect(wrapper.find('.state').text()).toBe('Power on')
     expect(wrapper.findAll('ol button').map((one) => one.text())).toEqual([
       'Measure the DC bus',
@@ -109,21 +126,15 @@ describe('the round', () => {
   })
 
   it('is not there when it is decided', () => {
-    expect(
-      mount(RoundPlan, { props: { call: aCall() } })
-        .find('section')
-        .exists(),
-    ).toBe(false)
+    expect(mount(RoundPlan, onCall(aCall())).find('section').exists()).toBe(false)
   })
 })
 
 describe('the terminals', () => {
   const picture = (wires: object = {}, fact = 'bus.volts') =>
     mount(TerminalPicture, {
-      props: {
-        call: aCall({}, { particulars: { motor: { family: 'BLDC_FIVE_WIRE' }, wires } }),
-        fact,
-      },
+      props: { fact },
+      ...onCall(aCall({}, { particulars: { motor: { family: 'BLDC_FIVE_WIRE' }, wires } })),
     })
 
   it('show where each tip goes, in words', () => {
@@ -157,7 +168,10 @@ describe('the window in force', () => {
   const window = (own: boolean) =>
     mount(OwnWindow, {
       props: {
-        call: aCall({
+        fact: 'bus.volts',
+      },
+      ...onCall(
+        aCall({
           windows: [
             {
               fact: 'bus.volts',
@@ -171,9 +185,7 @@ describe('the window in force', () => {
             },
           ],
         }),
-        fact: 'bus.volts',
-      },
-      global: { stubs },
+      ),
     })
 
   it('names its source', () => {

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, nextTick } from 'vue'
 import type { Call } from '../api/types'
 import { catalogue } from '../catalogue/catalogue'
-import { aCall, CATALOGUE } from './calls.fixture'
+import { aCall, CATALOGUE, onCall } from './calls.fixture'
 import { useMeter, type Meter } from './meter'
 import MeterPanel from './MeterPanel.vue'
 
@@ -48,9 +48,10 @@ function panel(call: Call) {
     defineComponent({
       setup() {
         meter = useMeter(call)
-        return () => h(MeterPanel, { call, meter, ref: 'panel' })
+        return () => h(MeterPanel, { meter, ref: 'panel' })
       },
     }),
+    onCall(call),
   )
   return { wrapper, meter, view: wrapper.findComponent(MeterPanel) }
 }

@@ -1,13 +1,13 @@
 import type { Fact, Value } from '../api/types'
+import { readNumber } from '../shared/number'
 
 /** What was typed, as a value of the fact; or what is wrong with it. */
 export function parse(fact: Fact, typed: string): { value: Value } | { fault: string } {
-  const text = typed.trim().replace(',', '.')
-  if (fact.kind === 'OHMS' && /^o\.?l\.?$/i.test(text)) return { value: 'OL' }
-  if (!/^[-+]?(\d+\.?\d*|\.\d+)$/.test(text)) {
+  if (fact.kind === 'OHMS' && /^o\.?l\.?$/i.test(typed.trim())) return { value: 'OL' }
+  const value = readNumber(typed)
+  if (value === null) {
     return { fault: `Type a number${fact.kind === 'OHMS' ? ', or OL' : ''}.` }
   }
-  const value = Number(text)
   if (value < fact.least || value > fact.most) {
     const unit = fact.unit ? ` ${fact.unit}` : ''
     const or = fact.kind === 'OHMS' ? ', or OL' : ''

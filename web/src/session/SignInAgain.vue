@@ -1,7 +1,10 @@
 <script setup lang="ts">
-import { outbox } from '../outbox/outbox'
+import { computed } from 'vue'
+import { waiting } from '../keep/queue'
 import { session } from './session'
 import SignInForm from './SignInForm.vue'
+
+const count = computed(() => waiting().length)
 </script>
 
 <template>
@@ -15,9 +18,9 @@ import SignInForm from './SignInForm.vue'
   >
     <p class="again">
       Nothing is lost.
-      <template v-if="outbox.waiting.length">
-        {{ outbox.waiting.length }}
-        {{ outbox.waiting.length === 1 ? 'entry waits' : 'entries wait' }}
+      <template v-if="count">
+        {{ count }}
+        {{ count === 1 ? 'entry waits' : 'entries wait' }}
         on this device and will be sent when you have signed in.
       </template>
     </p>

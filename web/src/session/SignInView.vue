@@ -1,13 +1,11 @@
 <script setup lang="ts">
 import { useRoute, useRouter } from 'vue-router'
-import { flush } from '../outbox/outbox'
 import SignInForm from './SignInForm.vue'
 
 const route = useRoute()
 const router = useRouter()
 
 async function done() {
-  void flush()
   const to = String(route.query.to ?? '/')
   await router.push(to.startsWith('/') && !to.startsWith('//') ? to : '/')
 }

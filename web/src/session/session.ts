@@ -21,6 +21,13 @@ export async function loadSession() {
   take(await get<SessionView>('/api/session'))
 }
 
+/** After the server did not know who asks: signed out, or somebody else since. */
+export async function lookAgain() {
+  const view = await get<SessionView>('/api/session')
+  if (view.account) take(view)
+  else session.ended = true
+}
+
 export async function signIn(login: string, password: string) {
   await loadSession()
   take(await request<SessionView>('POST', '/api/session', { login, password }))

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { useRouter } from 'vue-router'
-import { outbox } from '../outbox/outbox'
+import { useRoute, useRouter } from 'vue-router'
+import KeptNotice from '../keep/KeptNotice.vue'
 import { session, signOut } from '../session/session'
 import { setTheme, theme } from '../theme/theme'
+import { isIn, ROOMS } from './rooms'
 
-defineProps<{ title: string; detail?: string; home?: boolean }>()
+/** The shop's rooms, then what stands open; in the slot its own ways, such as a call's stages. */
+defineProps<{ title: string; detail?: string }>()
 
 const router = useRouter()
+const route = useRoute()
 const open = ref(false)
 
 const initials = () =>
@@ -24,58 +27,63 @@ async function leave() {
 </script>
 
 <template>
-  <header class="bar">
-    <router-link class="mark" to="/" :aria-label="home ? 'Variable Rotor' : 'All calls'">
-      <img src="/mark.svg" alt="" width="32" height="32" />
-    </router-link>
-    <div class="title">
-      <h1>{{ title }}</h1>
-      <p v-if="detail" class="soft">{{ detail }}</p>
-    </div>
-    <slot />
-    <p v-if="outbox.waiting.length" class="waiting" role="status">
-      {{ outbox.waiting.length }} {{ outbox.offline ? 'kept here, no connection' : 'being sent' }}
-    </p>
-    <div class="who">
-      <button
-        class="initials"
-        :aria-expanded="open"
-        :aria-label="`${session.account?.name}: menu`"
-        @click="open = !open"
-        @keydown.esc="open = false"
-      >
-        {{ initials() }}
-      </button>
-      <div v-if="open" class="menu" @keydown.esc="open = false">
-        <p>
-          <strong>{{ session.account?.name }}</strong><br /><span class="soft">{{
-            session.account?.role === 'LEAD' ? 'Lead' : 'Technician'
-          }}</span>
-        </p>
-        <button class="quiet-button" @click="setTheme(theme === 'dark' ? 'light' : 'dark')">
-          {{ theme === 'dark' ? 'Light screen' : 'Dark screen' }}
+  <header class="head" :class="{ staged: $slots.default }">
+    <div class="shop">
+      <router-link class="mark" to="/" aria-label="Variable Rotor, all calls">
+        <img src="/mark.svg" alt="" width="30" height="30" />
+      </router-link>
+      <nav class="rooms" aria-label="Rooms of the shop">
+        <router-link
+          v-for="room in ROOMS"
+          :key="room.path"
+          :to="room.path"
+          :aria-current="isIn(room, route.path) ? 'page' : undefined"
+          >{{ room.title }}</router-link
+        >
+      </nav>
+      <KeptNotice />
+      <div class="who">
+        <button
+          class="initials"
+          :aria-expanded="open"
+          :aria-label="`${session.account?.name}: menu`"
+          @click="open = !open"
+          @keydown.esc="open = false"
+        >
+          {{ initials() }}
         </button>
-        <router-link class="quiet-button" to="/">All calls</router-link>
-        <router-link class="quiet-button" to="/codes">Code books</router-link>
-        <router-link class="quiet-button" to="/count">Count a code</router-link>
-        <router-link class="quiet-button" to="/practice">Practice</router-link>
-        <router-link class="quiet-button" to="/shop">The shop's figures</router-link>
-        <router-link class="quiet-button" to="/about">Says who?</router-link>
-        <button class="quiet-button" @click="leave">Sign out</button>
+        <div v-if="open" class="menu" @keydown.esc="open = false">
+          <p>
+            <strong>{{ session.account?.name }}</strong><br /><span class="soft">{{
+              session.account?.role === 'LEAD' ? 'Lead' : 'Technician'
+            }}</span>
+          </p>
+          <button class="quiet-button" @click="setTheme(theme === 'dark' ? 'light' : 'dark')">
+            {{ theme === 'dark' ? 'Light screen' : 'Dark screen' }}
+          </button>
+          <button class="quiet-button" @click="leave">Sign out</button>
+        </div>
       </div>
+    </div>
+    <div class="job">
+      <div class="title">
+        <h1>{{ title }}</h1>
+        <p v-if="detail" class="soft">{{ detail }}</p>
+      </div>
+      <slot />
     </div>
   </header>
 </template>
 
 <style scoped>
-.bar {
+.shop {
   display: flex;
   align-items: center;
-  gap: 14px;
-  min-height: 60px;
-  padding: 6px 24px;
-  border-bottom: 1px solid var(--rule);
-  background: var(--paper);
+  gap: 10px;
+  min-height: 48px;
+  padding: 0 24px;
+  background: var(--band);
+  color: var(--on-band);
 }
 
 .mark {
@@ -83,7 +91,44 @@ async function leave() {
   place-items: center;
   width: var(--target);
   height: var(--target);
-  margin-left: -6px;
+  margin-left: -7px;
+  border-radius: 4px;
+  background: var(--on-band);
+  transform: scale(0.82);
+}
+
+.rooms {
+  display: flex;
+  flex: 1;
+}
+
+.rooms a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 48px;
+  padding: 0 14px;
+  color: var(--on-band);
+  font-size: 0.9375rem;
+  text-decoration: none;
+}
+
+.rooms a:hover {
+  text-decoration: underline;
+}
+
+.rooms a[aria-current] {
+  font-weight: 700;
+  box-shadow: inset 0 -4px var(--on-band);
+}
+
+.job {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 54px;
+  padding: 4px 24px;
+  border-bottom: 1px solid var(--rule);
+  background: var(--paper);
 }
 
 .title {
@@ -105,17 +150,9 @@ async function leave() {
   text-overflow: ellipsis;
 }
 
-.waiting {
-  padding: 4px 10px;
-  border: 1px solid var(--suspect);
-  border-radius: 4px;
-  background: var(--suspect-soft);
-  font-size: 0.875rem;
-  white-space: nowrap;
-}
-
 .who {
   position: relative;
+  margin-left: auto;
 }
 
 .initials {
@@ -123,10 +160,11 @@ async function leave() {
   height: var(--target);
   border: 0;
   border-radius: 50%;
-  background: var(--ink);
-  color: var(--paper);
+  background: var(--on-band);
+  color: var(--band);
   font-weight: 700;
   cursor: pointer;
+  transform: scale(0.86);
 }
 
 .menu {
@@ -139,15 +177,9 @@ async function leave() {
   width: 230px;
   padding: 14px;
   background: var(--card);
+  color: var(--ink);
   border: 1px solid var(--rule-strong);
   border-radius: 6px;
-}
-
-.menu a {
-  display: flex;
-  align-items: center;
-  color: var(--ink);
-  text-decoration: none;
 }
 
 .menu button {
@@ -155,15 +187,69 @@ async function leave() {
 }
 
 @media (max-width: 719px) {
-  .bar {
+  .head {
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr) auto;
+    align-items: center;
     padding: 4px 12px;
-    gap: 8px;
-    flex-wrap: wrap;
+    background: var(--band);
+    color: var(--on-band);
   }
 
-  .waiting {
-    order: 5;
-    width: 100%;
+  .shop,
+  .job {
+    display: contents;
+  }
+
+  .mark {
+    margin-left: 0;
+  }
+
+  .title {
+    order: 1;
+    padding: 0 8px;
+  }
+
+  .title p {
+    color: var(--on-band);
+  }
+
+  .who {
+    order: 2;
+  }
+
+  .head :deep(.kept) {
+    order: 3;
+    grid-column: 1 / -1;
+    margin-bottom: 4px;
+  }
+
+  /* Below the thumb: the rooms, or on a call its stages. */
+  .rooms {
+    position: fixed;
+    z-index: 10;
+    inset: auto 0 0;
+    background: var(--card);
+    border-top: 1px solid var(--rule-strong);
+  }
+
+  .staged .rooms {
+    display: none;
+  }
+
+  .rooms a {
+    flex: 1;
+    justify-content: center;
+    min-height: 58px;
+    padding: 0 2px;
+    color: var(--ink);
+    border-top: 4px solid transparent;
+  }
+
+  .rooms a[aria-current] {
+    color: var(--copper);
+    border-top-color: var(--copper);
+    box-shadow: none;
   }
 }
 </style>

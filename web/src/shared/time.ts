@@ -1,5 +1,10 @@
-const TIME = new Intl.DateTimeFormat('en', { hour: '2-digit', minute: '2-digit', hour12: false })
-const DAY = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'short' })
+import { ref } from 'vue'
+
+/** The shop's own time zone; this device's until the shop's figures are known. */
+export const shopZone = ref(Intl.DateTimeFormat().resolvedOptions().timeZone)
+
+const formatted = (at: string | Date, how: Intl.DateTimeFormatOptions) =>
+  new Intl.DateTimeFormat('en', { ...how, timeZone: shopZone.value }).format(new Date(at))
 
 /** How long ago, as one would say it: "just now", "25 min", "3 h", then the day. */
 export function ago(at: string, now: Date = new Date()): string {
@@ -7,9 +12,8 @@ export function ago(at: string, now: Date = new Date()): string {
   if (minutes < 1) return 'just now'
   if (minutes < 60) return `${minutes} min ago`
   if (minutes < 24 * 60) return `${Math.floor(minutes / 60)} h ago`
-  return DAY.format(new Date(at))
+  return formatted(at, { day: 'numeric', month: 'short' })
 }
 
-export function clock(at: string): string {
-  return TIME.format(new Date(at))
-}
+export const clock = (at: string) =>
+  formatted(at, { hour: '2-digit', minute: '2-digit', hour12: false })

@@ -3,10 +3,13 @@ import { computed, onMounted, ref } from 'vue'
 import { get, Refusal, request } from '../api/client'
 import type { Account, Settings } from '../api/types'
 import { session } from '../session/session'
+import { readNumber } from '../shared/number'
+import { shopZone } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
 
 const settings = ref<Settings | null>(null)
-const typed = ref({ labourPerHour: '', balanceLimitPercent: '', currency: '' })
+const typed = ref({ labourPerHour: '', balanceLimitPercent: '', currency: '', timeZone: '' })
+const zones = Intl.supportedValuesOf('timeZone')
 const people = ref<Account[]>([])
 const person = ref({ login: '', name: '', password: '', role: 'TECHNICIAN' })
 const refusal = ref<Refusal | null>(null)
@@ -15,10 +18,12 @@ const isLead = computed(() => session.account?.role === 'LEAD')
 
 function show(loaded: Settings) {
   settings.value = loaded
+  shopZone.value = loaded.timeZone
   typed.value = {
     labourPerHour: String(loaded.labourPerHour),
     balanceLimitPercent: String(loaded.balanceLimitPercent),
     currency: loaded.currency,
+    timeZone: loaded.timeZone,
   }
 }
 
@@ -41,17 +46,13 @@ onMounted(() =>
   }),
 )
 
-const number = (text: string) => {
-  const value = Number(text.replace(',', '.'))
-  return text.trim() === '' || Number.isNaN(value) ? null : value
-}
-
 const save = () =>
   attempt(async () => {
     const body = {
-      labourPerHour: number(typed.value.labourPerHour),
-      balanceLimitPercent: number(typed.value.balanceLimitPercent),
+      labourPerHour: readNumber(typed.value.labourPerHour),
+      balanceLimitPercent: readNumber(typed.value.balanceLimitPercent),
       currency: typed.value.currency.trim().toUpperCase(),
+      timeZone: typed.value.timeZone.trim(),
     }
     show(await request<Settings>('PUT', `/api/shop/settings/${crypto.randomUUID()}`, body))
     said.value = 'Kept.'
@@ -88,6 +89,20 @@ const add = () =>
       <label>
         Winding pairs may differ by, in %
         <el-input v-model="typed.balanceLimitPercent" name="balanceLimit" :disabled="!isLead" />
+      </label>
+      <label>
+        Time zone of the shop
+        <el-input
+          v-model="typed.timeZone"
+          name="timeZone"
+          list="zones"
+          autocomplete="off"
+          :disabled="!isLead"
+        />
+        <datalist id="zones">
+          <option v-for="zone in zones" :key="zone" :value="zone" />
+        </datalist>
+        <span class="soft">Times on every page and paper are told in it.</span>
       </label>
       <p class="soft">
         10 % is common practice; some shops accept only equal pairs. Every call is judged by the

@@ -17,6 +17,11 @@ export function applyTheme() {
   document.documentElement.dataset.theme = theme.value
 }
 
+asks.addEventListener('change', () => {
+  theme.value = initial()
+  applyTheme()
+})
+
 /** The device's wish holds until somebody chooses. */
 export function setTheme(next: Theme) {
   theme.value = next

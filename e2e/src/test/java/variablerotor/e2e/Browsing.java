@@ -8,6 +8,9 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,27 +19,45 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 
-/** One application and one Chromium for all tests; a page of its own for each. */
+/**
+ * One application for all tests, and a Chromium for each of the threads that they run in; a page of
+ * its own for each test. A class that kills its application, or must see the demo data alone, has
+ * one to itself: see {@link Alone}.
+ */
 final class Browsing implements ParameterResolver {
-  private static Browsing shared;
+  /** On a class: its application is shared with no other. */
+  @Retention(RetentionPolicy.RUNTIME)
+  @interface Alone {}
 
-  private Application application;
-  private Browser browser;
+  private static Application everybodys;
+
+  /** Playwright is not for several threads at once. */
+  private static final ThreadLocal<Browser> BROWSER = ThreadLocal.withInitial(Browsing::launch);
+
+  private final Application application;
 
   /** For JUnit. */
-  Browsing() {}
+  Browsing() {
+    this(null);
+  }
 
-  private static synchronized Browsing shared() {
-    if (shared == null) {
-      shared = new Browsing();
+  private Browsing(Application application) {
+    this.application = application;
+  }
+
+  private static synchronized Application everybodys() {
+    if (everybodys == null) {
       // A busy machine is no fault of the page.
       PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
-      shared.application = Application.start();
-      shared.browser = launch();
-      Browsing made = shared;
-      Runtime.getRuntime().addShutdownHook(new Thread(made.application::close));
+      everybodys = started();
     }
-    return shared;
+    return everybodys;
+  }
+
+  private static Application started() {
+    Application application = Application.start();
+    Runtime.getRuntime().addShutdownHook(new Thread(application::close));
+    return application;
   }
 
   private static Browser launch() {
@@ -59,7 +80,14 @@ final class Browsing implements ParameterResolver {
 
   @Override
   public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
-    return shared();
+    Class<?> test = extension.getRequiredTestClass();
+    if (!test.isAnnotationPresent(Alone.class)) {
+      return new Browsing(everybodys());
+    }
+    return extension
+        .getRoot()
+        .getStore(ExtensionContext.Namespace.create(Browsing.class))
+        .getOrComputeIfAbsent(test, any -> new Browsing(started()), Browsing.class);
   }
 
   Application application() {
@@ -84,13 +112,17 @@ final class Browsing implements ParameterResolver {
   Page page(Size size, ColorScheme scheme) {
     boolean phone = size == Size.PHONE;
     BrowserContext context =
-        browser.newContext(
-            new Browser.NewContextOptions()
-                .setBaseURL(application.url())
-                .setViewportSize(size.width, size.height)
-                .setHasTouch(phone)
-                .setIsMobile(phone)
-                .setColorScheme(scheme));
+        BROWSER
+            .get()
+            .newContext(
+                new Browser.NewContextOptions()
+                    .setBaseURL(application.url())
+                    .setViewportSize(size.width, size.height)
+                    .setHasTouch(phone)
+                    .setIsMobile(phone)
+                    // Nothing is to be waited for that only moves.
+                    .setReducedMotion(ReducedMotion.REDUCE)
+                    .setColorScheme(scheme));
     context.setDefaultTimeout(20_000);
     Page page = context.newPage();
     page.onPageError(error -> faults(page).add(error));

@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Power cuts, dead radio, ended sessions: nothing that was entered is lost. */
+@Browsing.Alone
 @ExtendWith(Browsing.class)
 class LossTest {
   private final Browsing browsing;

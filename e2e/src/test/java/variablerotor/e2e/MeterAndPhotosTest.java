@@ -103,10 +103,12 @@ class MeterAndPhotosTest {
     page.locator("input[name='photo-MOTOR_PLATE']").waitFor();
     page.context().setOffline(true);
     page.locator("input[name='photo-MOTOR_PLATE']").setInputFiles(picture(folder));
-    assertThat(page.getByText("kept here, being sent")).isVisible();
+    assertThat(page.locator(".photos").getByText(Pattern.compile("^(kept here|being sent)$")))
+        .isVisible();
     page.context().setOffline(false);
     assertThat(page.locator(".photos li img")).hasCount(1);
-    assertThat(page.getByText("kept here, being sent")).hasCount(0);
+    assertThat(page.locator(".photos").getByText(Pattern.compile("^(kept here|being sent)$")))
+        .hasCount(0);
     page.reload();
     Locator photo = page.locator(".photos li img");
     assertThat(photo).hasCount(1);
@@ -119,7 +121,16 @@ class MeterAndPhotosTest {
 
     Path text = Files.writeString(folder.resolve("notes.png"), "no picture at all");
     page.locator("input[name='photo-OTHER']").setInputFiles(text);
-    assertThat(page.locator(".photos [role='alert']")).containsText("JPEG or PNG");
+    Locator notice = page.locator("button.waiting");
+    assertThat(notice).containsText("1 entry not taken");
+    // What the server will not take stays, with why, until a person throws it away.
+    page.reload();
+    notice.click();
+    Locator sheet = page.getByRole(AriaRole.DIALOG);
+    assertThat(sheet).containsText("JPEG or PNG");
+    sheet.getByText("Throw away").click();
+    sheet.getByText("Yes, throw it away for good").click();
+    assertThat(notice).hasCount(0);
   }
 
   @Test

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Takes the pictures of docs/screenshots from the demo shop; see the README. */
+@Browsing.Alone
 @ExtendWith(Browsing.class)
 @EnabledIfEnvironmentVariable(named = "ROTOR_PICTURES", matches = ".+")
 class PicturesTest {

@@ -66,13 +66,21 @@ public final class Visitor {
     return send("PUT", path, body);
   }
 
+  public Answer put(String path, String body, Map<String, String> headers) {
+    HttpRequest.Builder request = changing("PUT", body);
+    headers.forEach(request::header);
+    return exchange(request, path);
+  }
+
   public Answer send(String method, String path, String body) {
-    return exchange(
-        HttpRequest.newBuilder()
-            .method(method, HttpRequest.BodyPublishers.ofString(body))
-            .header("Content-Type", "application/json")
-            .header("X-XSRF-TOKEN", cookie("XSRF-TOKEN")),
-        path);
+    return exchange(changing(method, body), path);
+  }
+
+  private HttpRequest.Builder changing(String method, String body) {
+    return HttpRequest.newBuilder()
+        .method(method, HttpRequest.BodyPublishers.ofString(body))
+        .header("Content-Type", "application/json")
+        .header("X-XSRF-TOKEN", cookie("XSRF-TOKEN"));
   }
 
   public Answer exchange(HttpRequest.Builder request, String path) {

@@ -5,9 +5,15 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.lowagie.text.pdf.PdfReader;
+import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import java.net.http.HttpRequest;
 import java.sql.Connection;
 import java.sql.Statement;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -62,7 +68,36 @@ class SecurityTest {
     Object labour = ines.get("/api/shop/settings").at("labourPerHour");
     String same =
         "{\"labourPerHour\":" + labour + ",\"balanceLimitPercent\":10,\"currency\":\"USD\"}";
-    assertEquals(200, ines.put("/api/shop/settings/" + UUID.randomUUID(), same).status());
+    String save = "/api/shop/settings/" + UUID.randomUUID();
+    assertEquals(200, ines.put(save, same).status());
+    assertEquals(200, ines.put(save, same).status());
+    assertEquals(409, ines.put(save, same.replace("10", "11")).status());
+  }
+
+  @Test
+  void theShopsTimeZoneIsOneOfTheWorldsAndStandsOnItsPapers() throws Exception {
+    Visitor ines = server.lead();
+    Object labour = ines.get("/api/shop/settings").at("labourPerHour");
+    String figures =
+        "{\"labourPerHour\":"
+            + labour
+            + ",\"balanceLimitPercent\":10,\"currency\":\"USD\",\"timeZone\":\"%s\"}";
+    String path = "/api/shop/settings/";
+    Visitor.Answer refused = ines.put(path + UUID.randomUUID(), figures.formatted("Mars/Base"));
+    assertEquals("timeZone", refused.at("errors.0.path"));
+    Visitor.Answer kept = ines.put(path + UUID.randomUUID(), figures.formatted("Asia/Kathmandu"));
+    assertEquals("Asia/Kathmandu", kept.at("timeZone"));
+    String call = ines.openCall();
+    String report =
+        new PdfTextExtractor(new PdfReader(ines.bytes(call + "/report"))).getTextFromPage(1);
+    String opened =
+        DateTimeFormatter.ofPattern("d MMM uuuu, HH:mm", Locale.ENGLISH)
+            .format(
+                OffsetDateTime.parse((String) ines.get(call).at("openedAt"))
+                    .atZoneSameInstant(ZoneId.of("Asia/Kathmandu")));
+    assertTrue(report.contains(opened), opened + " in " + report);
+    assertTrue(report.contains("Asia/Kathmandu"));
+    assertEquals(200, ines.put(path + UUID.randomUUID(), figures.formatted("UTC")).status());
   }
 
   @Test

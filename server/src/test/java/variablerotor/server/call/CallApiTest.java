@@ -24,6 +24,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.tree.Tree;
+import variablerotor.core.view.CallView;
 import variablerotor.json.Json;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
@@ -102,6 +104,102 @@ class CallApiTest {
                 call,
                 "{\"place\":\"Elsewhere\",\"symptom\":\"NOISE\",\"motor\":{\"family\":\"CONSTANT_TORQUE\"}}")
             .status());
+  }
+
+  private String told(String place) {
+    return "{\"place\":\""
+        + place
+        + "\",\"symptom\":\"NO_RUN\",\"motor\":{\"family\":\"CONSTANT_TORQUE\"}}";
+  }
+
+  /** Each kind of save twice is one save, and with other content under its id it is refused. */
+  @Test
+  void everyKindOfSaveIsKnownAgainAndRefusedWhereItSaysSomethingElse() {
+    String call = "/api/calls/" + UUID.randomUUID();
+    twice(call, told("Quay"), told("Pier"));
+    twice(call + "/particulars/" + UUID.randomUUID(), told("Quay 2"), told("Quay 3"));
+    // An opening that is sent again after that is still the same opening.
+    assertEquals(200, tobin.put(call, told("Quay")).status());
+    assertEquals("Quay 2", tobin.get(call).at("particulars.place"));
+    deadModule(call);
+    Visitor.Answer all = tobin.get(call);
+    twice(
+        call + "/retractions/" + UUID.randomUUID(),
+        "{\"reading\":\"" + all.at("readings.0.id") + "\"}",
+        "{\"reading\":\"" + all.at("readings.1.id") + "\"}");
+    assertEquals(false, tobin.get(call).at("readings.1.retracted"), "the refused one did nothing");
+    twice(
+        call + "/readings/" + UUID.randomUUID(),
+        "{\"fact\":\"line.volts\",\"value\":240}",
+        "{\"fact\":\"line.volts\",\"value\":240,\"phase\":\"AFTER\"}");
+    String offer = "{\"route\":\"SAME_MOTOR\",\"labourHours\":1,\"leadDays\":3,\"partPrice\":";
+    twice(call + "/offers/" + UUID.randomUUID(), offer + "400}", offer + "401}");
+    twice(
+        call + "/decisions/" + UUID.randomUUID(),
+        "{\"route\":\"SAME_MOTOR\"}",
+        "{\"route\":\"EQUIVALENT_MOTOR\"}");
+    // Under another call the same id is something else.
+    String reading = "/readings/" + all.at("readings.3.id");
+    assertEquals(
+        409, tobin.put(tobin.openCall() + reading, "{\"fact\":\"code\",\"value\":\"4\"}").status());
+  }
+
+  private void twice(String path, String body, String other) {
+    assertEquals(200, tobin.put(path, body).status());
+    assertEquals(200, tobin.put(path, body).status(), "again: " + path);
+    Visitor.Answer refused = tobin.put(path, other);
+    assertEquals(409, refused.status(), "other content: " + path);
+    assertTrue(String.valueOf(refused.at("detail")).contains("has this id already"));
+  }
+
+  @Test
+  void theNewMotorsReadingsDoNotUnsettleADecidedCall() {
+    String call = tobin.openCall();
+    deadModule(call);
+    tobin.put(call + "/decisions/" + UUID.randomUUID(), "{\"route\":\"SAME_MOTOR\"}");
+    Visitor.Answer after =
+        tobin.put(
+            call + "/readings/" + UUID.randomUUID(),
+            "{\"fact\":\"winding.ab\",\"value\":3.4,\"phase\":\"AFTER\"}");
+    assertEquals("DECIDED", after.at("diagnosis.verdict.state"));
+    assertEquals("AFTER", after.at("readings.10.phase"));
+    assertEquals(
+        2,
+        after.list("readings").stream()
+            .map(row -> (Map<?, ?>) row)
+            .filter(row -> row.get("fact").equals("winding.ab"))
+            .filter(row -> Boolean.TRUE.equals(row.get("standing")))
+            .count());
+    Visitor.Answer refused =
+        tobin.put(
+            call + "/readings/" + UUID.randomUUID(),
+            "{\"fact\":\"winding.ab\",\"value\":3.4,\"phase\":\"DURING\"}");
+    assertEquals(400, refused.status());
+    assertEquals("phase", refused.at("errors.0.path"));
+  }
+
+  /** What the server answers is what the core's own records say, but for what is null. */
+  @Test
+  void theAnswerIsTheCoresOwnTree() throws InputFaults {
+    String call = tobin.openCall();
+    deadModule(call);
+    UUID id = UUID.fromString(call.substring(call.lastIndexOf('/') + 1));
+    Object tree = CallView.of(server.bean(CallService.class).job(id)).tree();
+    assertEquals(Json.read(Json.write(Tree.withoutNulls(tree))), Json.read(tobin.get(call).body()));
+  }
+
+  @Test
+  void aSaveIsTakenOnlyUnderTheAccountThatMadeIt() {
+    String call = tobin.openCall();
+    String path = call + "/readings/" + UUID.randomUUID();
+    String body = "{\"fact\":\"line.volts\",\"value\":241}";
+    Object me = tobin.get("/api/session").at("account.id");
+    Visitor ines = server.lead();
+    Visitor.Answer waits = ines.put(path, body, Map.of("Rotor-Account", (String) me));
+    assertEquals(401, waits.status());
+    assertEquals(0, tobin.get(call).list("readings").size());
+    Visitor.Answer kept = tobin.put(path, body, Map.of("Rotor-Account", (String) me));
+    assertEquals("Tobin Ashgrove", kept.at("readings.0.author"));
   }
 
   @Test

@@ -158,6 +158,9 @@ class PhotoApiTest {
     byte[] jpeg = picture("jpeg", 20, 20);
     send(path(call, id, "WIRING"), jpeg, "image/jpeg");
     assertEquals(1, send(path(call, id, "WIRING"), jpeg, "image/jpeg").list("photos").size());
+    byte[] another = picture("jpeg", 24, 20);
+    assertEquals(409, send(path(call, id, "WIRING"), another, "image/jpeg").status());
+    assertEquals(409, send(path(call, id, "OTHER"), jpeg, "image/jpeg").status());
     String other = tobin.openCall();
     assertEquals(409, send(path(other, id, "WIRING"), jpeg, "image/jpeg").status());
     assertEquals(404, tobin.get(other + "/photos/" + id).status());

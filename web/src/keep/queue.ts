@@ -1,0 +1,217 @@
+import { shallowReactive, shallowReadonly, watch } from 'vue'
+import { NoAnswer, Refusal, request } from '../api/client'
+import { lookAgain, session } from '../session/session'
+import { takeOver } from './older'
+import { addRow, allRows, changeRow, dropRow, type Kept, type Save } from './rows'
+
+/**
+ * The one way by which changes leave the page. Each is kept on this device until the server has
+ * said that it has it, and is sent again under the same id, in order, under the account that made
+ * it: after a lost radio, a restart, a new sign-in, and whichever tab comes to it first. What the
+ * server will not take stays as well, with why.
+ */
+const RETRY_MS = 3000
+
+// Rows stay plain objects, as the browser's database takes them; the list is replaced as a whole.
+const state = shallowReactive({
+  /** Of every account, oldest first. */
+  rows: [] as Kept[],
+  /** Whether something is on its way now. */
+  sending: false,
+  /** Whether the last try had no answer. */
+  offline: false,
+  /** Why this device cannot keep what is entered. */
+  fault: '',
+})
+
+export const queue = shallowReadonly(state)
+
+const isMine = (row: Kept) => row.account === session.account?.id
+
+/** What waits to be sent under the account that is signed in. */
+export const waiting = () => state.rows.filter((row) => isMine(row) && !row.refused)
+
+/** What the server will not take. */
+export const refused = () => state.rows.filter((row) => isMine(row) && row.refused)
+
+/** What waits until somebody else signs in here. */
+export const ofOthers = () => state.rows.filter((row) => !isMine(row))
+
+/** The result is absent where another tab had it. */
+type Listener = (save: Kept, result: unknown, refusal: Refusal | null) => void
+const listeners = new Set<Listener>()
+
+/** Tells of every save that the server took, or refused. Returns how to stop listening. */
+export function onSent(listener: Listener): () => void {
+  listeners.add(listener)
+  return () => listeners.delete(listener)
+}
+
+const tabs = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('rotor.keep')
+tabs?.addEventListener('message', ({ data }: MessageEvent<{ sent?: Kept; refusal?: string }>) => {
+  const sent = data.sent
+  void refresh().then(() => {
+    if (sent) listeners.forEach((listener) => listener(sent, undefined, null))
+  })
+})
+
+/** On their way into the database, or where that is full, only in this page. */
+let inMemory: Kept[] = []
+
+async function refresh() {
+  const kept = await allRows().catch(() => [] as Kept[])
+  const known = new Set(kept.map((row) => row.id))
+  state.rows = [...kept, ...inMemory.filter((row) => !known.has(row.id))]
+}
+
+const forget = (row: Kept) => (inMemory = inMemory.filter((one) => one.id !== row.id))
+
+async function keep(row: Kept) {
+  inMemory.push(row)
+  state.rows = [...state.rows, row]
+  try {
+    await addRow(row)
+    forget(row)
+    state.fault = ''
+  } catch {
+    state.fault =
+      'This device can keep nothing more: free some space. Until then, leave this page open.'
+  }
+  await refresh()
+  tabs?.postMessage({})
+}
+
+/** A form's own object changes on; what is kept does not. */
+const plain = (body: unknown) => (body === undefined ? undefined : JSON.parse(JSON.stringify(body)))
+
+/** Keeps a change, and sends what can be sent. */
+export async function send(save: Save): Promise<void> {
+  const account = session.account
+  if (!account) throw new Error('Sign in first.')
+  const replaced = state.rows.filter((row) => save.form && row.refused && row.form === save.form)
+  const body = save.body instanceof Blob ? save.body : plain(save.body)
+  await keep({ ...save, body, account: account.id, by: account.name })
+  for (const row of replaced) await remove(row)
+  await flush()
+}
+
+/** A refused save, tried once more as it is. */
+export async function sendAgain(row: Kept) {
+  const anew = { ...row }
+  delete anew.refused
+  if (row.seq === undefined) inMemory = inMemory.map((one) => (one.id === row.id ? anew : one))
+  else await changeRow(anew)
+  await refresh()
+  await flush()
+}
+
+/** Thrown away by hand, after a person was asked. */
+export async function throwAway(row: Kept) {
+  await remove(row)
+}
+
+async function remove(row: Kept) {
+  forget(row)
+  if (row.seq !== undefined) await dropRow(row.seq)
+  await refresh()
+  tabs?.postMessage({})
+}
+
+let running: Promise<void> | null = null
+let again = false
+let timer: ReturnType<typeof setTimeout> | undefined
+
+/** Sends what is waiting, oldest first, until one has no answer. */
+export function flush(): Promise<void> {
+  again = true
+  running ??= alone(run).finally(() => (running = null))
+  return running
+}
+
+/** One tab at a time; the others' rows are sent along. */
+function alone(work: () => Promise<void>): Promise<void> {
+  const locks = navigator.locks as LockManager | undefined
+  return locks ? locks.request('rotor.keep', work).then(() => {}) : work()
+}
+
+async function run() {
+  clearTimeout(timer)
+  // What comes in while something is on its way goes out after it; with no answer, it waits.
+  do {
+    again = false
+    await refresh()
+    await sendAll()
+    state.sending = false
+  } while (again && !state.offline)
+}
+
+async function sendAll() {
+  let renewed = ''
+  for (let row = waiting()[0]; row; row = waiting()[0]) {
+    state.sending = true
+    try {
+      const result = await request('PUT', row.path, row.body, { 'Rotor-Account': row.account })
+      state.offline = false
+      await remove(row)
+      tell(row, result, null)
+    } catch (fault) {
+      if (fault instanceof NoAnswer || (fault instanceof Refusal && fault.status >= 500)) {
+        return noAnswer()
+      }
+      if (!(fault instanceof Refusal)) throw fault
+      state.offline = false
+      // Signed out, or somebody else has signed in meanwhile: it waits.
+      if (fault.status === 401) return lookAgain().catch(noAnswer)
+      if (fault.status === 403 && renewed !== row.id) {
+        // The token ran out with its session; a new one is fetched once.
+        renewed = row.id
+        await lookAgain().catch(noAnswer)
+        if (session.ended || state.offline) return
+        continue
+      }
+      await setAside(row, fault)
+    }
+  }
+}
+
+function noAnswer() {
+  state.offline = true
+  timer = setTimeout(() => void flush(), RETRY_MS)
+}
+
+async function setAside(row: Kept, refusal: Refusal) {
+  const { status, message, errors } = refusal
+  const aside = { ...row, refused: { status, message, errors: errors.map((one) => ({ ...one })) } }
+  if (row.seq === undefined) inMemory = inMemory.map((one) => (one.id === row.id ? aside : one))
+  else await changeRow(aside)
+  await refresh()
+  tell(aside, undefined, refusal)
+}
+
+function tell(row: Kept, result: unknown, refusal: Refusal | null) {
+  tabs?.postMessage({ sent: refusal ? undefined : { ...row, body: undefined } })
+  listeners.forEach((listener) => listener(row, result, refusal))
+}
+
+/** Takes up what an earlier visit left, and sends it. */
+export async function resume() {
+  void navigator.storage?.persist?.()
+  const account = session.account
+  if (account) {
+    const as = { account: account.id, by: account.name }
+    await takeOver((save) => addRow({ ...save, ...as })).catch(() => {})
+  }
+  await refresh()
+  await flush()
+}
+
+window.addEventListener('online', () => void flush())
+
+// Signed in, again or as somebody else: what was held for that account goes out.
+watch(
+  () => [session.ended, session.account?.id],
+  ([ended, account]) => {
+    if (!ended && account) void resume()
+  },
+  { immediate: true },
+)
