@@ -37,8 +37,8 @@ postgres_runs() {
     ! grep -q '^State:[[:space:]]*Z' "/proc/$pid/status"
 }
 
-# postgres_start DIR: makes the cluster where there is none, and starts it where it does not run.
-# Sets PGPORT and PGPASSWORD for what follows.
+# postgres_start DIR [PORT] [OPTIONS]: makes the cluster where there is none, and starts it where it
+# does not run. Sets PGPORT and PGPASSWORD for what follows.
 postgres_start() {
   local dir=$1 cluster=$1/postgres bin
   bin=$(postgres_folder)
@@ -68,7 +68,7 @@ postgres_start() {
     PGPORT=$(free_port "${2:-8421}")
     local tries=0
     until as_postgres "$bin/pg_ctl" -D "$cluster" -w -t 60 -l "$cluster/server.log" \
-      -o "-c listen_addresses=127.0.0.1 -c port=$PGPORT -c unix_socket_directories='' -c shared_buffers=64MB" \
+      -o "-c listen_addresses=127.0.0.1 -c port=$PGPORT -c unix_socket_directories='' -c shared_buffers=64MB ${3:-}" \
       start >/dev/null 2>&1 9>&-; do
       # Children of a killed server may take some seconds to notice and let go of its memory.
       tries=$((tries + 1))

@@ -20,7 +20,7 @@ const told = ref<Particulars>({
   complaint: '',
   symptom: 'NO_RUN',
   unit: { heating: [] },
-  motor: { family: 'CONSTANT_TORQUE' },
+  motor: {},
 } as unknown as Particulars)
 
 onMounted(() => loadCatalogue().catch(() => (fault.value = 'No answer from the server.')))
@@ -28,10 +28,12 @@ onMounted(() => loadCatalogue().catch(() => (fault.value = 'No answer from the s
 async function open() {
   refusal.value = null
   fault.value = ''
-  if (!told.value.place.trim()) {
-    refusal.value = new Refusal(422, 'Say where it is.', [
-      { path: 'place', message: 'Say where it is.' },
-    ])
+  const missing = [
+    ...(told.value.place.trim() ? [] : [{ path: 'place', message: 'Say where it is.' }]),
+    ...(told.value.motor.family ? [] : [{ path: 'motor.family', message: 'Say which motor.' }]),
+  ]
+  if (missing.length) {
+    refusal.value = new Refusal(422, missing.map((one) => one.message).join(' '), missing)
     return
   }
   const call = crypto.randomUUID()

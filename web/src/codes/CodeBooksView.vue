@@ -76,13 +76,13 @@ const fresh = () => router.push(`/codes/${crypto.randomUUID()}?new`)
 
 <template>
   <TopBar title="Code books" />
-  <main class="page books">
-    <section class="card">
-      <label class="search">
+  <main class="page beside">
+    <section class="card stack">
+      <label class="named">
         Search in every book
         <el-input v-model="search" name="search-codes" clearable />
       </label>
-      <ul v-if="hits" class="hits" aria-label="Codes found">
+      <ul v-if="hits" class="hits plain" aria-label="Codes found">
         <li v-for="hit in hits" :key="hit.book + hit.row.line + hit.row.signal + hit.row.pattern">
           <strong class="digits">{{ hit.row.pattern }}</strong>
           <span>
@@ -104,7 +104,7 @@ const fresh = () => router.push(`/codes/${crypto.randomUUID()}?new`)
         {{ fault }} <button type="button" class="link-button" @click="load">Try again</button>
       </p>
       <p v-else-if="!books" class="soft" role="status">Reading the books…</p>
-      <ul v-else class="list">
+      <ul v-else class="list plain">
         <li v-for="book in books" :key="book.id">
           <router-link :to="`/codes/${book.id}`">
             <strong>{{ book.name }}</strong>
@@ -118,20 +118,22 @@ const fresh = () => router.push(`/codes/${crypto.randomUUID()}?new`)
           No book yet. Write one, or bring in a CSV file below.
         </li>
       </ul>
-      <p class="actions">
+      <p class="row">
         <button type="button" class="quiet-button" @click="fresh">Write a new book</button>
         <router-link class="count" to="/count">Count a lamp</router-link>
       </p>
     </section>
-    <section class="card">
+    <section class="card stack">
       <h2>Bring in a CSV file</h2>
       <p class="soft">
         One row a code, with a header: line, signal, pattern, meaning, suspects. It is taken whole
         or not at all.
       </p>
-      <form @submit.prevent="bringIn">
-        <label>Name of the book <el-input v-model="name" name="bookName" maxlength="80" /></label>
-        <label>
+      <form class="stack" @submit.prevent="bringIn">
+        <label class="named"
+          >Name of the book <el-input v-model="name" name="bookName" maxlength="80"
+        /></label>
+        <label class="named">
           File <input ref="file" class="file" type="file" accept=".csv,text/csv" name="csv" />
         </label>
         <el-button type="primary" native-type="submit">Bring it in</el-button>
@@ -156,32 +158,6 @@ const fresh = () => router.push(`/codes/${crypto.randomUUID()}?new`)
 </template>
 
 <style scoped>
-.books {
-  display: grid;
-  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
-  gap: 18px;
-  align-items: start;
-}
-
-.card,
-form,
-.search {
-  display: grid;
-  gap: 14px;
-}
-
-label {
-  display: grid;
-  gap: 4px;
-  font-weight: 650;
-}
-
-ul {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
 .list li,
 .hits li {
   display: flex;
@@ -218,12 +194,6 @@ ul {
   min-height: var(--target);
 }
 
-.actions {
-  display: flex;
-  align-items: center;
-  gap: 18px;
-}
-
 .count {
   display: inline-flex;
   align-items: center;
@@ -256,11 +226,5 @@ td {
 
 .el-button {
   justify-self: start;
-}
-
-@media (max-width: 719px) {
-  .books {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

@@ -121,7 +121,7 @@ describe('the counter', () => {
       key('keyup', ' ')
     }
     await flushPromises()
-    const [again, undo] = wrapper.findAll('.actions button')
+    const [again, undo] = wrapper.findAll('.row button')
     await undo!.trigger('click')
     expect(wrapper.findAll('.strip rect')).toHaveLength(2)
     await again!.trigger('click')

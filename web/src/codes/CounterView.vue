@@ -2,9 +2,10 @@
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, request } from '../api/client'
-import type { BlinkReading, Call, Hit } from '../api/types'
-import { openCall } from '../call/call'
+import type { BlinkReading, Hit } from '../api/types'
+import { provideCall } from '../call/call'
 import { loadCatalogue, signalTitle, suspectTitle } from '../catalogue/catalogue'
+import PhaseQuestion from '../prove/PhaseQuestion.vue'
 import { session } from '../session/session'
 import TopBar from '../shared/TopBar.vue'
 
@@ -21,8 +22,8 @@ interface Tap {
 const LOOKS = [900, 1600, 2400, 3400, 5000]
 
 const router = useRouter()
-const open = props.call ? openCall(props.call) : null
-const place = ref('')
+const open = props.call ? provideCall(props.call) : null
+const place = computed(() => open?.loaded.value?.particulars.place ?? '')
 const taps = ref<Tap[]>([])
 const pressed = ref<(number | null)[]>([null, null])
 const reading = ref<BlinkReading | null>(null)
@@ -39,11 +40,7 @@ onMounted(async () => {
   window.addEventListener('keydown', keyDown)
   window.addEventListener('keyup', keyUp)
   await loadCatalogue().catch(() => {})
-  if (props.call) {
-    place.value = await get<Call>(`/api/calls/${props.call}`)
-      .then((call) => call.particulars.place)
-      .catch(() => '')
-  }
+  await open?.load()
 })
 onBeforeUnmount(() => {
   window.removeEventListener('keydown', keyDown)
@@ -175,8 +172,8 @@ const strip = computed(() => {
 
 <template>
   <TopBar title="Count a code" :detail="place" />
-  <main class="page counter">
-    <section class="card">
+  <main class="page beside">
+    <section class="card stack">
       <p class="lead">
         Tap along with the lamp: press as it lights, let go as it goes out. Let the pause pass, and
         count a second round.
@@ -237,7 +234,7 @@ const strip = computed(() => {
       <p v-if="fault" class="notice failed" role="alert">
         {{ fault }} <button type="button" class="link-button" @click="count">Try again</button>
       </p>
-      <p class="actions">
+      <p class="row">
         <button type="button" class="quiet-button" :disabled="!taps.length" @click="again">
           Start again
         </button>
@@ -246,7 +243,7 @@ const strip = computed(() => {
         </button>
       </p>
     </section>
-    <section class="card">
+    <section class="card stack">
       <form class="shown" @submit.prevent="lookShown">
         <label>
           Or a display shows
@@ -260,7 +257,8 @@ const strip = computed(() => {
           No book has it. <router-link to="/codes">Add it to a book</router-link>, or go on without:
           a code only moves suspicion.
         </p>
-        <ul class="hits">
+        <PhaseQuestion v-if="open?.loaded.value" />
+        <ul class="hits plain">
           <li v-for="hit in sorted" :key="hit.book + hit.row.line + hit.row.signal">
             <p>
               <strong class="digits">{{ hit.row.pattern }}</strong> {{ hit.row.meaning }}
@@ -271,7 +269,13 @@ const strip = computed(() => {
                 Raises {{ hit.row.suspects.map(suspectTitle).join(', ').toLowerCase() }}.
               </span>
             </p>
-            <button v-if="call" type="button" class="quiet-button" @click="take(hit)">
+            <button
+              v-if="open"
+              type="button"
+              class="quiet-button"
+              :disabled="!open.phase.value"
+              @click="take(hit)"
+            >
               Take it to the call
             </button>
           </li>
@@ -288,18 +292,6 @@ const strip = computed(() => {
 </template>
 
 <style scoped>
-.counter {
-  display: grid;
-  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
-  gap: 18px;
-  align-items: start;
-}
-
-.card {
-  display: grid;
-  gap: 14px;
-}
-
 .lead {
   font-size: 1.0625rem;
 }
@@ -372,12 +364,6 @@ const strip = computed(() => {
 .code.disagree {
   border-color: var(--suspect);
   color: var(--suspect);
-}
-
-.actions {
-  display: flex;
-  align-items: center;
-  gap: 18px;
 }
 
 .rounds {

@@ -80,12 +80,12 @@ const CONNECTION: { value: Motor['connection']; label: string }[] = [
 
 <template>
   <div class="particulars">
-    <label class="wide">
+    <label class="named wide">
       Where
       <el-input v-model="model.place" name="place" maxlength="200" autocomplete="off" />
       <span v-if="refusal?.of('place')" class="fault" role="alert">{{ refusal.of('place') }}</span>
     </label>
-    <label class="wide">
+    <label class="named wide">
       Which unit
       <el-input v-model="model.unitName" name="unitName" maxlength="200" autocomplete="off" />
     </label>
@@ -112,7 +112,7 @@ const CONNECTION: { value: Motor['connection']; label: string }[] = [
       }}</span>
     </OptionGroup>
     <template v-if="!brief">
-      <label class="wide">
+      <label class="named wide">
         In the customer's words
         <el-input v-model="model.complaint" name="complaint" type="textarea" maxlength="2000" />
       </label>
@@ -131,7 +131,7 @@ const CONNECTION: { value: Motor['connection']; label: string }[] = [
         :model-value="numberOf(plate, field.id)"
         @update:model-value="(value) => (plate[field.id] = value)"
       />
-      <label>
+      <label class="named">
         Frame
         <el-input
           :model-value="model.motor.frame ?? ''"
@@ -188,7 +188,7 @@ const CONNECTION: { value: Motor['connection']; label: string }[] = [
           </button>
         </div>
       </fieldset>
-      <label>
+      <label class="named">
         Installed
         <el-input
           :model-value="model.unit.installed ?? ''"
@@ -200,7 +200,7 @@ const CONNECTION: { value: Motor['connection']; label: string }[] = [
           refusal.of('unit.installed')
         }}</span>
       </label>
-      <label>
+      <label class="named">
         Warranty until
         <el-input
           :model-value="model.unit.warrantyUntil ?? ''"
@@ -233,21 +233,6 @@ const CONNECTION: { value: Motor['connection']; label: string }[] = [
 
 .wide {
   grid-column: 1 / -1;
-}
-
-label {
-  font-weight: 650;
-}
-
-label {
-  display: grid;
-  gap: 4px;
-  align-content: start;
-}
-
-.fault {
-  color: var(--failed);
-  font-weight: 600;
 }
 
 @media (max-width: 719px) {

@@ -29,7 +29,7 @@ watch(model, (value) => {
 </script>
 
 <template>
-  <label>
+  <label class="named">
     <span>
       {{ field.title }} <span v-if="field.unit" class="soft">{{ field.unit }}</span>
     </span>
@@ -37,21 +37,3 @@ watch(model, (value) => {
     <span v-if="fault" class="fault" role="alert">{{ fault }}</span>
   </label>
 </template>
-
-<style scoped>
-label {
-  display: grid;
-  gap: 4px;
-  align-content: start;
-  font-weight: 650;
-}
-
-.soft {
-  font-weight: 400;
-}
-
-.fault {
-  color: var(--failed);
-  font-weight: 600;
-}
-</style>

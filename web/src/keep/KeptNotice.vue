@@ -53,7 +53,7 @@ async function away(row: Kept) {
     <div class="sheet">
       <section v-if="stuck.length">
         <h3>The server will not take these</h3>
-        <ul>
+        <ul class="plain">
           <li v-for="row in stuck" :key="row.id">
             <strong>{{ row.label }}</strong>
             <span>{{ row.refused?.message }}</span>
@@ -68,7 +68,7 @@ async function away(row: Kept) {
       </section>
       <section v-if="mine.length">
         <h3>Waiting to be sent, in this order</h3>
-        <ul>
+        <ul class="plain">
           <li v-for="row in mine" :key="row.id">{{ row.label }}</li>
         </ul>
       </section>
@@ -111,12 +111,6 @@ async function away(row: Kept) {
 section {
   display: grid;
   gap: 12px;
-}
-
-ul {
-  margin: 0;
-  padding: 0;
-  list-style: none;
 }
 
 li {

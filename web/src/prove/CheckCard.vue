@@ -120,7 +120,7 @@ defineExpose({ type, take: () => panel.value?.take(), openFact })
       </div>
     </dl>
     <p v-if="test && phase === 'BEFORE'" class="soft why">{{ test.sentence }}</p>
-    <p class="links">
+    <p class="links row">
       <button class="link-button" @click="emit('another')">Another check</button>
       <button v-if="chosen" class="link-button" @click="emit('next')">
         Back to the next check
@@ -195,9 +195,6 @@ h2 {
 }
 
 .links {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 18px;
   margin-bottom: -10px;
 }
 

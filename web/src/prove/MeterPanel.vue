@@ -117,9 +117,4 @@ defineExpose({ take })
 .take {
   flex: 1;
 }
-
-[aria-pressed='true'] {
-  border: 2px solid var(--copper);
-  background: var(--copper-soft);
-}
 </style>

@@ -131,9 +131,8 @@ useKeys({
           <router-link v-else class="go" :to="`/calls/${call.id}/choose`">
             Choose the way forward
           </router-link>
-          <p>
+          <p class="row">
             <button class="link-button" @click="picking = true">Another check</button>
-            &nbsp;
             <button class="link-button" @click="undo()">Undo</button>
           </p>
         </section>
@@ -183,6 +182,8 @@ useKeys({
               NOT_MEASURED: 'Frame: not measured.',
             }[call.diagnosis.winding.frame]
           }}
+        </p>
+        <p class="row">
           <button class="link-button" @click="take('winding.pairs')">Enter pairs</button>
           <button class="link-button" @click="take('winding.frame')">Enter frame</button>
           <router-link class="says" to="/about#winding.balanceLimit">Says who?</router-link>

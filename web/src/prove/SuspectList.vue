@@ -65,7 +65,7 @@ const ask = (id: string) =>
 <template>
   <section class="card suspects" aria-label="Suspects">
     <h2>Suspects</h2>
-    <ul>
+    <ul class="plain">
       <li v-for="suspect in shown" :key="suspect.id" :class="suspect.state.toLowerCase()">
         <button
           :aria-expanded="open === suspect.id"
@@ -121,12 +121,6 @@ const ask = (id: string) =>
   align-content: start;
   display: grid;
   gap: 10px;
-}
-
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
 }
 
 li {

@@ -32,12 +32,12 @@ async function useDemo(account: { login: string; password: string }) {
 </script>
 
 <template>
-  <form class="form" @submit.prevent="submit">
-    <label>
+  <form class="stack" @submit.prevent="submit">
+    <label class="named">
       Name
       <el-input v-model="login" name="login" autocomplete="username" autocapitalize="none" />
     </label>
-    <label>
+    <label class="named">
       Password
       <el-input
         v-model="password"
@@ -48,7 +48,7 @@ async function useDemo(account: { login: string; password: string }) {
     </label>
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
     <el-button type="primary" native-type="submit" :loading="busy">Sign in</el-button>
-    <div v-if="session.demo.length" class="demo">
+    <div v-if="session.demo.length" class="demo stack">
       <p class="soft">Demo shop. Sign in as</p>
       <button
         v-for="account in session.demo"
@@ -68,18 +68,6 @@ async function useDemo(account: { login: string; password: string }) {
 </template>
 
 <style scoped>
-.form,
-.demo {
-  display: grid;
-  gap: 14px;
-}
-
-label {
-  display: grid;
-  gap: 4px;
-  font-weight: 650;
-}
-
 .demo {
   border-top: 1px solid var(--rule);
   padding-top: 14px;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import KeptNotice from '../keep/KeptNotice.vue'
 import { session, signOut } from '../session/session'
@@ -7,7 +7,10 @@ import { setTheme, theme } from '../theme/theme'
 import { isIn, ROOMS } from './rooms'
 
 /** The shop's rooms, then what stands open; in the slot its own ways, such as a call's stages. */
-defineProps<{ title: string; detail?: string }>()
+const props = defineProps<{ title: string; detail?: string }>()
+
+/** A room that stands marked above needs no second title, where there is space for both. */
+const isRoom = computed(() => ROOMS.some((room) => room.title === props.title))
 
 const router = useRouter()
 const route = useRoute()
@@ -27,7 +30,7 @@ async function leave() {
 </script>
 
 <template>
-  <header class="head" :class="{ staged: $slots.default }">
+  <header class="head" :class="{ staged: $slots.default, room: isRoom }">
     <div class="shop">
       <router-link class="mark" to="/" aria-label="Variable Rotor, all calls">
         <img src="/mark.svg" alt="" width="30" height="30" />
@@ -92,9 +95,6 @@ async function leave() {
   width: var(--target);
   height: var(--target);
   margin-left: -7px;
-  border-radius: 4px;
-  background: var(--on-band);
-  transform: scale(0.82);
 }
 
 .rooms {
@@ -184,6 +184,18 @@ async function leave() {
 
 .menu button {
   text-align: left;
+}
+
+@media (min-width: 720px) {
+  .room .job {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    min-height: 0;
+    padding: 0;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
 }
 
 @media (max-width: 719px) {

@@ -75,22 +75,22 @@ const add = () =>
   <main class="page shop">
     <p v-if="refusal" class="notice failed" role="alert">{{ refusal.message }}</p>
     <p v-if="said" role="status">{{ said }}</p>
-    <form v-if="settings" class="card" @submit.prevent="save">
+    <form v-if="settings" class="card stack" @submit.prevent="save">
       <h2>Money and limits</h2>
       <p v-if="!isLead" class="soft">Only a lead changes these.</p>
-      <label>
+      <label class="named">
         Labour an hour
         <el-input v-model="typed.labourPerHour" name="labourPerHour" :disabled="!isLead" />
       </label>
-      <label>
+      <label class="named">
         Currency
         <el-input v-model="typed.currency" name="currency" maxlength="3" :disabled="!isLead" />
       </label>
-      <label>
+      <label class="named">
         Winding pairs may differ by, in %
         <el-input v-model="typed.balanceLimitPercent" name="balanceLimit" :disabled="!isLead" />
       </label>
-      <label>
+      <label class="named">
         Time zone of the shop
         <el-input
           v-model="typed.timeZone"
@@ -110,9 +110,9 @@ const add = () =>
       </p>
       <el-button v-if="isLead" type="primary" native-type="submit">Keep</el-button>
     </form>
-    <section v-if="isLead" class="card">
+    <section v-if="isLead" class="card stack">
       <h2>People</h2>
-      <ul>
+      <ul class="plain">
         <li v-for="one in people" :key="one.id">
           <strong>{{ one.name }}</strong>
           <span class="soft"
@@ -120,12 +120,12 @@ const add = () =>
           >
         </li>
       </ul>
-      <form class="person" @submit.prevent="add">
-        <label>Name <el-input v-model="person.name" name="personName" /></label>
-        <label>
+      <form class="person stack" @submit.prevent="add">
+        <label class="named">Name <el-input v-model="person.name" name="personName" /></label>
+        <label class="named">
           Sign-in name <el-input v-model="person.login" name="personLogin" autocapitalize="none" />
         </label>
-        <label>
+        <label class="named">
           First password, 10 or more
           <el-input
             v-model="person.password"
@@ -134,7 +134,7 @@ const add = () =>
             autocomplete="new-password"
           />
         </label>
-        <div class="roles" role="group" aria-label="Role">
+        <div class="roles row" role="group" aria-label="Role">
           <button
             v-for="role in ['TECHNICIAN', 'LEAD']"
             :key="role"
@@ -159,24 +159,6 @@ const add = () =>
   max-width: 760px;
 }
 
-.card,
-.person {
-  display: grid;
-  gap: 14px;
-}
-
-label {
-  display: grid;
-  gap: 4px;
-  font-weight: 650;
-}
-
-ul {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
 li {
   display: flex;
   gap: 12px;
@@ -187,11 +169,6 @@ li {
 .roles {
   display: flex;
   gap: 8px;
-}
-
-[aria-pressed='true'] {
-  border: 2px solid var(--copper);
-  background: var(--copper-soft);
 }
 
 .el-button {

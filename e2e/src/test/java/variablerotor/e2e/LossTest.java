@@ -16,12 +16,14 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Power cuts, dead radio, ended sessions: nothing that was entered is lost. */
 @Browsing.Alone
 @ExtendWith(Browsing.class)
+@Order(2)
 class LossTest {
   private final Browsing browsing;
 
@@ -145,5 +147,60 @@ class LossTest {
     page.getByRole(AriaRole.DIALOG).getByLabel("Password").press("Enter");
     assertThat(page.locator(".chain button[aria-label='Supply: good, 242 V']")).isVisible();
     assertEquals(1, readings(call));
+  }
+
+  /** One reading in each of two tabs without radio, both closed: both reach the shop. */
+  @Test
+  void twoTabsWithoutRadioLoseNothing() {
+    Page one = browsing.signedIn(Browsing.Size.PHONE);
+    Browsing.openCall(one, "Two Tabs Terrace");
+    String call = id(one);
+    Page two = one.context().newPage();
+    two.navigate(one.url());
+    two.locator("input[name='line.volts']").waitFor();
+    one.context().setOffline(true);
+    for (Page tab : List.of(one, two)) {
+      tab.locator("input[name='line.volts']").fill(tab == one ? "238" : "236");
+      tab.locator("input[name='line.volts']").press("Enter");
+      assertThat(tab.locator("button.waiting")).containsText("kept here, no connection");
+    }
+    one.close();
+    two.close();
+    Page later = one.context().newPage();
+    one.context().setOffline(false);
+    later.navigate(browsing.application().url() + "/calls/" + call + "/prove");
+    assertThat(later.locator(".chain button[aria-label='Supply: good, 236 V']")).isVisible();
+    assertEquals(2, readings(call));
+  }
+
+  /** What one person entered is never another's, whoever signs in on the device meanwhile. */
+  @Test
+  void aWaitingReadingKeepsItsAuthor() {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    Browsing.openCall(page, "Author Alley");
+    String call = id(page);
+    page.route("**/readings/**", route -> route.abort());
+    page.locator("input[name='line.volts']").fill("237");
+    page.locator("input[name='line.volts']").press("Enter");
+    assertThat(page.locator("button.waiting")).containsText("kept here");
+    OnCall.button(page, "Tobin Ashgrove: menu").click();
+    OnCall.button(page, "Sign out").click();
+    page.unroute("**/readings/**");
+    OnCall.button(page, "Ines Kallow").click();
+    page.locator(".calls").waitFor();
+    assertThat(page.locator("button.waiting")).containsText("1 entry of Tobin Ashgrove kept here");
+    page.locator("button.waiting").click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("under no other name");
+    assertEquals(0, readings(call));
+    page.keyboard().press("Escape");
+    OnCall.button(page, "Ines Kallow: menu").click();
+    OnCall.button(page, "Sign out").click();
+    OnCall.button(page, "Tobin Ashgrove").click();
+    page.locator(".calls").waitFor();
+    OnCall.settled(page);
+    String author =
+        "select count(*) from reading join account on account.id = reading.author where login ="
+            + " 'tobin' and call_id = '";
+    assertEquals(1, browsing.application().count(author + call + "'"));
   }
 }

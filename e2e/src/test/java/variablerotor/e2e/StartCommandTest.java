@@ -20,9 +20,11 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** {@code ./rotor start} as a person runs it. */
+@Order(3)
 class StartCommandTest {
   private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
 

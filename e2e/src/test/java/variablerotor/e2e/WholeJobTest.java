@@ -96,6 +96,22 @@ class WholeJobTest {
     assertThat(page.locator(".decision")).containsText("New module chosen by Tobin Ashgrove");
 
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To the papers")).click();
+    // The next visit: what the new part reads is kept apart, and the verdict stands.
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Prove").setExact(true))
+        .click();
+    choose(page, "Measure the three winding pairs");
+    button(page, "It is repaired: the new part").click();
+    assertThat(page.getByText("Kept as taken after the repair.")).isVisible();
+    for (String pair : List.of("winding.ab", "winding.bc", "winding.ca")) {
+      page.locator("input[name='" + pair + "']").fill("3.4");
+      page.locator("input[name='" + pair + "']").press("Enter");
+    }
+    settled(page);
+    assertThat(page.locator(".verdict")).containsText("It is the module");
+    page.locator(".log summary").click();
+    assertThat(page.locator(".log")).containsText("after the repair");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Hand over").setExact(true))
+        .click();
     String report =
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open the report"))
             .getAttribute("href");
@@ -103,7 +119,9 @@ class WholeJobTest {
     PdfReader reader = new PdfReader(pdf.body());
     assertEquals(1, reader.getNumberOfPages());
     String text = new PdfTextExtractor(reader).getTextFromPage(1);
-    for (String part : List.of("Mill Weir pump house", "module", "21 Ω", "New module", "580.00")) {
+    for (String part :
+        List.of(
+            "Mill Weir pump house", "module", "21 Ω", "New module", "580.00", "after the repair")) {
       assertTrue(text.contains(part), part + " in " + text);
     }
 
@@ -130,6 +148,12 @@ class WholeJobTest {
     page.locator("input[name='place']").waitFor();
     tabTo(page, "input[name='place']");
     page.keyboard().type("Keyboard Row");
+    page.keyboard().press("Enter");
+    // Nobody has looked yet, so no motor is chosen for anybody.
+    assertThat(page.getByText("Say which motor.").first()).isVisible();
+    tabTo(page, ".question:has-text('Which motor') .quiet-button:first-of-type");
+    page.keyboard().press("Enter");
+    tabTo(page, "input[name='place']", "Shift+Tab");
     page.keyboard().press("Enter");
     page.getByText("Nothing measured yet.").waitFor();
 
@@ -163,14 +187,19 @@ class WholeJobTest {
 
   /** Presses Tab until the field has the focus. */
   private static void tabTo(Page page, String selector) {
+    tabTo(page, selector, "Tab");
+  }
+
+  private static void tabTo(Page page, String selector, String key) {
     page.locator(selector).first().waitFor();
     for (int i = 0; i < 60; i++) {
-      if ((Boolean) page.evaluate("s => document.activeElement?.matches(s) ?? false", selector)) {
+      Locator wanted = page.locator(selector).first();
+      if ((Boolean) wanted.evaluate("element => document.activeElement === element")) {
         return;
       }
-      page.keyboard().press("Tab");
+      page.keyboard().press(key);
     }
-    throw new AssertionError("Tab never reaches " + selector);
+    throw new AssertionError(key + " never reaches " + selector);
   }
 
   @Test
