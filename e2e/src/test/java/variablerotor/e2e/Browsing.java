@@ -1,5 +1,6 @@
 package variablerotor.e2e;
 
+import com.microsoft.playwright.APIRequestContext;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -9,12 +10,14 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.RequestOptions;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
@@ -24,7 +27,7 @@ import org.junit.jupiter.api.extension.ParameterResolver;
  * its own for each test. A class that kills its application, or must see the demo data alone, has
  * one to itself: see {@link Alone}.
  */
-final class Browsing implements ParameterResolver {
+final class Browsing implements ParameterResolver, AfterEachCallback {
   /** On a class: its application is shared with no other. */
   @Retention(RetentionPolicy.RUNTIME)
   @interface Alone {}
@@ -90,6 +93,12 @@ final class Browsing implements ParameterResolver {
         .getOrComputeIfAbsent(test, any -> new Browsing(started()), Browsing.class);
   }
 
+  /** A page left open would go on drawing, and listening to its meter. */
+  @Override
+  public void afterEach(ExtensionContext extension) {
+    List.copyOf(BROWSER.get().contexts()).forEach(BrowserContext::close);
+  }
+
   Application application() {
     return application;
   }
@@ -110,6 +119,10 @@ final class Browsing implements ParameterResolver {
 
   /** A new page on the application, at the sign-in; script faults fail the test that sees them. */
   Page page(Size size, ColorScheme scheme) {
+    return page(size, scheme, null);
+  }
+
+  private Page page(Size size, ColorScheme scheme, String state) {
     boolean phone = size == Size.PHONE;
     BrowserContext context =
         BROWSER
@@ -122,6 +135,7 @@ final class Browsing implements ParameterResolver {
                     .setIsMobile(phone)
                     // Nothing is to be waited for that only moves.
                     .setReducedMotion(ReducedMotion.REDUCE)
+                    .setStorageState(state)
                     .setColorScheme(scheme));
     context.setDefaultTimeout(20_000);
     Page page = context.newPage();
@@ -138,15 +152,36 @@ final class Browsing implements ParameterResolver {
     return FAULTS.computeIfAbsent(page, any -> new ArrayList<>());
   }
 
+  /**
+   * A page of Tobin's, with a session of its own, asked for without the page; tests of the sign-in
+   * itself begin at {@link #page}.
+   */
   Page signedIn(Size size) {
-    return signedIn(size, ColorScheme.LIGHT);
-  }
-
-  Page signedIn(Size size, ColorScheme scheme) {
-    Page page = page(size, scheme);
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Tobin Ashgrove")).click();
+    Page page = page(size, ColorScheme.LIGHT, session("tobin", "quiet-wheel-4"));
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open a call")).waitFor();
     return page;
+  }
+
+  /** The cookies of a new session. */
+  private String session(String login, String password) {
+    BrowserContext context =
+        BROWSER.get().newContext(new Browser.NewContextOptions().setBaseURL(application.url()));
+    APIRequestContext api = context.request();
+    api.get("/api/session");
+    String token =
+        context.cookies().stream()
+            .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
+            .findFirst()
+            .orElseThrow()
+            .value;
+    api.post(
+        "/api/session",
+        RequestOptions.create()
+            .setHeader("X-XSRF-TOKEN", token)
+            .setData(Map.of("login", login, "password", password)));
+    String state = context.storageState();
+    context.close();
+    return state;
   }
 
   /** Opens a new call and stands on its Prove stage. */
