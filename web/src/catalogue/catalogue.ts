@@ -1,16 +1,22 @@
 import { shallowRef } from 'vue'
 import { get } from '../api/client'
-import type { Catalogue, Check, Fact, Terminal } from '../api/types'
+import type { Catalogue, Check, Fact, Settings, Terminal } from '../api/types'
+import { shopZone } from '../shared/time'
 
 /** The words and rules of the core, fetched once a page. */
 export const catalogue = shallowRef<Catalogue | null>(null)
 
 let loading: Promise<void> | null = null
 
+/** Also in which zone the shop tells its times; nothing waits for that. */
 export function loadCatalogue(): Promise<void> {
   loading ??= get<Catalogue>('/api/catalogue')
     .then((loaded) => {
       catalogue.value = loaded
+      get<Settings>('/api/shop/settings').then(
+        (settings) => (shopZone.value = settings.timeZone),
+        () => {},
+      )
     })
     .catch((fault) => {
       loading = null

@@ -23,4 +23,8 @@ public record CallRow(
     int readings,
     @Nullable Route chosen,
     String openedBy,
-    OffsetDateTime changedAt) {}
+    OffsetDateTime changedAt) {
+  public CallRow {
+    verdict = List.copyOf(verdict);
+  }
+}

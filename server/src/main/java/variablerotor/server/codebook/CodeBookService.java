@@ -43,7 +43,11 @@ public class CodeBookService {
 
   /** A book with all its codes. */
   public record BookView(
-      UUID id, String name, List<CodeRow> rows, String author, OffsetDateTime at) {}
+      UUID id, String name, List<CodeRow> rows, String author, OffsetDateTime at) {
+    public BookView {
+      rows = List.copyOf(rows);
+    }
+  }
 
   /** A code that was searched for, and the book that it stands in. */
   public record Hit(UUID book, String name, CodeRow row) {}
