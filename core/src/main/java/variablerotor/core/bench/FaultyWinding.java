@@ -1,5 +1,6 @@
 package variablerotor.core.bench;
 
+import variablerotor.core.circuit.Circuit;
 import variablerotor.core.winding.Connection;
 import variablerotor.core.winding.Meter;
 import variablerotor.core.winding.Ohms;
@@ -7,17 +8,23 @@ import variablerotor.core.winding.Phase;
 import variablerotor.core.winding.WindingReadings;
 
 /**
- * A star-connected winding with one fault, as a network: leads are nodes 0, 1, 2, the star point 3,
- * the frame 6. What a meter reads between any two comes from solving the network.
+ * A star-connected winding with one fault, as a network of leads, star point, taps and frame. What
+ * a meter reads between any two comes from solving the network.
  */
 public final class FaultyWinding {
-  private static final int STAR = 3;
-  private static final int FRAME = 6;
+  private static final String STAR = "STAR";
+  private static final String FRAME = "FRAME";
+  private static final String ONE_TAP = "TAP1";
+  private static final String OTHER_TAP = "TAP2";
+
+  /** What is left of a path that is cut: the air between [Ω]. Far above any meter's last range. */
+  private static final double CUT = 1e12;
 
   /** A hand-held meter shows OL above this [Ω]. Common practice. */
   private static final double OVER_LIMIT = 6e7;
 
-  private final Network network = new Network();
+  private final Circuit network = new Circuit();
+  private int branches;
   private final double phaseOhms;
   private boolean framed;
 
@@ -41,7 +48,7 @@ public final class FaultyWinding {
 
   /** One phase cut off. */
   public static FaultyWinding open(double r, int phase) {
-    return one(r, phase, Network.OPEN);
+    return one(r, phase, CUT);
   }
 
   private static FaultyWinding one(double r, int phase, double ohms) {
@@ -52,7 +59,7 @@ public final class FaultyWinding {
     return winding;
   }
 
-  /** Both phases tapped at their depths, and the taps joined: nodes 4 and 5. */
+  /** Both phases tapped at their depths, and the taps joined. */
   public static FaultyWinding touching(double r, int one, double x, int two, double y) {
     FaultyWinding winding = new FaultyWinding(r);
     for (int p = 0; p < 3; p++) {
@@ -60,10 +67,12 @@ public final class FaultyWinding {
         winding.phase(p, r);
       }
     }
-    winding.network.add(one, 4, x * r).add(4, STAR, (1 - x) * r);
-    winding.network.add(two, 5, y * r).add(5, STAR, (1 - y) * r);
-    winding.network.add(4, 5, 0);
-    return winding;
+    return winding
+        .path(lead(one), ONE_TAP, x * r)
+        .path(ONE_TAP, STAR, (1 - x) * r)
+        .path(lead(two), OTHER_TAP, y * r)
+        .path(OTHER_TAP, STAR, (1 - y) * r)
+        .path(ONE_TAP, OTHER_TAP, 0);
   }
 
   /** A healthy winding with a path to the frame at a depth of one phase. */
@@ -74,8 +83,10 @@ public final class FaultyWinding {
         winding.phase(p, r);
       }
     }
-    winding.network.add(phase, 4, depth * r).add(4, STAR, (1 - depth) * r);
-    return winding.toFrame(4, pathOhms);
+    return winding
+        .path(lead(phase), ONE_TAP, depth * r)
+        .path(ONE_TAP, STAR, (1 - depth) * r)
+        .toFrame(ONE_TAP, pathOhms);
   }
 
   /** A path from the star point to the frame, beside whatever else is wrong. */
@@ -83,15 +94,22 @@ public final class FaultyWinding {
     return toFrame(STAR, pathOhms);
   }
 
-  private FaultyWinding toFrame(int node, double pathOhms) {
-    network.add(node, FRAME, pathOhms);
+  private FaultyWinding toFrame(String node, double pathOhms) {
     framed = true;
+    return path(node, FRAME, pathOhms);
+  }
+
+  private FaultyWinding phase(int phase, double ohms) {
+    return path(lead(phase), STAR, ohms);
+  }
+
+  private FaultyWinding path(String from, String to, double ohms) {
+    network.resistor("path " + ++branches, from, to, ohms);
     return this;
   }
 
-  private FaultyWinding phase(int lead, double ohms) {
-    network.add(lead, STAR, ohms);
-    return this;
+  private static String lead(int phase) {
+    return Phase.values()[phase].name();
   }
 
   public double healthyPair() {
@@ -100,17 +118,17 @@ public final class FaultyWinding {
 
   /** Exact resistance between two leads [Ω]. */
   public double between(int from, int to) {
-    return network.between(from, to);
+    return network.ohms(lead(from), lead(to));
   }
 
   /** Exact resistance from a lead to the frame [Ω]; infinite where there is no path. */
   public double toFrame(Phase lead) {
-    return framed ? network.between(lead.ordinal(), FRAME) : Double.POSITIVE_INFINITY;
+    return framed ? network.ohms(lead.name(), FRAME) : Double.POSITIVE_INFINITY;
   }
 
   /** Netlist of an ohmmeter of 1 A between two nodes, for a circuit simulator. */
   public String netlist(int plus, int minus) {
-    return network.netlist(plus, minus);
+    return network.netlist(lead(plus), lead(minus));
   }
 
   /** The three pairs as a meter with this count shows them; 0 shows them exactly. */

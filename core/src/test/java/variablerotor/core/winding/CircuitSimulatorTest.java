@@ -38,7 +38,7 @@ class CircuitSimulatorTest {
             .start();
     String output = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     process.waitFor();
-    Matcher volts = Pattern.compile("(?m)^\\s*n\\d\\s+([-+.\\deE]+)").matcher(output);
+    Matcher volts = Pattern.compile("(?m)^\\s*n\\w+\\s+([-+.\\deE]+)").matcher(output);
     double most = 0;
     while (volts.find()) {
       most = Math.max(most, Double.parseDouble(volts.group(1)));

@@ -13,7 +13,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import variablerotor.core.bench.FaultyWinding;
-import variablerotor.core.bench.Network;
+import variablerotor.core.circuit.Circuit;
 
 class WindingAnalysisTest {
   private static WindingVerdict pairs(double ab, double bc, double ca) {
@@ -155,12 +155,12 @@ class WindingAnalysisTest {
   @Test
   void openDeltaLegReadsTwiceTheOthers() {
     double r = 6.3;
-    Network delta = new Network().add(1, 2, r).add(2, 0, r);
+    Circuit delta = new Circuit().resistor("bc", "B", "C", r).resistor("ca", "C", "A", r);
     WindingReadings readings =
         WindingReadings.ofPairs(
-            new Ohms(delta.between(0, 1)),
-            new Ohms(delta.between(1, 2)),
-            new Ohms(delta.between(2, 0)));
+            new Ohms(delta.ohms("A", "B")),
+            new Ohms(delta.ohms("B", "C")),
+            new Ohms(delta.ohms("C", "A")));
     for (Connection connection : List.of(Connection.DELTA, Connection.UNKNOWN)) {
       WindingVerdict verdict = WindingAnalysis.of(readings.withConnection(connection));
       assertEquals(Signature.OPEN_PHASE, verdict.signature());
@@ -175,13 +175,17 @@ class WindingAnalysisTest {
   @Test
   void turnsShortedInADeltaLeg() {
     double r = 9;
-    Network delta = new Network().add(0, 1, 0.5 * r).add(1, 2, r).add(2, 0, r);
+    Circuit delta =
+        new Circuit()
+            .resistor("ab", "A", "B", 0.5 * r)
+            .resistor("bc", "B", "C", r)
+            .resistor("ca", "C", "A", r);
     WindingVerdict verdict =
         WindingAnalysis.of(
             WindingReadings.ofPairs(
-                    new Ohms(delta.between(0, 1)),
-                    new Ohms(delta.between(1, 2)),
-                    new Ohms(delta.between(2, 0)))
+                    new Ohms(delta.ohms("A", "B")),
+                    new Ohms(delta.ohms("B", "C")),
+                    new Ohms(delta.ohms("C", "A")))
                 .withConnection(Connection.DELTA));
     assertEquals(Signature.TURN_SHORT, verdict.signature());
     assertEquals(List.of(Phase.A, Phase.B), verdict.phases());
@@ -249,10 +253,14 @@ class WindingAnalysisTest {
   void starAndDeltaShowTheSamePairs() {
     Star star = new Star(3, 5, 7);
     Delta delta = star.toDelta();
-    Network ring = new Network().add(0, 1, delta.ab()).add(1, 2, delta.bc()).add(2, 0, delta.ca());
-    assertEquals(star.ab(), ring.between(0, 1), 1e-9);
-    assertEquals(star.bc(), ring.between(1, 2), 1e-9);
-    assertEquals(star.ca(), ring.between(2, 0), 1e-9);
+    Circuit ring =
+        new Circuit()
+            .resistor("ab", "A", "B", delta.ab())
+            .resistor("bc", "B", "C", delta.bc())
+            .resistor("ca", "C", "A", delta.ca());
+    assertEquals(star.ab(), ring.ohms("A", "B"), 1e-9);
+    assertEquals(star.bc(), ring.ohms("B", "C"), 1e-9);
+    assertEquals(star.ca(), ring.ohms("C", "A"), 1e-9);
     assertEquals(3, delta.toStar().a(), 1e-9);
     assertEquals(7, Star.ofPairs(8, 12, 10).c(), 1e-9);
   }
