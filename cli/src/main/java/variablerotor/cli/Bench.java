@@ -8,7 +8,7 @@ import variablerotor.core.bench.Population;
 import variablerotor.core.diagnosis.BestPolicy;
 import variablerotor.core.diagnosis.FamilyModel;
 import variablerotor.core.diagnosis.Symptom;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
 
 /** {@code rotor bench}: how the advice does on many simulated motors with hidden faults. */
 final class Bench {

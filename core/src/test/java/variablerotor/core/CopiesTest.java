@@ -21,9 +21,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 import variablerotor.core.bench.HiddenFault;
 import variablerotor.core.diagnosis.Check;
 import variablerotor.core.diagnosis.FamilyModel;
-import variablerotor.core.diagnosis.Fault;
 import variablerotor.core.diagnosis.Symptom;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
+import variablerotor.core.family.Fault;
 
 /** Whoever gets a list cannot change it for anybody else. */
 class CopiesTest {

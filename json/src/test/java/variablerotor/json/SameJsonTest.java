@@ -30,7 +30,7 @@ import variablerotor.core.job.Settings;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Route;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
 import variablerotor.core.tree.Node;
 import variablerotor.core.view.CallView;
 

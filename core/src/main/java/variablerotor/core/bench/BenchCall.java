@@ -14,7 +14,6 @@ import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.signal.Family;
 import variablerotor.core.winding.Connection;
 import variablerotor.core.winding.WindingFigures;
 
@@ -103,7 +102,7 @@ public final class BenchCall {
 
   private static Situation situation(SimulatedMotor motor, List<Fact> facts) {
     HiddenFault hidden = motor.hidden();
-    boolean star = hidden.family() != Family.BLDC_FIVE_WIRE;
+    boolean star = !hidden.family().profile().isReplacedWhole();
     return new Situation(
         hidden.family(),
         hidden.symptom(),

@@ -1,10 +1,11 @@
 package variablerotor.core.bench;
 
 import java.util.Random;
-import variablerotor.core.diagnosis.Fault;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Command;
+import variablerotor.core.family.FamilyProfile;
+import variablerotor.core.family.Fault;
 
 /** Supply, board and harness of a simulated motor: what stands on every terminal. */
 final class Electrics {
@@ -23,11 +24,9 @@ final class Electrics {
 
   Electrics(HiddenFault hidden, Random random) {
     this.hidden = hidden;
-    boolean threePhase = isThreePhase(hidden.family());
-    boolean may115 =
-        hidden.family() == Family.CONSTANT_TORQUE
-            || hidden.family() == Family.CONSTANT_AIRFLOW_PARALLEL
-            || hidden.family() == Family.CONSTANT_AIRFLOW_SERIAL;
+    FamilyProfile profile = hidden.family().profile();
+    boolean threePhase = profile.isThreePhase();
+    boolean may115 = profile.isMadeFor115();
     boolean is115 = may115 && (random.nextDouble() < 0.4 || hidden.has(Fault.SETTING_LINK));
     plate = threePhase ? THREE_PHASE[random.nextInt(2)] : is115 ? "115" : "208-230";
     rated = threePhase ? Double.parseDouble(plate) : is115 ? 118 : 236;
@@ -47,10 +46,6 @@ final class Electrics {
     }
     // A plate of 208-230 reaches down to 187 V and up to 253 V.
     return lowWhenOut ? 0.74 - 0.2 * hidden.severity() : 1.16 + 0.1 * hidden.severity();
-  }
-
-  private static boolean isThreePhase(Family family) {
-    return family == Family.EC_PLUG_FAN || family == Family.DRIVE_FED_INDUCTION;
   }
 
   String plate() {
@@ -115,19 +110,16 @@ final class Electrics {
 
   /** The family's command where it is given, full and sound [V]. */
   private double fullCommand() {
-    switch (hidden.family()) {
-      case BLDC_FIVE_WIRE:
-        return 2.6 + 3 * stray;
-      case EC_PLUG_FAN:
-      case DRIVE_FED_INDUCTION:
-        return 3 + 6 * stray;
-      default:
-        return control();
-    }
+    return switch (hidden.family().profile().command()) {
+      case SPEED_VOLTS -> 2.6 + 3 * stray;
+      case ZERO_TO_TEN -> 3 + 6 * stray;
+      case VOLTS_24, MESSAGES, PHASES -> control();
+    };
   }
 
   private boolean is24() {
-    return hidden.family() != Family.BLDC_FIVE_WIRE && !isThreePhase(hidden.family());
+    Command command = hidden.family().profile().command();
+    return command != Command.SPEED_VOLTS && command != Command.ZERO_TO_TEN;
   }
 
   /** What a failing output or joint still lets through: now and then something, mostly nothing. */
@@ -203,11 +195,11 @@ final class Electrics {
       case CONTROL_VOLTS:
         return volts(control());
       case LINE_VOLTS:
-        return isThreePhase(hidden.family()) ? null : volts(line());
+        return hidden.family().profile().isThreePhase() ? null : volts(line());
       case LINE_VOLTS_AB:
       case LINE_VOLTS_BC:
       case LINE_VOLTS_CA:
-        return isThreePhase(hidden.family()) ? volts(pair(type)) : null;
+        return hidden.family().profile().isThreePhase() ? volts(pair(type)) : null;
       case COMMAND_VOLTS:
         return volts(commandAtMotor());
       case COMMAND_VOLTS_BOARD:

@@ -1,8 +1,7 @@
 package variablerotor.core.bench;
 
 import java.util.Random;
-import variablerotor.core.diagnosis.Fault;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Fault;
 
 /** Shaft, bearings, wheel and air of a simulated motor. */
 final class Mechanics {
@@ -78,7 +77,7 @@ final class Mechanics {
   /** Shorted turns brake a rotor that is turned, the more the more of them. */
   private int brake() {
     // An induction motor has no magnets: turned by hand, its shorted winding has nothing to brake.
-    if (hidden.family() == Family.DRIVE_FED_INDUCTION) {
+    if (!hidden.family().profile().hasMagnets()) {
       return 0;
     }
     return drag.shorted() <= 0 ? 0 : drag.shorted() > 0.85 ? 3 : drag.shorted() > 0.45 ? 2 : 1;

@@ -4,7 +4,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Random;
 import variablerotor.core.diagnosis.FamilyModel;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
 
 /** Many simulated calls of every family, and how three orders of checks did on them. */
 public final class Population {

@@ -1,11 +1,10 @@
 package variablerotor.core.bench;
 
 import java.util.Random;
-import variablerotor.core.diagnosis.Fault;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Fault;
 import variablerotor.core.winding.Phase;
 
 /**
@@ -155,7 +154,7 @@ public final class SimulatedMotor {
       case FEEDBACK_HERTZ_BOARD:
         return new FactValue.Quantity(pulses(false));
       case POLE_PAIRS:
-        return new FactValue.Quantity(hidden.family() == Family.BLDC_FIVE_WIRE ? 4 : 6);
+        return new FactValue.Quantity(hidden.family().profile().polePairs());
       case HEARD_ANSWER:
         return word(heard());
       case HEARD_CALL:
@@ -200,7 +199,7 @@ public final class SimulatedMotor {
 
   /** Whether the electronics come off the motor, so that it stands alone on the bench. */
   private boolean comesOff() {
-    return !hidden.family().isReplacedWhole();
+    return !hidden.family().profile().isReplacedWhole();
   }
 
   /** Whether the motor proper would turn, given three good phases. */
@@ -231,7 +230,7 @@ public final class SimulatedMotor {
 
   /** Whether the good command is borrowed from the unit's own 24 V. */
   private boolean needs24() {
-    return hidden.family() != Family.EC_PLUG_FAN && hidden.family() != Family.DRIVE_FED_INDUCTION;
+    return !hidden.family().profile().isThreePhase();
   }
 
   private boolean driveTrips() {

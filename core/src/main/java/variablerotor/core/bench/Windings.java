@@ -1,7 +1,7 @@
 package variablerotor.core.bench;
 
 import java.util.Random;
-import variablerotor.core.diagnosis.Fault;
+import variablerotor.core.family.Fault;
 
 /**
  * The winding of a simulated motor.

@@ -8,10 +8,10 @@ import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.PlateField;
 import variablerotor.core.motor.UnitPlate;
-import variablerotor.core.signal.Family;
 import variablerotor.core.signal.LineVoltage;
 import variablerotor.core.winding.Connection;
 

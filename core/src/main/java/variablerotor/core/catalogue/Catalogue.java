@@ -6,8 +6,6 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import variablerotor.core.chain.Chain;
-import variablerotor.core.chain.Suspect;
 import variablerotor.core.code.SignalKind;
 import variablerotor.core.diagnosis.Check;
 import variablerotor.core.diagnosis.FamilyModel;
@@ -16,13 +14,14 @@ import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.diagnosis.UnitState;
 import variablerotor.core.fact.FactKind;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.family.Family;
+import variablerotor.core.family.Plug;
+import variablerotor.core.family.Suspect;
+import variablerotor.core.family.Terminal;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.motor.PlateField;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Route;
-import variablerotor.core.signal.Family;
-import variablerotor.core.signal.Probes;
-import variablerotor.core.signal.Terminals;
 import variablerotor.core.source.Figure;
 import variablerotor.core.source.Source;
 import variablerotor.core.tree.Node;
@@ -133,8 +132,7 @@ public record Catalogue(
   }
 
   /** A terminal with its usual colour. */
-  public record TerminalView(
-      String id, String name, String colour, Terminals.Plug plug, String plugTitle)
+  public record TerminalView(String id, String name, String colour, Plug plug, String plugTitle)
       implements Node {
     @Override
     public Map<String, Object> tree() {
@@ -259,10 +257,10 @@ public record Catalogue(
                 family.title(),
                 covered,
                 checks,
-                Chain.stations(family).stream()
-                    .map(s -> new Word(s.name(), Chain.title(family, s)))
+                family.profile().stations().stream()
+                    .map(s -> new Word(s.name(), family.profile().title(s)))
                     .toList(),
-                Terminals.of(family).stream().map(Catalogue::terminal).toList(),
+                family.profile().terminals().stream().map(Catalogue::terminal).toList(),
                 probes(family)));
       }
     }
@@ -300,7 +298,7 @@ public record Catalogue(
         Figures.all().stream().map(Catalogue::figure).toList());
   }
 
-  private static TerminalView terminal(Terminals.Terminal terminal) {
+  private static TerminalView terminal(Terminal terminal) {
     return new TerminalView(
         terminal.id(),
         terminal.name(),
@@ -312,12 +310,10 @@ public record Catalogue(
   /** By fact: the two terminals that it is read between. */
   private static Map<String, List<String>> probes(Family family) {
     Map<String, List<String>> probes = new LinkedHashMap<>();
-    for (FactType type : FactType.values()) {
-      List<String> terminals = Probes.of(family, type.id());
-      if (!terminals.isEmpty()) {
-        probes.put(type.id(), terminals);
-      }
-    }
+    family
+        .profile()
+        .probes()
+        .forEach((fact, probe) -> probes.put(fact, List.of(probe.red(), probe.black())));
     return probes;
   }
 

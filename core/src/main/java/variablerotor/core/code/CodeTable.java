@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import variablerotor.core.chain.Suspect;
+import variablerotor.core.family.Suspect;
 
 /**
  * A code book as a table: a header, then one row a code. Read whole or not at all, with every fault

@@ -5,7 +5,8 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
+import variablerotor.core.family.Fault;
 
 /**
  * The fewest minutes to proof that any order of checks can have on average, found exactly by going

@@ -5,7 +5,8 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import variablerotor.core.chain.Suspect;
+import variablerotor.core.family.Fault;
+import variablerotor.core.family.Suspect;
 
 /**
  * One way in which the complaint can have come about: a single fault, or a fault and the damage

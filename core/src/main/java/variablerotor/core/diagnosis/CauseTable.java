@@ -2,7 +2,7 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
-import variablerotor.core.chain.Suspect;
+import variablerotor.core.family.Suspect;
 
 /** The causes of one symptom in one family against the checks, worked out once. */
 final class CauseTable {

@@ -1,8 +1,9 @@
 package variablerotor.core.diagnosis;
 
-import static variablerotor.core.diagnosis.Fault.*;
+import static variablerotor.core.family.Fault.*;
 
 import java.util.List;
+import variablerotor.core.family.Fault;
 
 /**
  * What goes wrong, and how often: of a hundred calls with a symptom, about how many have this

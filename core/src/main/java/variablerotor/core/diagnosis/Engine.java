@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import variablerotor.core.chain.Chain;
-import variablerotor.core.chain.Suspect;
+import variablerotor.core.family.Fault;
+import variablerotor.core.family.Suspect;
 
 /**
  * Diagnosis by elimination. Every cause that the family can have is weighed by Bayes' rule against
@@ -103,7 +103,7 @@ public final class Engine {
           VerdictState.NARROWED,
           List.of(first),
           "Most likely "
-              + Chain.spoken(evidence.situation.family(), first)
+              + evidence.situation.family().profile().spoken(first)
               + " ("
               + percent
               + " %), not proved: "
@@ -122,7 +122,7 @@ public final class Engine {
     StringBuilder text = new StringBuilder("It is ");
     for (int i = 0; i < proved.size(); i++) {
       text.append(i == 0 ? "" : " and ")
-          .append(Chain.spoken(evidence.situation.family(), proved.get(i)));
+          .append(evidence.situation.family().profile().spoken(proved.get(i)));
     }
     text.append(": ");
     for (int i = 0; i < proved.size(); i++) {
@@ -152,7 +152,7 @@ public final class Engine {
 
   private List<Diagnosis.Station> stations(List<Diagnosis.SuspectView> views) {
     List<Diagnosis.Station> stations = new ArrayList<>();
-    for (Suspect link : Chain.stations(evidence.situation.family())) {
+    for (Suspect link : evidence.situation.family().profile().stations()) {
       Diagnosis.SuspectView view =
           views.stream().filter(v -> v.id() == link).findFirst().orElseThrow();
       stations.add(station(link, view));

@@ -1,230 +1,184 @@
 package variablerotor.core.diagnosis;
 
-import static variablerotor.core.diagnosis.Fault.*;
+import static variablerotor.core.family.Fault.NOTHING;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
+import variablerotor.core.family.FamilyProfile;
+import variablerotor.core.family.Fault;
 import variablerotor.core.signal.Windows;
 
 /**
- * What is known of one family: the causes that it can have and the checks that tell them apart. A
- * new family is a new list here; the machinery does not change.
+ * What is known of one family: the causes that its profile lets it have, and the checks that tell
+ * them apart. A new family is a line of checks here, beside its profile; the machinery does not
+ * change.
  */
 public final class FamilyModel {
-  private static final Map<Family, FamilyModel> MODELS = new EnumMap<>(Family.class);
+  private static final MadeOnce<Family, FamilyModel> MODELS =
+      new MadeOnce<>(Family.class, FamilyModel::new);
 
-  /** What a motor with its electronics inside cannot be parted into. */
-  private static final Set<Fault> WHOLE_MOTOR =
-      EnumSet.of(
-          WINDING_OPEN,
-          WINDING_SHORT,
-          WINDING_SLIGHT_SHORT,
-          WINDING_JOINT,
-          WINDING_FRAME,
-          WINDING_WARM_SHORT);
+  private final List<Cause> causes;
+  private final List<Check> checks;
+  private final MadeOnce<Symptom, CauseTable> tables = new MadeOnce<>(Symptom.class, this::single);
+  private final MadeOnce<Symptom, CauseTable> doubles = new MadeOnce<>(Symptom.class, this::twice);
 
-  /** Signals that another family has. */
-  private static final Set<Fault> FIVE_WIRE_ONLY =
-      EnumSet.of(BOARD_NO_BUS, BOARD_NO_LOGIC, MODULE_PULLS_DOWN);
-
-  /** Faults of a speed signal back to the board. */
-  private static final Set<Fault> FEEDBACK = EnumSet.of(MODULE_MUTE, HARNESS_FEEDBACK);
-
-  private static final Set<Fault> DRIVE_ONLY =
-      EnumSet.of(DRIVE_DEAD, DRIVE_STUCK_ON, SETTING_DRIVE);
-
-  private static final Set<Fault> MODULE_FAULTS =
-      EnumSet.of(MODULE_DEAD, MODULE_STUCK_ON, MODULE_OUTPUT_SHORTED, MODULE_FADING);
-
-  static {
-    put(
-        Family.CONSTANT_TORQUE,
-        without(FIVE_WIRE_ONLY, DRIVE_ONLY, FEEDBACK, EnumSet.of(SETTING_LINK)),
-        command24(),
-        List.of(CommonChecks.speedProof()));
-    put(
-        Family.CONSTANT_AIRFLOW_PARALLEL,
-        join(without(FIVE_WIRE_ONLY, DRIVE_ONLY), CommonCauses.overwork()),
-        command24(),
-        List.of(
-            FamilyChecks.voltageLink(),
-            FamilyChecks.feedback(),
-            FamilyChecks.feedbackAtBoard(),
-            CommonChecks.speedProof()));
-    put(
-        Family.CONSTANT_AIRFLOW_SERIAL,
+  private FamilyModel(Family family) {
+    causes = causes(family.profile());
+    checks =
         join(
-            without(FIVE_WIRE_ONLY, DRIVE_ONLY, FEEDBACK, EnumSet.of(HARNESS_CROSSED)),
-            CommonCauses.overwork()),
-        List.of(
-            CommonChecks.line(),
-            CommonChecks.call(),
-            CommonChecks.control(),
-            FamilyChecks.serialLink(),
-            FamilyChecks.serialLinkAtBoard(),
-            CommonChecks.substituteCommand(),
-            CommonChecks.controlUnplugged()),
-        List.of(FamilyChecks.voltageLink(), CommonChecks.speedProof()));
-    put(
-        Family.STAGED_CONDENSER,
-        without(
-            FIVE_WIRE_ONLY, DRIVE_ONLY, FEEDBACK, EnumSet.of(SETTING_LINK, SETTING_SPEED_PROOF)),
-        command24(FamilyChecks.lineThroughDefrost()),
-        List.of());
-    MODELS.put(
-        Family.BLDC_FIVE_WIRE,
-        new FamilyModel(
-            without(
-                WHOLE_MOTOR, DRIVE_ONLY, EnumSet.of(SUPPLY_LINE_LOST, CONTROL_POWER, SETTING_LINK)),
-            List.of(
-                FamilyChecks.bus(),
-                FamilyChecks.logic(),
-                FamilyChecks.speedCommand(
-                    Windows.SPEED_COMMAND,
-                    "Yellow to black as a rule, fan-only call: 2 to 6.5 V DC, more is faster."),
-                FamilyChecks.speedCommandAtBoard(Windows.SPEED_COMMAND),
-                FamilyChecks.busUnplugged(),
-                CommonChecks.call(),
-                FamilyChecks.feedback(),
-                FamilyChecks.feedbackAtBoard(),
-                CommonChecks.idleCommand(),
-                CommonChecks.controlUnplugged(),
-                CommonChecks.recentlyReplaced(),
-                CommonChecks.rotation(),
-                CommonChecks.connector(),
-                CommonChecks.shaft(),
-                CommonChecks.shaftSlow(),
-                CommonChecks.shaftWarm(),
-                CommonChecks.shaftSound(),
-                CommonChecks.wheel(),
-                CommonChecks.air(),
-                CommonChecks.speedSetting(),
-                CommonChecks.speedProof(),
-                CommonChecks.staticPressure(),
-                CommonChecks.shaftWheelOff())));
-    MODELS.put(
-        Family.BLDC_THREE_WIRE,
-        new FamilyModel(
-            // The driver sits on the board: a silent board is a dead module here. The pairs are
-            // measured at the board's plug, through the wires, so an open wire reads as an open
-            // phase.
-            without(
-                FIVE_WIRE_ONLY,
-                DRIVE_ONLY,
-                FEEDBACK,
-                EnumSet.of(
-                    BOARD_SILENT,
-                    CONTROL_POWER,
-                    HARNESS_OPEN,
-                    HARNESS_CROSSED,
-                    SETTING_LINK,
-                    SETTING_SPEED_PROOF)),
-            join(
-                List.of(
-                    CommonChecks.line(),
-                    CommonChecks.call(),
-                    CommonChecks.controlUnplugged(),
-                    CommonChecks.recentlyReplaced()),
-                List.of(
-                    CommonChecks.rotation(),
-                    CommonChecks.speedSetting(),
-                    CommonChecks.staticPressure()),
-                mechanical(),
-                windings())));
-    MODELS.put(
-        Family.EC_PLUG_FAN,
-        new FamilyModel(
-            without(
-                WHOLE_MOTOR,
-                FIVE_WIRE_ONLY,
-                DRIVE_ONLY,
-                EnumSet.of(SETTING_LINK, SETTING_SPEED_PROOF)),
-            join(
-                List.of(
-                    CommonChecks.anyPhaseLine(),
-                    FamilyChecks.aux(),
-                    FamilyChecks.speedCommand(
-                        Windows.PLUG_COMMAND,
-                        "0 to 10 V DC at the fan's command input; it starts near 1 V."),
-                    FamilyChecks.speedCommandAtBoard(Windows.PLUG_COMMAND),
-                    CommonChecks.call(),
-                    CommonChecks.substituteCommand(
-                        "Power off to connect: the fan's own 10 V out to its command input, where"
-                            + " the literature allows. Runs: the controller is at fault."),
-                    CommonChecks.idleCommand(),
-                    CommonChecks.controlUnplugged(),
-                    FamilyChecks.feedback(),
-                    FamilyChecks.feedbackAtBoard(),
-                    CommonChecks.speedSetting(),
-                    CommonChecks.recentlyReplaced(),
-                    CommonChecks.rotation(),
-                    CommonChecks.staticPressure()),
-                mechanical(),
-                List.of(CommonChecks.shaftWheelOff()))));
-    MODELS.put(
-        Family.DRIVE_FED_INDUCTION,
-        new FamilyModel(
-            // No magnets: the hand does not feel shorted turns here, and a slight short is a short.
-            without(
-                MODULE_FAULTS,
-                FIVE_WIRE_ONLY,
-                FEEDBACK,
-                EnumSet.of(SETTING_LINK, SETTING_SPEED_PROOF, WINDING_SLIGHT_SHORT)),
-            join(
-                List.of(
-                    CommonChecks.threePhaseLine(),
-                    CommonChecks.call(),
-                    FamilyChecks.speedCommand(
-                        Windows.PLUG_COMMAND,
-                        "The drive's speed input, 0 to 10 V DC, and its run contact."),
-                    FamilyChecks.speedCommandAtBoard(Windows.PLUG_COMMAND),
-                    CommonChecks.substituteCommand(
-                        "Run it from the drive's own keypad, or with a jumper on its run contact"
-                            + " and a set speed. Stand clear: it starts."),
-                    CommonChecks.idleCommand(),
-                    CommonChecks.controlUnplugged(),
-                    CommonChecks.speedSetting(),
-                    FamilyChecks.driveFault(),
-                    FamilyChecks.driveStatus(),
-                    FamilyChecks.driveOutput(),
-                    FamilyChecks.bypass(),
-                    CommonChecks.recentlyReplaced(),
-                    CommonChecks.rotation(),
-                    CommonChecks.staticPressure()),
-                List.of(
-                    CommonChecks.connector(),
-                    CommonChecks.shaft(),
-                    CommonChecks.shaftSound(),
-                    CommonChecks.wheel(),
-                    CommonChecks.air()),
-                List.of(CommonChecks.pairs(), CommonChecks.frame(), CommonChecks.insulation()),
-                List.of(CommonChecks.shaftWheelOff()))));
+            measured(family),
+            List.of(CommonChecks.reseated(), CommonChecks.codeReturns()),
+            heard());
   }
 
-  /** A family with a 24 V or serial command, a module that comes off, and windings to measure. */
-  private static void put(
-      Family family, List<Cause> causes, List<Check> signals, List<Check> settings) {
-    MODELS.put(
-        family,
-        new FamilyModel(
-            causes,
-            join(
-                signals,
-                List.of(
-                    CommonChecks.recentlyReplaced(),
-                    CommonChecks.rotation(),
-                    CommonChecks.staticPressure()),
-                mechanical(),
-                settings,
-                List.of(CommonChecks.speedSetting()),
-                windings(),
-                List.of(CommonChecks.shaftWheelOff()))));
+  /** Every cause of which each fault is one that the family can have. */
+  private static List<Cause> causes(FamilyProfile profile) {
+    List<Cause> causes = new ArrayList<>(CommonCauses.list());
+    causes.addAll(CommonCauses.extras());
+    if (profile.holdsAirflow()) {
+      causes.addAll(CommonCauses.overwork());
+    }
+    causes.removeIf(cause -> !profile.faults().containsAll(cause.faults()));
+    return List.copyOf(causes);
+  }
+
+  /** The checks of a family, by station and state; without those that every family has. */
+  private static List<Check> measured(Family family) {
+    return switch (family) {
+      case CONSTANT_TORQUE -> withModule(command24(), List.of(CommonChecks.speedProof()));
+      case CONSTANT_AIRFLOW_PARALLEL ->
+          withModule(
+              command24(),
+              List.of(
+                  FamilyChecks.voltageLink(),
+                  FamilyChecks.feedback(),
+                  FamilyChecks.feedbackAtBoard(),
+                  CommonChecks.speedProof()));
+      case CONSTANT_AIRFLOW_SERIAL ->
+          withModule(
+              List.of(
+                  CommonChecks.line(),
+                  CommonChecks.call(),
+                  CommonChecks.control(),
+                  FamilyChecks.serialLink(),
+                  FamilyChecks.serialLinkAtBoard(),
+                  CommonChecks.substituteCommand(),
+                  CommonChecks.controlUnplugged()),
+              List.of(FamilyChecks.voltageLink(), CommonChecks.speedProof()));
+      case STAGED_CONDENSER -> withModule(command24(FamilyChecks.lineThroughDefrost()), List.of());
+      case BLDC_FIVE_WIRE ->
+          List.of(
+              FamilyChecks.bus(),
+              FamilyChecks.logic(),
+              FamilyChecks.speedCommand(
+                  Windows.SPEED_COMMAND,
+                  "Yellow to black as a rule, fan-only call: 2 to 6.5 V DC, more is faster."),
+              FamilyChecks.speedCommandAtBoard(Windows.SPEED_COMMAND),
+              FamilyChecks.busUnplugged(),
+              CommonChecks.call(),
+              FamilyChecks.feedback(),
+              FamilyChecks.feedbackAtBoard(),
+              CommonChecks.idleCommand(),
+              CommonChecks.controlUnplugged(),
+              CommonChecks.recentlyReplaced(),
+              CommonChecks.rotation(),
+              CommonChecks.connector(),
+              CommonChecks.shaft(),
+              CommonChecks.shaftSlow(),
+              CommonChecks.shaftWarm(),
+              CommonChecks.shaftSound(),
+              CommonChecks.wheel(),
+              CommonChecks.air(),
+              CommonChecks.speedSetting(),
+              CommonChecks.speedProof(),
+              CommonChecks.staticPressure(),
+              CommonChecks.shaftWheelOff());
+      case BLDC_THREE_WIRE ->
+          join(
+              List.of(
+                  CommonChecks.line(),
+                  CommonChecks.call(),
+                  CommonChecks.controlUnplugged(),
+                  CommonChecks.recentlyReplaced()),
+              List.of(
+                  CommonChecks.rotation(),
+                  CommonChecks.speedSetting(),
+                  CommonChecks.staticPressure()),
+              mechanical(),
+              windings());
+      case EC_PLUG_FAN ->
+          join(
+              List.of(
+                  CommonChecks.anyPhaseLine(),
+                  FamilyChecks.aux(),
+                  FamilyChecks.speedCommand(
+                      Windows.PLUG_COMMAND,
+                      "0 to 10 V DC at the fan's command input; it starts near 1 V."),
+                  FamilyChecks.speedCommandAtBoard(Windows.PLUG_COMMAND),
+                  CommonChecks.call(),
+                  CommonChecks.substituteCommand(
+                      "Power off to connect: the fan's own 10 V out to its command input, where"
+                          + " the literature allows. Runs: the controller is at fault."),
+                  CommonChecks.idleCommand(),
+                  CommonChecks.controlUnplugged(),
+                  FamilyChecks.feedback(),
+                  FamilyChecks.feedbackAtBoard(),
+                  CommonChecks.speedSetting(),
+                  CommonChecks.recentlyReplaced(),
+                  CommonChecks.rotation(),
+                  CommonChecks.staticPressure()),
+              mechanical(),
+              List.of(CommonChecks.shaftWheelOff()));
+      case DRIVE_FED_INDUCTION ->
+          join(
+              List.of(
+                  CommonChecks.threePhaseLine(),
+                  CommonChecks.call(),
+                  FamilyChecks.speedCommand(
+                      Windows.PLUG_COMMAND,
+                      "The drive's speed input, 0 to 10 V DC, and its run contact."),
+                  FamilyChecks.speedCommandAtBoard(Windows.PLUG_COMMAND),
+                  CommonChecks.substituteCommand(
+                      "Run it from the drive's own keypad, or with a jumper on its run contact"
+                          + " and a set speed. Stand clear: it starts."),
+                  CommonChecks.idleCommand(),
+                  CommonChecks.controlUnplugged(),
+                  CommonChecks.speedSetting(),
+                  FamilyChecks.driveFault(),
+                  FamilyChecks.driveStatus(),
+                  FamilyChecks.driveOutput(),
+                  FamilyChecks.bypass(),
+                  CommonChecks.recentlyReplaced(),
+                  CommonChecks.rotation(),
+                  CommonChecks.staticPressure()),
+              List.of(
+                  CommonChecks.connector(),
+                  CommonChecks.shaft(),
+                  CommonChecks.shaftSound(),
+                  CommonChecks.wheel(),
+                  CommonChecks.air()),
+              List.of(CommonChecks.pairs(), CommonChecks.frame(), CommonChecks.insulation()),
+              List.of(CommonChecks.shaftWheelOff()));
+      case PSC -> throw new IllegalArgumentException(family + " is not covered yet");
+    };
+  }
+
+  /** A family with a module that comes off, and windings to measure. */
+  private static List<Check> withModule(List<Check> signals, List<Check> settings) {
+    return join(
+        signals,
+        List.of(
+            CommonChecks.recentlyReplaced(),
+            CommonChecks.rotation(),
+            CommonChecks.staticPressure()),
+        mechanical(),
+        settings,
+        List.of(CommonChecks.speedSetting()),
+        windings(),
+        List.of(CommonChecks.shaftWheelOff()));
   }
 
   private static List<Check> command24() {
@@ -282,58 +236,29 @@ public final class FamilyModel {
     return List.copyOf(all);
   }
 
-  /** Every cause but those in which a fault has a part that this family cannot have. */
-  @SafeVarargs
-  private static List<Cause> without(Set<Fault>... sets) {
-    Set<Fault> never = EnumSet.noneOf(Fault.class);
-    for (Set<Fault> set : sets) {
-      never.addAll(set);
-    }
-    List<Cause> causes = new ArrayList<>(CommonCauses.list());
-    causes.addAll(CommonCauses.extras());
-    causes.removeIf(cause -> cause.faults().stream().anyMatch(never::contains));
-    return List.copyOf(causes);
+  private CauseTable single(Symptom symptom) {
+    List<Cause> possible =
+        causes.stream().filter(cause -> cause.weight().containsKey(symptom)).toList();
+    List<Check> useful = checks.stream().filter(check -> check.isFor(symptom)).toList();
+    return new CauseTable(symptom, possible, useful);
   }
 
-  private final List<Check> checks;
-  private final Map<Symptom, CauseTable> tables = new EnumMap<>(Symptom.class);
-
-  /** Replaced as a whole and never changed, so that requests at the same time see it whole. */
-  private volatile Map<Symptom, CauseTable> doubles = Map.of();
-
-  private FamilyModel(List<Cause> causes, List<Check> measured) {
-    checks = join(measured, List.of(CommonChecks.reseated(), CommonChecks.codeReturns()), heard());
-    for (Symptom symptom : Symptom.values()) {
-      List<Cause> possible = new ArrayList<>();
-      for (Cause cause : causes) {
-        if (cause.weight().containsKey(symptom)) {
-          possible.add(cause);
-        }
-      }
-      List<Check> useful = new ArrayList<>();
-      for (Check check : checks) {
-        if (check.isFor(symptom)) {
-          useful.add(check);
-        }
-      }
-      tables.put(symptom, new CauseTable(symptom, possible, useful));
-    }
+  /** Two single faults at once, for readings that no one cause explains. */
+  private CauseTable twice(Symptom symptom) {
+    CauseTable single = table(symptom);
+    return new CauseTable(symptom, pairsOf(single.causes, symptom), single.checks);
   }
 
   /** Whether this family can be diagnosed. */
   public static boolean covers(Family family) {
-    return MODELS.containsKey(family);
+    return family.isVariableSpeed();
   }
 
   /**
    * @throws IllegalArgumentException for a family that is not covered
    */
   public static FamilyModel of(Family family) {
-    FamilyModel model = MODELS.get(family);
-    if (model == null) {
-      throw new IllegalArgumentException(family + " is not covered yet");
-    }
-    return model;
+    return MODELS.get(family);
   }
 
   /** Every check of the family, by station and state as listed. */
@@ -344,7 +269,7 @@ public final class FamilyModel {
   /** What makes this complaint, single or as a chain of damage, and how often of a hundred. */
   public Map<List<Fault>, Double> population(Symptom symptom) {
     Map<List<Fault>, Double> population = new LinkedHashMap<>();
-    for (Cause cause : tables.get(symptom).causes) {
+    for (Cause cause : table(symptom).causes) {
       population.put(cause.faults(), cause.weight().get(symptom));
     }
     return population;
@@ -354,21 +279,8 @@ public final class FamilyModel {
     return tables.get(symptom);
   }
 
-  /**
-   * Two single faults at once, for readings that no one cause explains. Made when first asked for;
-   * a second one made at the same time is the same.
-   */
   CauseTable doubles(Symptom symptom) {
-    CauseTable made = doubles.get(symptom);
-    if (made == null) {
-      CauseTable single = tables.get(symptom);
-      made = new CauseTable(symptom, pairsOf(single.causes, symptom), single.checks);
-      Map<Symptom, CauseTable> more = new EnumMap<>(Symptom.class);
-      more.putAll(doubles);
-      more.put(symptom, made);
-      doubles = more;
-    }
-    return made;
+    return doubles.get(symptom);
   }
 
   /** Each pair of single faults of different suspects; two at once is as rare as it sounds. */

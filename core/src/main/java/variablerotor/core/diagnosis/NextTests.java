@@ -3,9 +3,8 @@ package variablerotor.core.diagnosis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import variablerotor.core.chain.Chain;
-import variablerotor.core.chain.Suspect;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
+import variablerotor.core.family.Suspect;
 import variablerotor.core.text.Numbers;
 
 /**
@@ -188,12 +187,12 @@ final class NextTests {
       for (Suspect suspect : table.groups.get(table.group[i])) {
         if (!named[suspect.ordinal()]) {
           named[suspect.ordinal()] = true;
-          rivals.add(Chain.spoken(family, suspect));
+          rivals.add(family.profile().spoken(suspect));
         }
       }
     }
     if (rivals.isEmpty()) {
-      return "It moves the odds, now led by " + Chain.spoken(family, leading) + ".";
+      return "It moves the odds, now led by " + family.profile().spoken(leading) + ".";
     }
     String list = rivals.get(0);
     for (int i = 1; i < rivals.size(); i++) {

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Command;
 import variablerotor.core.signal.FiveWire;
 import variablerotor.core.signal.SignalFigures;
 import variablerotor.core.text.Numbers;
@@ -17,7 +17,7 @@ final class Notes {
   static List<Diagnosis.Note> of(Evidence evidence) {
     List<Diagnosis.Note> notes = new ArrayList<>();
     Facts facts = evidence.situation.facts();
-    if (evidence.situation.family() == Family.BLDC_FIVE_WIRE) {
+    if (evidence.situation.family().profile().command() == Command.SPEED_VOLTS) {
       command(notes, facts);
     }
     speed(notes, facts);

@@ -7,7 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
+import variablerotor.core.family.Fault;
 import variablerotor.core.text.Numbers;
 
 /** Every prior and every likelihood with its reason, to be read and argued about by a person. */

@@ -4,7 +4,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
 import variablerotor.core.signal.LineVoltage;
 import variablerotor.core.winding.Connection;
 import variablerotor.core.winding.Copper;

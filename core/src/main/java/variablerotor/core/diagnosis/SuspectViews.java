@@ -6,9 +6,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import variablerotor.core.chain.Chain;
-import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.family.Suspect;
 
 /**
  * How each suspect stands and why, in sentences that a customer can be read: which readings clear
@@ -88,7 +87,7 @@ final class SuspectViews {
     Map<Suspect, Double> shares = belief.bySuspect();
     boolean[] proved = belief.proved();
     boolean[] open = belief.open();
-    List<Suspect> order = new ArrayList<>(Chain.of(evidence.situation.family()));
+    List<Suspect> order = new ArrayList<>(evidence.situation.family().profile().links());
     if (shares.containsKey(Suspect.NONE)) {
       order.add(Suspect.NONE);
     }
@@ -156,7 +155,7 @@ final class SuspectViews {
   }
 
   private String spoken(Suspect suspect) {
-    return Chain.spoken(evidence.situation.family(), suspect);
+    return evidence.situation.family().profile().spoken(suspect);
   }
 
   private Diagnosis.Reason reason(int check, String consequence) {

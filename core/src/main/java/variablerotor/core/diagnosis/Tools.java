@@ -2,9 +2,9 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
-import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
+import variablerotor.core.family.Suspect;
 
 /** What a check is done with, and what a suspect may need; common practice. */
 enum Tools {
@@ -78,7 +78,7 @@ enum Tools {
       case HARNESS:
         return "Pins, splices and wire";
       case MODULE:
-        return moduleOf(family);
+        return family.profile().spareElectronics();
       case DRIVE:
         return "The drive's bypass links; a drive is ordered";
       case WINDING:
@@ -90,18 +90,6 @@ enum Tools {
         return "A filter of this size, coil cleaner";
       default:
         return null;
-    }
-  }
-
-  private static String moduleOf(Family family) {
-    switch (family) {
-      case CONSTANT_AIRFLOW_PARALLEL:
-      case CONSTANT_AIRFLOW_SERIAL:
-        return "A module programmed for this unit, if the van has one";
-      case BLDC_THREE_WIRE:
-        return "An outdoor board, if the van has one";
-      default:
-        return "A motor of this kind, if the van has one";
     }
   }
 }

@@ -2,10 +2,9 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
-import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Suspect;
 import variablerotor.core.signal.ThreePhase;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.winding.FrameState;
@@ -151,7 +150,7 @@ final class Warnings {
 
   private void damage() {
     boolean unchecked =
-        !situation.family().isReplacedWhole()
+        !situation.family().profile().isReplacedWhole()
             && (winding.state() == WindingState.NOT_MEASURED
                 || winding.frame() == FrameState.NOT_MEASURED);
     if (blames(Suspect.MODULE) && unchecked) {
@@ -160,7 +159,7 @@ final class Warnings {
           "Never fit a new module to an unchecked motor: measure the three pairs and each lead to"
               + " the frame first.");
     }
-    if (blames(Suspect.WINDING) && situation.family() == Family.DRIVE_FED_INDUCTION) {
+    if (blames(Suspect.WINDING) && situation.family().profile().hasDrive()) {
       add(
           "DRIVE_MAY_BE_DAMAGED",
           "A shorted winding can take the drive's output with it: check the drive before you run a"
@@ -170,7 +169,7 @@ final class Warnings {
           "MODULE_MAY_BE_DAMAGED",
           "A shorted winding often kills its module, and kills a new one at once.");
     }
-    boolean mayKeep = !situation.family().isReplacedWhole();
+    boolean mayKeep = !situation.family().profile().isReplacedWhole();
     if (blames(Suspect.BEARING) && mayKeep && winding.state() != WindingState.SOUND) {
       add(
           "WINDING_MAY_BE_DAMAGED",

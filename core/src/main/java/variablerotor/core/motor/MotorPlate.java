@@ -2,7 +2,7 @@ package variablerotor.core.motor;
 
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.winding.Connection;

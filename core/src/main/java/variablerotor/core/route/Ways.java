@@ -7,16 +7,16 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import variablerotor.core.chain.Suspect;
 import variablerotor.core.cost.CostFigures;
 import variablerotor.core.cost.Offer;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
+import variablerotor.core.family.Command;
+import variablerotor.core.family.Suspect;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
-import variablerotor.core.signal.Family;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.winding.FrameState;
 import variablerotor.core.winding.WindingState;
@@ -97,7 +97,7 @@ public final class Ways {
     }
     winding(reasons);
     shaft(reasons);
-    boolean inside = motor.family() != null && motor.family().isReplacedWhole();
+    boolean inside = motor.family() != null && motor.family().profile().isReplacedWhole();
     if (inside || Boolean.FALSE.equals(motor.moduleRemovable())) {
       reasons.add(block("MODULE_NOT_REMOVABLE", "The module does not come off this motor."));
     }
@@ -206,10 +206,7 @@ public final class Ways {
   private Way equivalent() {
     List<Way.Reason> reasons = newMotor();
     warranty(reasons);
-    boolean airflow =
-        motor.family() == Family.CONSTANT_AIRFLOW_PARALLEL
-            || motor.family() == Family.CONSTANT_AIRFLOW_SERIAL;
-    if (airflow) {
+    if (motor.family().profile().holdsAirflow()) {
       reasons.add(
           block(
               "KIND_DIFFERS",
@@ -234,7 +231,7 @@ public final class Ways {
   private Way fixedSpeed() {
     List<Way.Reason> reasons = newMotor();
     warranty(reasons);
-    if (motor.family() == Family.CONSTANT_AIRFLOW_SERIAL) {
+    if (motor.family().profile().command() == Command.MESSAGES) {
       reasons.add(
           block("COMMUNICATING", "A communicating system cannot be converted to fixed speed."));
     }

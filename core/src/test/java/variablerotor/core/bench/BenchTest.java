@@ -16,14 +16,14 @@ import org.junit.jupiter.params.provider.EnumSource;
 import variablerotor.core.diagnosis.BestPolicy;
 import variablerotor.core.diagnosis.Check;
 import variablerotor.core.diagnosis.FamilyModel;
-import variablerotor.core.diagnosis.Fault;
 import variablerotor.core.diagnosis.Situation;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
+import variablerotor.core.family.Fault;
 import variablerotor.core.winding.Connection;
 import variablerotor.core.winding.Phase;
 

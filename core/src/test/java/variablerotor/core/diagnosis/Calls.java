@@ -6,7 +6,7 @@ import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
 
 /** Calls for tests, written as a technician would note them: id, value, id, value. */
 public final class Calls {

@@ -7,7 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import variablerotor.core.chain.Suspect;
+import variablerotor.core.family.Suspect;
 
 /** The rules of proof of the trade, for the constant-torque blower. */
 class ConstantTorqueTest {

@@ -10,10 +10,9 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import variablerotor.core.chain.Chain;
-import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
+import variablerotor.core.family.Suspect;
 
 /** The rules of proof of each family beside the constant-torque blower. */
 class FamiliesTest {
@@ -62,7 +61,8 @@ class FamiliesTest {
       for (Diagnosis.SuspectView view : diagnosis.suspects()) {
         sum += view.probability();
         assertTrue(
-            view.id() == Suspect.NONE || Chain.of(family).contains(view.id()), view.id().name());
+            view.id() == Suspect.NONE || family.profile().links().contains(view.id()),
+            view.id().name());
       }
       assertEquals(1, sum, 1e-9);
     }

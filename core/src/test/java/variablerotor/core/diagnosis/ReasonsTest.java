@@ -11,9 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import variablerotor.core.catalogue.Figures;
-import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
+import variablerotor.core.family.Suspect;
 import variablerotor.core.signal.Window;
 import variablerotor.core.source.Source;
 

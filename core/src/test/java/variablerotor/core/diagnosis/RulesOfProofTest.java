@@ -10,9 +10,9 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
+import variablerotor.core.family.Suspect;
 
 /** The trade's rules of proof, one a case: what was read, and who it is by common practice. */
 class RulesOfProofTest {

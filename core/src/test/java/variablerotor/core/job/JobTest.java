@@ -21,10 +21,10 @@ import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Route;
-import variablerotor.core.signal.Family;
 import variablerotor.core.view.Answers;
 import variablerotor.core.view.CallView;
 

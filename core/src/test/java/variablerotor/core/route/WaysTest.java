@@ -14,9 +14,9 @@ import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.Facts;
+import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
-import variablerotor.core.signal.Family;
 
 class WaysTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);

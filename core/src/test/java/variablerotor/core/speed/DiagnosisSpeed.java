@@ -17,7 +17,7 @@ import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.diagnosis.Situation;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
 
 /** How long one diagnosis with its next checks takes. Not a test: it prints figures. */
 @State(Scope.Thread)

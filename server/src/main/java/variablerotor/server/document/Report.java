@@ -22,7 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import variablerotor.core.chain.Suspect;
+import variablerotor.core.family.Suspect;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.SuspectState;
 import variablerotor.core.fact.FactType;

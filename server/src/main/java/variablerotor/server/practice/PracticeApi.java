@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import variablerotor.core.diagnosis.Symptom;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
 import variablerotor.core.view.CallView;
 import variablerotor.server.log.Stamps;
 

@@ -26,7 +26,7 @@ import variablerotor.core.job.Particulars;
 import variablerotor.core.job.Settings;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
 import variablerotor.core.winding.Ohms;
 import variablerotor.json.Json;
 import variablerotor.server.log.Stamp;

@@ -20,7 +20,7 @@ import variablerotor.core.job.Settings;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Route;
-import variablerotor.core.signal.Family;
+import variablerotor.core.family.Family;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Refused;

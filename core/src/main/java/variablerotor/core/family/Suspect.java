@@ -1,4 +1,4 @@
-package variablerotor.core.chain;
+package variablerotor.core.family;
 
 /** A link of the chain from supply to air path, as one to blame. */
 public enum Suspect {

@@ -1,4 +1,4 @@
-package variablerotor.core.signal;
+package variablerotor.core.family;
 
 /** The kinds of variable-speed motor, by what runs them. */
 public enum Family {
@@ -23,13 +23,17 @@ public enum Family {
     return title;
   }
 
-  /** Whether its electronics sit inside, so that the motor is replaced as a whole. */
-  public boolean isReplacedWhole() {
-    return this == BLDC_FIVE_WIRE || this == EC_PLUG_FAN;
-  }
-
   /** Whether the motor is one that is diagnosed here, not only fitted. */
   public boolean isVariableSpeed() {
     return this != PSC;
+  }
+
+  /**
+   * All that is particular to this family.
+   *
+   * @throws IllegalArgumentException for a motor that is only ever a replacement
+   */
+  public FamilyProfile profile() {
+    return FamilyProfile.of(this);
   }
 }

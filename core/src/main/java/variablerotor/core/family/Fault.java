@@ -1,6 +1,4 @@
-package variablerotor.core.diagnosis;
-
-import variablerotor.core.chain.Suspect;
+package variablerotor.core.family;
 
 /** One way in which a link fails. Each belongs to one suspect. */
 public enum Fault {
