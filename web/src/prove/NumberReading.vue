@@ -82,10 +82,7 @@ function type(key: string) {
 
 defineExpose({ type, put })
 
-const short = (id: string) => {
-  const fact = factOf(id)
-  return fact?.title.replace(/^(Winding|Back-EMF|Line|Drive output) (?=[ABC] to)/, '') ?? id
-}
+const short = (id: string) => factOf(id)?.shortTitle ?? id
 const unit = (id: string) => factOf(id)?.unit
 const takesOl = (id: string | undefined) => (id ? factOf(id)?.kind === 'OHMS' : false)
 </script>

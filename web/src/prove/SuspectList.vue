@@ -50,10 +50,12 @@ const said = (suspect: SuspectRow) =>
         : 'No reading points at it.'))
 /** Why it is cleared: a reading at the link itself says more than one from elsewhere. */
 const own = (suspect: SuspectRow) => {
-  const station = call.value.diagnosis.stations.find((one) => one.id === suspect.id)
-  const mine = suspect.clearedBy.find((reason) =>
-    station?.readings.some((reading) => reason.sentence.startsWith(reading)),
+  const here = new Set(
+    checksOf(family.value)
+      .filter((check) => check.station === suspect.id)
+      .flatMap((check) => check.facts),
   )
+  const mine = suspect.clearedBy.find((reason) => reason.facts.some((fact) => here.has(fact)))
   return (mine ?? suspect.clearedBy[0])?.sentence
 }
 const ask = (id: string) =>

@@ -36,11 +36,14 @@ describe('the suspects', () => {
       }),
       suspect('SUPPLY', 'CLEARED', {
         clearedBy: [
-          { sentence: 'Elsewhere: fine. That is not seen when it has no power.' },
-          { sentence: 'DC bus: 338 V, good. That is not seen when it has no power.' },
+          { sentence: 'Elsewhere: fine. That is not seen when it has no power.', facts: ['aux'] },
+          {
+            sentence: 'DC bus: 338 V, good. That is not seen when it has no power.',
+            facts: ['bus.volts'],
+          },
         ],
       }),
-      suspect('WINDING', 'CLEARED', { clearedBy: [{ sentence: 'Not drawn here.' }] }),
+      suspect('WINDING', 'CLEARED', { clearedBy: [{ sentence: 'Not drawn here.', facts: [] }] }),
     ],
   })
   const list = () => mount(SuspectList, onCall(call))

@@ -93,6 +93,26 @@ class ArchitectureTest {
                 }
               });
 
+  /** Each would bring a large part of a class library into the page. */
+  @ArchTest
+  static final ArchRule NOTHING_LARGE_IN_THE_PAGE =
+      noClasses()
+          .should()
+          .callMethod(java.time.LocalDate.class, "parse", CharSequence.class)
+          .orShould()
+          .callMethod(String.class, "split", String.class)
+          .orShould()
+          .callMethod(String.class, "split", String.class, int.class)
+          .orShould()
+          .callMethod(String.class, "matches", String.class)
+          .orShould()
+          .callMethod(String.class, "replaceAll", String.class, String.class);
+
+  /** The logarithm of this one is the same, to the last digit, wherever the core runs. */
+  @ArchTest
+  static final ArchRule ONE_LOGARITHM =
+      noClasses().should().callMethod(Math.class, "log", double.class);
+
   @ArchTest
   static final ArchRule NO_FORMATTER =
       noClasses().should().callMethod(String.class, "format", String.class, Object[].class);

@@ -22,6 +22,7 @@ import variablerotor.core.diagnosis.FamilyModel;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.family.Family;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
@@ -30,7 +31,6 @@ import variablerotor.core.job.Settings;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Route;
-import variablerotor.core.family.Family;
 import variablerotor.core.tree.Node;
 import variablerotor.core.view.CallView;
 

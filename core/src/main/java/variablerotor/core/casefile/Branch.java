@@ -1,6 +1,5 @@
 package variablerotor.core.casefile;
 
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -8,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import variablerotor.core.fact.FactParser;
+import variablerotor.core.text.Dates;
 import variablerotor.core.text.Numbers;
 
 /**
@@ -101,12 +101,9 @@ final class Branch {
     if (value == null) {
       return null;
     }
-    if (value instanceof String text) {
-      try {
-        return LocalDate.parse(text);
-      } catch (DateTimeException notADate) {
-        // told below, with what is allowed
-      }
+    LocalDate date = value instanceof String text ? Dates.read(text) : null;
+    if (date != null) {
+      return date;
     }
     refuse(field, value, "a date such as \"2025-06-01\"");
     return null;

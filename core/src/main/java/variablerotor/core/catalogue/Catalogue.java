@@ -162,6 +162,7 @@ public record Catalogue(
   public record FactView(
       String id,
       String title,
+      String shortTitle,
       FactKind kind,
       String unit,
       double least,
@@ -175,8 +176,22 @@ public record Catalogue(
     @Override
     public Map<String, Object> tree() {
       return Tree.of(
-          "id", id, "title", title, "kind", kind, "unit", unit, "least", least, "most", most,
-          "choices", choices);
+          "id",
+          id,
+          "title",
+          title,
+          "shortTitle",
+          shortTitle,
+          "kind",
+          kind,
+          "unit",
+          unit,
+          "least",
+          least,
+          "most",
+          most,
+          "choices",
+          choices);
     }
   }
 
@@ -271,6 +286,7 @@ public record Catalogue(
           new FactView(
               type.id(),
               type.title(),
+              type.shortTitle(),
               type.kind(),
               type.unit(),
               type.least(),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import variablerotor.core.family.Suspect;
+import variablerotor.core.text.Words;
 
 /**
  * A code book as a table: a header, then one row a code. Read whole or not at all, with every fault
@@ -167,10 +168,7 @@ public final class CodeTable {
 
   private List<Suspect> suspects(int row, String cell) {
     List<Suspect> suspects = new ArrayList<>();
-    for (String word : cell.trim().split("[ ;,/]+")) {
-      if (word.isEmpty()) {
-        continue;
-      }
+    for (String word : Words.split(cell.trim(), " ;,/")) {
       Suspect suspect = suspect(word);
       if (suspect == null) {
         fault(row, "suspects", "found \"" + cut(word) + "\"; allowed are " + allowedSuspects());

@@ -1,6 +1,7 @@
 package variablerotor.core.code;
 
 import java.util.Locale;
+import variablerotor.core.text.Words;
 
 /** The ways in which boards tell a code. */
 public enum SignalKind {
@@ -84,7 +85,7 @@ public enum SignalKind {
     int before = 0;
     String places = text.substring(colon + 1);
     if (!places.isEmpty()) {
-      for (String place : places.split(",", -1)) {
+      for (String place : Words.splitAll(places, ",")) {
         int at = number(place);
         if (at <= before || at > flashes) {
           return null;

@@ -6,7 +6,7 @@ import variablerotor.core.family.Suspect;
 
 /** How likely each cause is, and which of them the facts still allow. */
 final class Belief {
-  private static final double LN2 = Math.log(2);
+  private static final double LN2 = StrictMath.log(2);
 
   final CauseTable table;
   final double[] probability;
@@ -78,7 +78,7 @@ final class Belief {
     double nats = 0;
     for (double p : sums) {
       if (p > 0) {
-        nats -= p * Math.log(p);
+        nats -= p * StrictMath.log(p);
       }
     }
     return nats / LN2;

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import variablerotor.core.family.Fault;
 import variablerotor.core.family.Suspect;
+import variablerotor.core.text.Words;
 
 /**
  * One way in which the complaint can have come about: a single fault, or a fault and the damage
@@ -27,9 +28,9 @@ record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reason) {
    */
   static Cause of(List<Fault> faults, String odds, String reason) {
     Map<Symptom, Double> weight = new EnumMap<>(Symptom.class);
-    String[] words = odds.split(" ");
-    for (int i = 0; i + 1 < words.length; i += 2) {
-      weight.put(Symptom.valueOf(words[i]), Double.parseDouble(words[i + 1]));
+    List<String> words = Words.split(odds, " ");
+    for (int i = 0; i + 1 < words.size(); i += 2) {
+      weight.put(Symptom.valueOf(words.get(i)), Double.parseDouble(words.get(i + 1)));
     }
     return new Cause(faults, weight, reason);
   }

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import variablerotor.core.family.FamilyProfile;
 import variablerotor.core.family.Fault;
 import variablerotor.core.family.Suspect;
+import variablerotor.core.text.Words;
 
 /**
  * Diagnosis by elimination. Every cause that the family can have is weighed by Bayes' rule against
@@ -119,16 +121,12 @@ public final class Engine {
   }
 
   private String decided(List<Suspect> proved) {
-    StringBuilder text = new StringBuilder("It is ");
-    for (int i = 0; i < proved.size(); i++) {
-      text.append(i == 0 ? "" : " and ")
-          .append(evidence.situation.family().profile().spoken(proved.get(i)));
-    }
-    text.append(": ");
-    for (int i = 0; i < proved.size(); i++) {
-      text.append(i == 0 ? "" : ", and ").append(likeliestFault(proved.get(i)).spoken());
-    }
-    return text.append('.').toString();
+    FamilyProfile profile = evidence.situation.family().profile();
+    return "It is "
+        + Words.and(proved.stream().map(profile::spoken).toList())
+        + ": "
+        + Words.clauses(proved.stream().map(one -> likeliestFault(one).spoken()).toList())
+        + ".";
   }
 
   /** The fault of this suspect that the facts make likeliest. */

@@ -6,6 +6,7 @@ import java.util.List;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Suspect;
 import variablerotor.core.text.Numbers;
+import variablerotor.core.text.Words;
 
 /**
  * Chooses the next check: those that remove most doubt a minute (Shannon's information; any text),
@@ -22,7 +23,7 @@ final class NextTests {
   /** Below this a share adds nothing to a sum of p log p. */
   private static final double NEGLIGIBLE = 1e-12;
 
-  private static final double LN2 = Math.log(2);
+  private static final double LN2 = StrictMath.log(2);
 
   /** A check worth less than this [bit] is not offered. */
   private static final double LEAST = 1e-4;
@@ -149,7 +150,7 @@ final class NextTests {
   }
 
   private static double plogp(double p) {
-    return p > NEGLIGIBLE ? p * Math.log(p) / LN2 : 0;
+    return p > NEGLIGIBLE ? p * StrictMath.log(p) / LN2 : 0;
   }
 
   private Diagnosis.NextTest describe(
@@ -194,10 +195,6 @@ final class NextTests {
     if (rivals.isEmpty()) {
       return "It moves the odds, now led by " + family.profile().spoken(leading) + ".";
     }
-    String list = rivals.get(0);
-    for (int i = 1; i < rivals.size(); i++) {
-      list += (i + 1 < rivals.size() ? ", " : " and ") + rivals.get(i);
-    }
-    return "A good answer clears " + list + " of this fault.";
+    return "A good answer clears " + Words.and(rivals) + " of this fault.";
   }
 }

@@ -1,6 +1,7 @@
 package variablerotor.core.diagnosis;
 
 import java.util.List;
+import variablerotor.core.text.Words;
 
 /**
  * How often each outcome of a check is seen under one cause. An outcome that is not named cannot be
@@ -21,16 +22,16 @@ record Odds(double[] share, boolean[] possible) {
    */
   static Odds of(String text, List<Outcome> outcomes) {
     double[] share = new double[outcomes.size()];
-    String[] words = text.split(" ");
-    for (int i = 0; i + 1 < words.length; i += 2) {
+    List<String> words = Words.split(text, " ");
+    for (int i = 0; i + 1 < words.size(); i += 2) {
       int at = 0;
-      while (at < share.length && !outcomes.get(at).value().equals(words[i])) {
+      while (at < share.length && !outcomes.get(at).value().equals(words.get(i))) {
         at++;
       }
       if (at == share.length) {
-        throw new IllegalArgumentException("no outcome " + words[i]);
+        throw new IllegalArgumentException("no outcome " + words.get(i));
       }
-      share[at] = Double.parseDouble(words[i + 1]);
+      share[at] = Double.parseDouble(words.get(i + 1));
     }
     return of(share);
   }

@@ -3,7 +3,6 @@ package variablerotor.core.diagnosis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
@@ -12,6 +11,7 @@ import variablerotor.core.signal.LineVoltage;
 import variablerotor.core.signal.SignalFigures;
 import variablerotor.core.signal.Window;
 import variablerotor.core.text.Numbers;
+import variablerotor.core.text.Words;
 import variablerotor.core.winding.BackEmf;
 import variablerotor.core.winding.FrameState;
 import variablerotor.core.winding.Insulation;
@@ -291,7 +291,7 @@ final class Reading {
   }
 
   private String pairsInShort(String outcome) {
-    String phases = winding.phases().stream().map(Enum::name).collect(Collectors.joining(" and "));
+    String phases = Words.and(winding.phases().stream().map(Enum::name).toList());
     String off =
         winding.unbalance() == null
             ? ""

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Suspect;
+import variablerotor.core.text.Words;
 
 /**
  * How each suspect stands and why, in sentences that a customer can be read: which readings clear
@@ -176,17 +177,7 @@ final class SuspectViews {
       }
     }
     faults.removeAll(kept);
-    return joined(faults);
-  }
-
-  private static String joined(Set<String> parts) {
-    StringBuilder text = new StringBuilder();
-    int n = 0;
-    for (String part : parts) {
-      text.append(n == 0 ? "" : n + 1 < parts.size() ? ", " : " or ").append(part);
-      n++;
-    }
-    return text.toString();
+    return Words.or(faults);
   }
 
   private boolean pointsAt(int check, boolean[] mine, SuspectState state) {

@@ -169,6 +169,16 @@ public enum FactType {
     return title;
   }
 
+  /** Between others of its kind, where the kind stands above them. */
+  public String shortTitle() {
+    return switch (this) {
+      case WINDING_AB, EMF_AB, LINE_VOLTS_AB, DRIVE_OUTPUT_AB -> "A to B";
+      case WINDING_BC, EMF_BC, LINE_VOLTS_BC, DRIVE_OUTPUT_BC -> "B to C";
+      case WINDING_CA, EMF_CA, LINE_VOLTS_CA, DRIVE_OUTPUT_CA -> "C to A";
+      default -> title;
+    };
+  }
+
   /** The unit of the number; empty where there is none. */
   public String unit() {
     return unit;

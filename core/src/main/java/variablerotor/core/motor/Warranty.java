@@ -3,6 +3,7 @@ package variablerotor.core.motor;
 import java.time.LocalDate;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.text.Words;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
@@ -74,6 +75,6 @@ public final class Warranty {
   }
 
   private static String spoken(long days) {
-    return days == 0 ? "less than a day" : days == 1 ? "1 day" : days + " days";
+    return days == 0 ? "less than a day" : Words.count(days, "day");
   }
 }

@@ -47,7 +47,10 @@ public final class Numbers {
 
   /** Rounded to this many decimals, as a number. */
   public static double round(double value, int decimals) {
-    double scale = Math.pow(10, decimals);
+    double scale = 1;
+    for (int i = 0; i < decimals; i++) {
+      scale *= 10;
+    }
     return Math.round(value * scale) / scale;
   }
 }

@@ -3,6 +3,7 @@ package variablerotor.core.winding;
 import java.util.ArrayList;
 import java.util.List;
 import variablerotor.core.text.Numbers;
+import variablerotor.core.text.Words;
 
 /** From readings at the three leads to a verdict on the winding. */
 public final class WindingAnalysis {
@@ -222,7 +223,10 @@ public final class WindingAnalysis {
   private WindingVerdict shorted(WindingVerdict pairs) {
     boolean pairsTell = pairs.state() == WindingState.FAULTY;
     List<Phase> leads = nearestLeads();
-    String where = leads.isEmpty() ? "The winding" : "Phase " + join(leads);
+    String where =
+        leads.isEmpty()
+            ? "The winding"
+            : "Phase " + Words.and(leads.stream().map(Enum::name).toList());
     String sentence = where + " has a path to the frame: condemned.";
     if (pairs.state() != WindingState.NOT_MEASURED) {
       sentence = sentence + " " + pairs.sentence();
@@ -296,14 +300,6 @@ public final class WindingAnalysis {
         megohms == null ? null : Insulation.at40(megohms, readings.celsius()),
         limitPercent,
         picture.sentence());
-  }
-
-  private static String join(List<Phase> phases) {
-    StringBuilder text = new StringBuilder();
-    for (Phase phase : phases) {
-      text.append(text.length() == 0 ? "" : ", ").append(phase);
-    }
-    return text.toString();
   }
 
   /** Such as {@code 63 % (61 to 65)}. */

@@ -1,0 +1,220 @@
+package variablerotor.js;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Route;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import variablerotor.core.bench.BenchCall;
+import variablerotor.core.bench.HiddenFault;
+import variablerotor.core.bench.MeterModel;
+import variablerotor.core.bench.SimulatedMotor;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.diagnosis.Check;
+import variablerotor.core.diagnosis.FamilyModel;
+import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.fact.Fact;
+import variablerotor.core.family.Family;
+import variablerotor.core.tree.Tree;
+import variablerotor.core.view.Answers;
+import variablerotor.json.Json;
+
+/** The compiled core gives the answers of the JVM's, field by field and to the last digit. */
+class SameAnswersTest {
+  private static final Path MODULE = Path.of("target/js/core.mjs").toAbsolutePath();
+  private static final int RANDOM_CASES = 240;
+
+  /** Written cases, the ones with faults in them too, and simulated calls of every family. */
+  private static List<String> cases() throws Exception {
+    List<String> cases =
+        new ArrayList<>(Files.readAllLines(Path.of("src/test/resources/cases.jsonl")));
+    Random random = new Random(20260601);
+    for (int i = 0; i < RANDOM_CASES; i++) {
+      cases.add(Json.write(simulated(random)));
+    }
+    cases.add("{\"format\":\"variable-rotor-case\",\"version\":2,\"symptom\":\"SULKS\"}");
+    cases.add("[1,2]");
+    return cases;
+  }
+
+  private static Map<String, Object> simulated(Random random) {
+    Family[] families = Family.values();
+    Family family = families[random.nextInt(families.length)];
+    Symptom symptom = Symptom.values()[random.nextInt(Symptom.values().length)];
+    if (!family.isVariableSpeed() || HiddenFault.choices(family, symptom).isEmpty()) {
+      return simulated(random);
+    }
+    HiddenFault hidden = HiddenFault.draw(family, symptom, random, false);
+    SimulatedMotor motor = new SimulatedMotor(hidden);
+    MeterModel meter = new MeterModel(random, 0.1);
+    List<Object> facts = new ArrayList<>();
+    for (Check check : FamilyModel.of(family).checks()) {
+      if (random.nextInt(4) == 0) {
+        for (Fact fact : BenchCall.answers(motor, check, meter)) {
+          facts.add(Tree.of("id", fact.type().id(), "value", fact.value().plain()));
+        }
+      }
+    }
+    Map<String, Object> unit = Tree.of("installed", "2019-02-28", "warrantyUntil", "2024-02-29");
+    return Tree.of(
+        "format",
+        "variable-rotor-case",
+        "version",
+        1,
+        "unit",
+        unit,
+        "motor",
+        Tree.of("family", family, "volts", motor.plateVolts()),
+        "symptom",
+        symptom,
+        "facts",
+        facts);
+  }
+
+  private static Object onTheJvm(String line) throws InputFaults {
+    try {
+      return Json.read(Json.write(Answers.diagnose(Json.read(line))));
+    } catch (InputFaults faults) {
+      List<Object> told = new ArrayList<>();
+      faults
+          .faults()
+          .forEach(fault -> told.add(Tree.of("path", fault.path(), "message", fault.message())));
+      return Tree.of("errors", told);
+    }
+  }
+
+  private static void same(List<String> cases, List<String> answers) throws Exception {
+    assertEquals(cases.size(), answers.size());
+    for (int i = 0; i < cases.size(); i++) {
+      Object there = Json.read(answers.get(i));
+      Object here = onTheJvm(cases.get(i));
+      assertEquals("", difference("", here, there), cases.get(i));
+      assertEquals(here, there);
+    }
+  }
+
+  /** The path of the first field that differs, or nothing. */
+  private static String difference(String path, Object here, Object there) {
+    if (here instanceof Map<?, ?> map && there instanceof Map<?, ?> other) {
+      for (Object key : map.keySet()) {
+        String inner = difference(path + "." + key, map.get(key), other.get(key));
+        if (!inner.isEmpty()) {
+          return inner;
+        }
+      }
+    } else if (here instanceof List<?> list && there instanceof List<?> other) {
+      for (int i = 0; i < Math.min(list.size(), other.size()); i++) {
+        String inner = difference(path + "[" + i + "]", list.get(i), other.get(i));
+        if (!inner.isEmpty()) {
+          return inner;
+        }
+      }
+    } else if (here == null ? there != null : !here.equals(there)) {
+      return path + ": here " + here + ", there " + there;
+    }
+    return "";
+  }
+
+  @Test
+  void inNode() throws Exception {
+    List<String> cases = cases();
+    Path in = Files.createTempFile("cases", ".jsonl");
+    Path out = Files.createTempFile("answers", ".jsonl");
+    Files.write(in, cases);
+    Process node =
+        new ProcessBuilder("node", "src/test/resources/answer-lines.mjs", MODULE.toString())
+            .redirectInput(in.toFile())
+            .redirectOutput(out.toFile())
+            .redirectError(ProcessBuilder.Redirect.INHERIT)
+            .start();
+    assertEquals(0, node.waitFor());
+    same(cases, Files.readAllLines(out, StandardCharsets.UTF_8));
+    Files.delete(in);
+    Files.delete(out);
+  }
+
+  @Test
+  void inChromium() throws Exception {
+    List<String> cases = cases();
+    try (Playwright playwright =
+            Playwright.create(
+                new Playwright.CreateOptions()
+                    .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        Browser browser = launch(playwright)) {
+      Page page = browser.newPage();
+      page.route("**/*", SameAnswersTest::serve);
+      page.navigate("http://127.0.0.1/");
+      Object first =
+          page.evaluate(
+              """
+              async line => {
+                const begin = performance.now()
+                globalThis.core = await import('/core.mjs')
+                const loaded = performance.now()
+                core.diagnose(JSON.parse(line))
+                return [loaded - begin, performance.now() - loaded]
+              }""",
+              cases.get(1));
+      System.out.println(
+          "core.mjs: " + Files.size(MODULE) + " byte; loaded and first answer [ms]: " + first);
+      @SuppressWarnings("unchecked")
+      List<String> answers =
+          (List<String>)
+              page.evaluate(
+                  "lines => lines.map(line => JSON.stringify(core.diagnose(JSON.parse(line))))",
+                  cases);
+      same(cases, answers);
+      bracketsCount(page);
+    }
+  }
+
+  private static Browser launch(Playwright playwright) {
+    return playwright
+        .chromium()
+        .launch(
+            new BrowserType.LaunchOptions()
+                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setArgs(
+                    List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
+  }
+
+  /** The page and its module, without a server. */
+  private static void serve(Route route) {
+    if (route.request().url().endsWith("/core.mjs")) {
+      route.fulfill(new Route.FulfillOptions().setPath(MODULE).setContentType("text/javascript"));
+    } else {
+      route.fulfill(
+          new Route.FulfillOptions().setContentType("text/html").setBody("<title>core</title>"));
+    }
+  }
+
+  /** A double's last digit hangs on its brackets; see KeepBrackets. */
+  private static void bracketsCount(Page page) {
+    Random random = new Random(7);
+    int telling = 0;
+    for (int i = 0; i < 200; i++) {
+      double a = 10 * random.nextDouble();
+      double b = 10 * random.nextDouble();
+      double c = 10 * random.nextDouble();
+      List<?> there =
+          (List<?>) page.evaluate("([a, b, c]) => [...core.brackets(a, b, c)]", List.of(a, b, c));
+      double[] here = Core.brackets(a, b, c);
+      for (int k = 0; k < here.length; k++) {
+        assertEquals(here[k], ((Number) there.get(k)).doubleValue());
+      }
+      telling += here[0] != a * b / c ? 1 : 0;
+    }
+    assertTrue(telling > 20, "enough of the numbers tell brackets from none: " + telling);
+  }
+}
