@@ -733,6 +733,7 @@ export interface components {
             least: number;
             /** Format: double */
             most: number;
+            shortTitle: string;
             title: string;
             unit: string;
         };

@@ -4,6 +4,7 @@ import { parse } from './value'
 
 const ohms: Fact = {
   id: 'winding.ab',
+  shortTitle: '',
   title: 'Winding A to B',
   kind: 'OHMS',
   unit: 'Ω',
