@@ -2,6 +2,7 @@ package variablerotor.core.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.diagnosis.Check;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
@@ -11,7 +12,6 @@ import variablerotor.core.diagnosis.UnitState;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.family.Suspect;
 
 /**
  * What a practised call was like, looked back on: what was needless, what was missed, and what it

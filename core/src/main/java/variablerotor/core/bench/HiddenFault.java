@@ -3,11 +3,11 @@ package variablerotor.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.diagnosis.FamilyModel;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
-import variablerotor.core.family.Suspect;
 
 /**
  * What is wrong with a simulated motor.

@@ -84,15 +84,16 @@ public final class CaseReader {
 
   private UnitPlate unit(Branch unit) {
     UnitPlate plate =
-        new UnitPlate(
-            unit.word("kind", UnitPlate.Kind.values()),
-            unit.word("role", UnitPlate.Role.values()),
-            number(unit, PlateField.UNIT, "coolingTons"),
-            unit.words("heating", UnitPlate.Heating.values()),
-            unit.date("installed"),
-            unit.date("warrantyUntil"),
-            unit.flag("otherHeatOrCooling"),
-            unit.flag("boardNeedsFeedback"));
+        UnitPlate.plate()
+            .kind(unit.word("kind", UnitPlate.Kind.values()))
+            .role(unit.word("role", UnitPlate.Role.values()))
+            .coolingTons(number(unit, PlateField.UNIT, "coolingTons"))
+            .heating(unit.words("heating", UnitPlate.Heating.values()))
+            .installed(unit.date("installed"))
+            .warrantyUntil(unit.date("warrantyUntil"))
+            .otherHeatOrCooling(unit.flag("otherHeatOrCooling"))
+            .boardNeedsFeedback(unit.flag("boardNeedsFeedback"))
+            .build();
     unknown.addAll(unit.unknown());
     return plate;
   }
@@ -108,27 +109,27 @@ public final class CaseReader {
 
   private MotorPlate plate(Branch motor, Family family) {
     MotorPlate plate =
-        new MotorPlate(
-            family,
-            number(motor, PlateField.MOTOR, "horsepower"),
-            volts(motor),
-            whole(motor, PlateField.MOTOR, "phases"),
-            number(motor, PlateField.MOTOR, "hertz"),
-            number(motor, PlateField.MOTOR, "rpm"),
-            number(motor, PlateField.MOTOR, "fullLoadAmps"),
-            motor.text("frame", 20),
-            number(motor, PlateField.MOTOR, "shaftDiameterIn"),
-            number(motor, PlateField.MOTOR, "shaftLengthIn"),
-            number(motor, PlateField.MOTOR, "bodyLengthIn"),
-            motor.word("rotation", MotorPlate.Rotation.values()),
-            motor.word("mount", MotorPlate.Mount.values()),
-            motor.word("enclosure", MotorPlate.Enclosure.values()),
-            whole(motor, PlateField.MOTOR, "speedTaps"),
-            motor.flag("feedback"),
-            motor.flag("moduleRemovable"),
-            motor.flag("moduleSoldAlone"),
-            motor.flag("programmed"),
-            connection(motor));
+        MotorPlate.of(family)
+            .horsepower(number(motor, PlateField.MOTOR, "horsepower"))
+            .volts(volts(motor))
+            .phases(whole(motor, PlateField.MOTOR, "phases"))
+            .hertz(number(motor, PlateField.MOTOR, "hertz"))
+            .rpm(number(motor, PlateField.MOTOR, "rpm"))
+            .fullLoadAmps(number(motor, PlateField.MOTOR, "fullLoadAmps"))
+            .frame(motor.text("frame", 20))
+            .shaftDiameterIn(number(motor, PlateField.MOTOR, "shaftDiameterIn"))
+            .shaftLengthIn(number(motor, PlateField.MOTOR, "shaftLengthIn"))
+            .bodyLengthIn(number(motor, PlateField.MOTOR, "bodyLengthIn"))
+            .rotation(motor.word("rotation", MotorPlate.Rotation.values()))
+            .mount(motor.word("mount", MotorPlate.Mount.values()))
+            .enclosure(motor.word("enclosure", MotorPlate.Enclosure.values()))
+            .speedTaps(whole(motor, PlateField.MOTOR, "speedTaps"))
+            .feedback(motor.flag("feedback"))
+            .moduleRemovable(motor.flag("moduleRemovable"))
+            .moduleSoldAlone(motor.flag("moduleSoldAlone"))
+            .programmed(motor.flag("programmed"))
+            .connection(motor.word("connection", Connection.values()))
+            .build();
     unknown.addAll(motor.unknown());
     return plate;
   }
@@ -141,11 +142,6 @@ public final class CaseReader {
   private static Integer whole(Branch branch, List<PlateField> plate, String id) {
     PlateField field = PlateField.of(plate, id);
     return branch.whole(id, (int) field.least(), (int) field.most());
-  }
-
-  private static Connection connection(Branch motor) {
-    Connection connection = motor.word("connection", Connection.values());
-    return connection == null ? Connection.UNKNOWN : connection;
   }
 
   private static String volts(Branch motor) {

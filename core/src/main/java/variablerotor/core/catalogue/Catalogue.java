@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.code.SignalKind;
 import variablerotor.core.diagnosis.Check;
 import variablerotor.core.diagnosis.FamilyModel;
@@ -16,7 +17,6 @@ import variablerotor.core.fact.FactKind;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Plug;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.family.Terminal;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.motor.PlateField;
@@ -329,7 +329,7 @@ public record Catalogue(
     family
         .profile()
         .probes()
-        .forEach((fact, probe) -> probes.put(fact, List.of(probe.red(), probe.black())));
+        .forEach((fact, probe) -> probes.put(fact.id(), List.of(probe.red(), probe.black())));
     return probes;
   }
 

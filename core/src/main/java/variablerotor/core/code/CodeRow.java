@@ -2,7 +2,7 @@ package variablerotor.core.code;
 
 import java.util.List;
 import java.util.Locale;
-import variablerotor.core.family.Suspect;
+import variablerotor.core.chain.Suspect;
 
 /**
  * One code of a shop's own book. It moves suspicion, and never decides.

@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import variablerotor.core.family.Suspect;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.text.Words;
 
 /**

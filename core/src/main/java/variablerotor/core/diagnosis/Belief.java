@@ -2,7 +2,7 @@ package variablerotor.core.diagnosis;
 
 import java.util.EnumMap;
 import java.util.Map;
-import variablerotor.core.family.Suspect;
+import variablerotor.core.chain.Suspect;
 
 /** How likely each cause is, and which of them the facts still allow. */
 final class Belief {

@@ -5,8 +5,8 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.family.Fault;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.text.Words;
 
 /**

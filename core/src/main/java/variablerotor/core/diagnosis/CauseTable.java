@@ -2,7 +2,7 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
-import variablerotor.core.family.Suspect;
+import variablerotor.core.chain.Suspect;
 
 /** The causes of one symptom in one family against the checks, worked out once. */
 final class CauseTable {

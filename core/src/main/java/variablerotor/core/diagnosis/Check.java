@@ -6,9 +6,9 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.signal.Window;
 
 /** One thing that a technician can measure, try or look at, and what its answers mean. */

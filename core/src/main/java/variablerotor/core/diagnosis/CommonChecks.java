@@ -7,9 +7,9 @@ import static variablerotor.core.diagnosis.UnitState.ON_BENCH;
 import static variablerotor.core.diagnosis.UnitState.POWER_OFF_COVER_OFF;
 import static variablerotor.core.diagnosis.UnitState.POWER_ON;
 
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.signal.Windows;
 
 /**

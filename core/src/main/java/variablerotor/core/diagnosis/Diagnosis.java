@@ -3,8 +3,8 @@ package variablerotor.core.diagnosis;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.signal.Window;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
@@ -187,8 +187,8 @@ public record Diagnosis(
    */
   public record Answer(Outcome outcome, double probability, Suspect leadsTo, boolean decides) {}
 
-  /** Something to mind, with a stable id. */
-  public record Warning(String id, String sentence) implements Node {
+  /** Something to mind. */
+  public record Warning(WarningId id, String sentence) implements Node {
 
     @Override
     public Map<String, Object> tree() {

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.family.FamilyProfile;
 import variablerotor.core.family.Fault;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.text.Words;
 
 /**

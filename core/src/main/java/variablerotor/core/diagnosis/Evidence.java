@@ -1,7 +1,7 @@
 package variablerotor.core.diagnosis;
 
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.winding.WindingVerdict;
 
 /** What the facts of one call say to each check, and what is believed after them. */

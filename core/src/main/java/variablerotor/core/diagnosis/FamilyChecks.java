@@ -6,9 +6,9 @@ import static variablerotor.core.diagnosis.UnitState.CONTROL_PLUG_OUT;
 import static variablerotor.core.diagnosis.UnitState.POWER_OFF_COVER_OFF;
 import static variablerotor.core.diagnosis.UnitState.POWER_ON;
 
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.signal.Window;
 import variablerotor.core.signal.Windows;
 

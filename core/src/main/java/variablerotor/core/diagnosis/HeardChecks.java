@@ -3,9 +3,9 @@ package variablerotor.core.diagnosis;
 import static variablerotor.core.diagnosis.Check.check;
 import static variablerotor.core.diagnosis.UnitState.POWER_ON;
 
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
-import variablerotor.core.family.Suspect;
 
 /**
  * What is heard and seen before anything is opened. It moves suspicion and never proves: sounds and

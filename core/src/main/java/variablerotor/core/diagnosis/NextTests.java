@@ -3,8 +3,8 @@ package variablerotor.core.diagnosis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.family.Family;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.text.Words;
 

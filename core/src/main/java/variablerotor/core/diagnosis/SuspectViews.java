@@ -6,8 +6,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.text.Words;
 
 /**

@@ -2,9 +2,9 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
-import variablerotor.core.family.Suspect;
 
 /** What a check is done with, and what a suspect may need; common practice. */
 enum Tools {

@@ -2,9 +2,9 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.signal.ThreePhase;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.winding.FrameState;
@@ -35,7 +35,9 @@ final class Warnings {
    */
   List<Diagnosis.Warning> list(List<String> contradictions) {
     if (!contradictions.isEmpty()) {
-      add("CONTRADICTION", "These cannot both be true: " + String.join(" ", contradictions));
+      add(
+          WarningId.CONTRADICTION,
+          "These cannot both be true: " + String.join(" ", contradictions));
     } else if (evidence.doubled) {
       twoFaults();
     }
@@ -47,7 +49,7 @@ final class Warnings {
     return list;
   }
 
-  private void add(String id, String sentence) {
+  private void add(WarningId id, String sentence) {
     list.add(new Diagnosis.Warning(id, sentence));
   }
 
@@ -59,7 +61,7 @@ final class Warnings {
     CauseTable single = FamilyModel.of(situation.family()).table(situation.symptom());
     List<String> pairs = Contradictions.pairs(evidence, single);
     add(
-        "TWO_FAULTS",
+        WarningId.TWO_FAULTS,
         "No single fault explains these readings: two things are wrong, or a reading is. Take them"
             + " again first. "
             + String.join(" ", pairs.subList(0, Math.min(2, pairs.size()))));
@@ -68,7 +70,7 @@ final class Warnings {
   private void code() {
     if (!situation.facts().names(FactType.CODE_SUSPECTS).isEmpty()) {
       add(
-          "CODE_ORDER",
+          WarningId.CODE_ORDER,
           "A code names what the board saw, not the part. Check in this order: connector, spin by"
               + " hand, voltage at the connector, and only then the part.");
     }
@@ -81,7 +83,7 @@ final class Warnings {
             || situation.symptom() == Symptom.STARTS_THEN_STOPS;
     if (fleeting && verdict.state() != VerdictState.DECIDED) {
       add(
-          "WHILE_IT_SHOWS",
+          WarningId.WHILE_IT_SHOWS,
           "Measure while the fault shows: wait until it has stopped, call still on, before you take"
               + " a voltage.");
     }
@@ -90,9 +92,9 @@ final class Warnings {
   private void readings() {
     unbalance();
     if (winding.signature() == Signature.INCONSISTENT) {
-      add("WINDING_INCONSISTENT", winding.sentence());
+      add(WarningId.WINDING_INCONSISTENT, winding.sentence());
     } else if (winding.state() == WindingState.UNCERTAIN) {
-      add("METER_CANNOT_TELL", winding.sentence());
+      add(WarningId.METER_CANNOT_TELL, winding.sentence());
     }
     Star star = winding.phaseOhms();
     if (winding.signature() == Signature.BALANCED && star != null) {
@@ -100,7 +102,7 @@ final class Warnings {
       if (pair < WindingFigures.PAIR_TYPICAL_LOW.value()
           || pair > WindingFigures.PAIR_TYPICAL_HIGH.value()) {
         add(
-            "WINDING_LEVEL_UNUSUAL",
+            WarningId.WINDING_LEVEL_UNUSUAL,
             "Pairs are usually about 1 to 25 Ω. Balance counts more than the level, but compare with"
                 + " the motor's own figure if there is one.");
       }
@@ -112,11 +114,13 @@ final class Warnings {
               || evidence.table.checks.get(c).facts().contains(FactType.COMMAND_VOLTS_BOARD);
       if (control && evidence.seen[c] != null && evidence.seen[c].outcome().equals("LOW")) {
         add(
-            "CONTROL_VOLTS_LOW",
+            WarningId.CONTROL_VOLTS_LOW,
             evidence.seen[c].sentence()
                 + " That is a weak transformer or a bad joint, not the motor.");
       } else if (control && evidence.seen[c] != null && evidence.seen[c].outcome().equals("HIGH")) {
-        add("CONTROL_VOLTS_HIGH", evidence.seen[c].sentence() + " Check the transformer's taps.");
+        add(
+            WarningId.CONTROL_VOLTS_HIGH,
+            evidence.seen[c].sentence() + " Check the transformer's taps.");
       }
     }
   }
@@ -133,13 +137,13 @@ final class Warnings {
     double factor = ThreePhase.derating(percent);
     if (factor == 0) {
       add(
-          "UNBALANCE_DO_NOT_RUN",
+          WarningId.UNBALANCE_DO_NOT_RUN,
           "Line unbalance "
               + Numbers.plain(percent, 1)
               + " %: above 5 % a motor is not to be run (NEMA MG 1, 14.36, from memory).");
     } else if (factor < 1) {
       add(
-          "UNBALANCE_DERATE",
+          WarningId.UNBALANCE_DERATE,
           "Line unbalance "
               + Numbers.plain(percent, 1)
               + " %: hold the motor to "
@@ -155,24 +159,24 @@ final class Warnings {
                 || winding.frame() == FrameState.NOT_MEASURED);
     if (blames(Suspect.MODULE) && unchecked) {
       add(
-          "WINDING_UNCHECKED",
+          WarningId.WINDING_UNCHECKED,
           "Never fit a new module to an unchecked motor: measure the three pairs and each lead to"
               + " the frame first.");
     }
     if (blames(Suspect.WINDING) && situation.family().profile().hasDrive()) {
       add(
-          "DRIVE_MAY_BE_DAMAGED",
+          WarningId.DRIVE_MAY_BE_DAMAGED,
           "A shorted winding can take the drive's output with it: check the drive before you run a"
               + " new motor on it.");
     } else if (blames(Suspect.WINDING) && !blames(Suspect.MODULE)) {
       add(
-          "MODULE_MAY_BE_DAMAGED",
+          WarningId.MODULE_MAY_BE_DAMAGED,
           "A shorted winding often kills its module, and kills a new one at once.");
     }
     boolean mayKeep = !situation.family().profile().isReplacedWhole();
     if (blames(Suspect.BEARING) && mayKeep && winding.state() != WindingState.SOUND) {
       add(
-          "WINDING_MAY_BE_DAMAGED",
+          WarningId.WINDING_MAY_BE_DAMAGED,
           "A seized bearing can burn the winding: measure it before you keep any part of this"
               + " motor.");
     }
@@ -186,14 +190,14 @@ final class Warnings {
         "WATER".equals(module) || "CORRODED".equals(module) || "CORRODED".equals(connector);
     if (water) {
       add(
-          "WATER",
+          WarningId.WATER,
           "Water or corrosion: the next module dies of the same. Mend the leak, and run the harness"
               + " in a drip loop with the plugs low.");
     }
     boolean blown = "BURNT".equals(module) || "BULGED_CAPACITOR".equals(module);
     if (blown) {
       add(
-          "LOOK_FOR_CAUSE",
+          WarningId.LOOK_FOR_CAUSE,
           "A blown module has a cause: water, surge, high static, a wrong voltage link or a shorted"
               + " winding. Find it before fitting another.");
     }

@@ -3,7 +3,7 @@ package variablerotor.core.fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import variablerotor.core.family.Suspect;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.winding.Ohms;
 

@@ -5,10 +5,11 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.fact.FactType;
 
 /**
  * All that is particular to one family of motors, in one place: what its links are called, which
@@ -23,7 +24,7 @@ public final class FamilyProfile {
   private final Map<Suspect, String> titles;
   private final Map<Suspect, String> spoken;
   private final List<Terminal> terminals;
-  private final Map<String, Probe> probes;
+  private final Map<FactType, Probe> probes;
   private final boolean threePhase;
   private final boolean made115;
   private final boolean magnets;
@@ -160,7 +161,7 @@ public final class FamilyProfile {
    * Where the tips go, by the id of the fact that is read; a fact not read at the motor is not in
    * it.
    */
-  public Map<String, Probe> probes() {
+  public Map<FactType, Probe> probes() {
     return probes;
   }
 
@@ -176,7 +177,7 @@ public final class FamilyProfile {
     private final Map<Suspect, String> titles = new EnumMap<>(Suspect.class);
     private final Map<Suspect, String> spoken = new EnumMap<>(Suspect.class);
     private final List<Terminal> terminals = new ArrayList<>();
-    private final Map<String, Probe> probes = new LinkedHashMap<>();
+    private final Map<FactType, Probe> probes = new EnumMap<>(FactType.class);
     private boolean threePhase;
     private boolean made115;
     private boolean magnets = true;
@@ -211,12 +212,12 @@ public final class FamilyProfile {
       return this;
     }
 
-    Builder probe(String fact, String red, String black) {
+    Builder probe(FactType fact, String red, String black) {
       probes.put(fact, new Probe(red, black));
       return this;
     }
 
-    Builder probes(Map<String, Probe> more) {
+    Builder probes(Map<FactType, Probe> more) {
       probes.putAll(more);
       return this;
     }

@@ -1,5 +1,7 @@
 package variablerotor.core.family;
 
+import variablerotor.core.chain.Suspect;
+
 /** One way in which a link fails. Each belongs to one suspect. */
 public enum Fault {
   SUPPLY_OFF(Suspect.SUPPLY, "the unit has no power"),

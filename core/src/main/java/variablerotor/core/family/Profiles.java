@@ -5,10 +5,12 @@ import static variablerotor.core.family.Terminal.control;
 import static variablerotor.core.family.Terminal.lead;
 import static variablerotor.core.family.Terminal.power;
 
+import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.fact.FactType;
 
 /** The eight families. Common practice throughout; the unit's own literature rules. */
 final class Profiles {
@@ -56,26 +58,27 @@ final class Profiles {
   private static final Set<Fault> BUS = EnumSet.of(BOARD_NO_BUS, BOARD_NO_LOGIC, MODULE_PULLS_DOWN);
   private static final Set<Fault> DRIVE = EnumSet.of(DRIVE_DEAD, DRIVE_STUCK_ON, SETTING_DRIVE);
 
-  private static final Map<String, Probe> SINGLE_PHASE =
-      Map.of("line.volts", new Probe("L1", "L2"));
+  private static final Map<FactType, Probe> SINGLE_PHASE =
+      Map.of(FactType.LINE_VOLTS, new Probe("L1", "L2"));
 
-  private static final Map<String, Probe> THREE_PHASES = new LinkedHashMap<>();
+  private static final Map<FactType, Probe> THREE_PHASES = new EnumMap<>(FactType.class);
 
-  private static final Map<String, Probe> LEADS = new LinkedHashMap<>();
+  private static final Map<FactType, Probe> LEADS = new EnumMap<>(FactType.class);
 
   static {
-    THREE_PHASES.put("line.volts.ab", new Probe("L1", "L2"));
-    THREE_PHASES.put("line.volts.bc", new Probe("L2", "L3"));
-    THREE_PHASES.put("line.volts.ca", new Probe("L3", "L1"));
-    for (String kind : new String[] {"winding", "emf"}) {
-      LEADS.put(kind + ".ab", new Probe("A", "B"));
-      LEADS.put(kind + ".bc", new Probe("B", "C"));
-      LEADS.put(kind + ".ca", new Probe("C", "A"));
-    }
-    LEADS.put("winding.frame.a", new Probe("A", "FRAME"));
-    LEADS.put("winding.frame.b", new Probe("B", "FRAME"));
-    LEADS.put("winding.frame.c", new Probe("C", "FRAME"));
-    LEADS.put("winding.insulation", new Probe("A", "FRAME"));
+    THREE_PHASES.put(FactType.LINE_VOLTS_AB, new Probe("L1", "L2"));
+    THREE_PHASES.put(FactType.LINE_VOLTS_BC, new Probe("L2", "L3"));
+    THREE_PHASES.put(FactType.LINE_VOLTS_CA, new Probe("L3", "L1"));
+    LEADS.put(FactType.WINDING_AB, new Probe("A", "B"));
+    LEADS.put(FactType.WINDING_BC, new Probe("B", "C"));
+    LEADS.put(FactType.WINDING_CA, new Probe("C", "A"));
+    LEADS.put(FactType.EMF_AB, new Probe("A", "B"));
+    LEADS.put(FactType.EMF_BC, new Probe("B", "C"));
+    LEADS.put(FactType.EMF_CA, new Probe("C", "A"));
+    LEADS.put(FactType.WINDING_FRAME_A, new Probe("A", "FRAME"));
+    LEADS.put(FactType.WINDING_FRAME_B, new Probe("B", "FRAME"));
+    LEADS.put(FactType.WINDING_FRAME_C, new Probe("C", "FRAME"));
+    LEADS.put(FactType.WINDING_INSULATION, new Probe("A", "FRAME"));
   }
 
   private static final Terminal[] MOTOR_LEADS = {
@@ -95,7 +98,7 @@ final class Profiles {
               control("TAP", "Tap in use", ""))
           .terminals(MOTOR_LEADS)
           .probes(SINGLE_PHASE)
-          .probe("command.volts", "TAP", "COM")
+          .probe(FactType.COMMAND_VOLTS, "TAP", "COM")
           .probes(LEADS)
           .build();
 
@@ -116,8 +119,8 @@ final class Profiles {
               control("FB", "Speed pulses", ""))
           .terminals(MOTOR_LEADS)
           .probes(SINGLE_PHASE)
-          .probe("command.volts", "CALL", "COM")
-          .probe("feedback.hertz", "FB", "COM")
+          .probe(FactType.COMMAND_VOLTS, "CALL", "COM")
+          .probe(FactType.FEEDBACK_HERTZ, "FB", "COM")
           .probes(LEADS)
           .build();
 
@@ -139,7 +142,7 @@ final class Profiles {
               control("COM", "Link common", "black"))
           .terminals(MOTOR_LEADS)
           .probes(SINGLE_PHASE)
-          .probe("link.volts", "V", "COM")
+          .probe(FactType.LINK_VOLTS, "V", "COM")
           .probes(LEADS)
           .build();
 
@@ -156,7 +159,7 @@ final class Profiles {
               control("TAP", "Stage in use", ""))
           .terminals(MOTOR_LEADS)
           .probes(SINGLE_PHASE)
-          .probe("command.volts", "TAP", "COM")
+          .probe(FactType.COMMAND_VOLTS, "TAP", "COM")
           .probes(LEADS)
           .build();
 
@@ -175,10 +178,10 @@ final class Profiles {
               control("VCC", "Logic supply", "white"),
               control("VSP", "Speed command", "yellow"),
               control("FB", "Speed pulses", "blue"))
-          .probe("bus.volts", "BUS", "GND")
-          .probe("logic.volts", "VCC", "GND")
-          .probe("command.volts", "VSP", "GND")
-          .probe("feedback.hertz", "FB", "GND")
+          .probe(FactType.BUS_VOLTS, "BUS", "GND")
+          .probe(FactType.LOGIC_VOLTS, "VCC", "GND")
+          .probe(FactType.COMMAND_VOLTS, "VSP", "GND")
+          .probe(FactType.FEEDBACK_HERTZ, "FB", "GND")
           .build();
 
   /**
@@ -219,9 +222,9 @@ final class Profiles {
               control("FB", "Speed pulses", ""))
           .probes(SINGLE_PHASE)
           .probes(THREE_PHASES)
-          .probe("aux.volts", "10V", "COM")
-          .probe("command.volts", "IN", "COM")
-          .probe("feedback.hertz", "FB", "COM")
+          .probe(FactType.AUX_VOLTS, "10V", "COM")
+          .probe(FactType.COMMAND_VOLTS, "IN", "COM")
+          .probe(FactType.FEEDBACK_HERTZ, "FB", "COM")
           .build();
 
   static final FamilyProfile DRIVE_FED_INDUCTION =
@@ -241,10 +244,10 @@ final class Profiles {
               control("RUN", "Run contact", ""))
           .terminals(MOTOR_LEADS)
           .probes(THREE_PHASES)
-          .probe("command.volts", "IN", "COM")
+          .probe(FactType.COMMAND_VOLTS, "IN", "COM")
           .probes(LEADS)
-          .probe("drive.output.ab", "A", "B")
-          .probe("drive.output.bc", "B", "C")
-          .probe("drive.output.ca", "C", "A")
+          .probe(FactType.DRIVE_OUTPUT_AB, "A", "B")
+          .probe(FactType.DRIVE_OUTPUT_BC, "B", "C")
+          .probe(FactType.DRIVE_OUTPUT_CA, "C", "A")
           .build();
 }

@@ -79,53 +79,38 @@ public record MotorPlate(
   }
 
   /** Only the family known, and perhaps the volts. */
-  public static MotorPlate of(Family family, String volts) {
-    return new MotorPlate(
-        family,
-        null,
-        volts,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        Connection.UNKNOWN);
+  public static MotorPlate of(Family family, @Nullable String volts) {
+    return of(family).volts(volts).build();
   }
 
-  /** The same motor with what is known of its module. */
-  public MotorPlate withModule(Boolean removable, Boolean soldAlone) {
-    return new MotorPlate(
-        family,
-        horsepower,
-        volts,
-        phases,
-        hertz,
-        rpm,
-        fullLoadAmps,
-        frame,
-        shaftDiameterIn,
-        shaftLengthIn,
-        bodyLengthIn,
-        rotation,
-        mount,
-        enclosure,
-        speedTaps,
-        feedback,
-        removable,
-        soldAlone,
-        programmed,
-        connection);
+  /** Of this family, with what is known of it to be added. */
+  public static Builder of(Family family) {
+    return new Builder(family);
+  }
+
+  /** The same motor, with something else to be said of it. */
+  public Builder but() {
+    Builder same = new Builder(family);
+    same.horsepower = horsepower;
+    same.volts = volts;
+    same.phases = phases;
+    same.hertz = hertz;
+    same.rpm = rpm;
+    same.fullLoadAmps = fullLoadAmps;
+    same.frame = frame;
+    same.shaftDiameterIn = shaftDiameterIn;
+    same.shaftLengthIn = shaftLengthIn;
+    same.bodyLengthIn = bodyLengthIn;
+    same.rotation = rotation;
+    same.mount = mount;
+    same.enclosure = enclosure;
+    same.speedTaps = speedTaps;
+    same.feedback = feedback;
+    same.moduleRemovable = moduleRemovable;
+    same.moduleSoldAlone = moduleSoldAlone;
+    same.programmed = programmed;
+    same.connection = connection;
+    return same;
   }
 
   @Override
@@ -171,5 +156,152 @@ public record MotorPlate(
         programmed,
         "connection",
         connection);
+  }
+
+  /** Puts a plate together; what is not said, or is null, is not known. */
+  public static final class Builder {
+    private final Family family;
+    private @Nullable Double horsepower;
+    private @Nullable String volts;
+    private @Nullable Integer phases;
+    private @Nullable Double hertz;
+    private @Nullable Double rpm;
+    private @Nullable Double fullLoadAmps;
+    private @Nullable String frame;
+    private @Nullable Double shaftDiameterIn;
+    private @Nullable Double shaftLengthIn;
+    private @Nullable Double bodyLengthIn;
+    private @Nullable Rotation rotation;
+    private @Nullable Mount mount;
+    private @Nullable Enclosure enclosure;
+    private @Nullable Integer speedTaps;
+    private @Nullable Boolean feedback;
+    private @Nullable Boolean moduleRemovable;
+    private @Nullable Boolean moduleSoldAlone;
+    private @Nullable Boolean programmed;
+    private @Nullable Connection connection;
+
+    private Builder(Family family) {
+      this.family = family;
+    }
+
+    public Builder horsepower(@Nullable Double given) {
+      horsepower = given;
+      return this;
+    }
+
+    public Builder volts(@Nullable String given) {
+      volts = given;
+      return this;
+    }
+
+    public Builder phases(@Nullable Integer given) {
+      phases = given;
+      return this;
+    }
+
+    public Builder hertz(@Nullable Double given) {
+      hertz = given;
+      return this;
+    }
+
+    public Builder rpm(@Nullable Double given) {
+      rpm = given;
+      return this;
+    }
+
+    public Builder fullLoadAmps(@Nullable Double given) {
+      fullLoadAmps = given;
+      return this;
+    }
+
+    public Builder frame(@Nullable String given) {
+      frame = given;
+      return this;
+    }
+
+    public Builder shaftDiameterIn(@Nullable Double given) {
+      shaftDiameterIn = given;
+      return this;
+    }
+
+    public Builder shaftLengthIn(@Nullable Double given) {
+      shaftLengthIn = given;
+      return this;
+    }
+
+    public Builder bodyLengthIn(@Nullable Double given) {
+      bodyLengthIn = given;
+      return this;
+    }
+
+    public Builder rotation(@Nullable Rotation given) {
+      rotation = given;
+      return this;
+    }
+
+    public Builder mount(@Nullable Mount given) {
+      mount = given;
+      return this;
+    }
+
+    public Builder enclosure(@Nullable Enclosure given) {
+      enclosure = given;
+      return this;
+    }
+
+    public Builder speedTaps(@Nullable Integer given) {
+      speedTaps = given;
+      return this;
+    }
+
+    public Builder feedback(@Nullable Boolean given) {
+      feedback = given;
+      return this;
+    }
+
+    public Builder moduleRemovable(@Nullable Boolean given) {
+      moduleRemovable = given;
+      return this;
+    }
+
+    public Builder moduleSoldAlone(@Nullable Boolean given) {
+      moduleSoldAlone = given;
+      return this;
+    }
+
+    public Builder programmed(@Nullable Boolean given) {
+      programmed = given;
+      return this;
+    }
+
+    public Builder connection(@Nullable Connection given) {
+      connection = given;
+      return this;
+    }
+
+    public MotorPlate build() {
+      return new MotorPlate(
+          family,
+          horsepower,
+          volts,
+          phases,
+          hertz,
+          rpm,
+          fullLoadAmps,
+          frame,
+          shaftDiameterIn,
+          shaftLengthIn,
+          bodyLengthIn,
+          rotation,
+          mount,
+          enclosure,
+          speedTaps,
+          feedback,
+          moduleRemovable,
+          moduleSoldAlone,
+          programmed,
+          connection);
+    }
   }
 }

@@ -31,8 +31,12 @@ public record UnitPlate(
   }
 
   /** Nothing known. */
-  public static final UnitPlate UNKNOWN =
-      new UnitPlate(null, null, null, List.of(), null, null, null, null);
+  public static final UnitPlate UNKNOWN = plate().build();
+
+  /** With what is known of it to be added. */
+  public static Builder plate() {
+    return new Builder();
+  }
 
   /** What stands on the slab, the roof or in the closet. */
   public enum Kind {
@@ -91,5 +95,71 @@ public record UnitPlate(
         otherHeatOrCooling,
         "boardNeedsFeedback",
         boardNeedsFeedback);
+  }
+
+  /** Puts a plate together; what is not said, or is null, is not known. */
+  public static final class Builder {
+    private @Nullable Kind kind;
+    private @Nullable Role role;
+    private @Nullable Double coolingTons;
+    private @Nullable List<Heating> heating;
+    private @Nullable LocalDate installed;
+    private @Nullable LocalDate warrantyUntil;
+    private @Nullable Boolean otherHeatOrCooling;
+    private @Nullable Boolean boardNeedsFeedback;
+
+    private Builder() {}
+
+    public Builder kind(@Nullable Kind given) {
+      kind = given;
+      return this;
+    }
+
+    public Builder role(@Nullable Role given) {
+      role = given;
+      return this;
+    }
+
+    public Builder coolingTons(@Nullable Double given) {
+      coolingTons = given;
+      return this;
+    }
+
+    public Builder heating(@Nullable List<Heating> given) {
+      heating = given;
+      return this;
+    }
+
+    public Builder installed(@Nullable LocalDate given) {
+      installed = given;
+      return this;
+    }
+
+    public Builder warrantyUntil(@Nullable LocalDate given) {
+      warrantyUntil = given;
+      return this;
+    }
+
+    public Builder otherHeatOrCooling(@Nullable Boolean given) {
+      otherHeatOrCooling = given;
+      return this;
+    }
+
+    public Builder boardNeedsFeedback(@Nullable Boolean given) {
+      boardNeedsFeedback = given;
+      return this;
+    }
+
+    public UnitPlate build() {
+      return new UnitPlate(
+          kind,
+          role,
+          coolingTons,
+          heating,
+          installed,
+          warrantyUntil,
+          otherHeatOrCooling,
+          boardNeedsFeedback);
+    }
   }
 }

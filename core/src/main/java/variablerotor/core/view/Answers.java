@@ -9,6 +9,7 @@ import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.diagnosis.FamilyModel;
+import variablerotor.core.diagnosis.WarningId;
 import variablerotor.core.winding.WindingFigures;
 
 /** From a document of the open format to its answer: a tree in, a tree out. */
@@ -36,7 +37,8 @@ public final class Answers {
     return file.unknownFields().stream()
         .map(
             field ->
-                new Diagnosis.Warning("UNKNOWN_FIELD", field + " is not a field of this format."))
+                new Diagnosis.Warning(
+                    WarningId.UNKNOWN_FIELD, field + " is not a field of this format."))
         .toList();
   }
 }

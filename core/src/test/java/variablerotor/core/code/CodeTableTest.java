@@ -12,8 +12,8 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactValue;
-import variablerotor.core.family.Suspect;
 
 class CodeTableTest {
   private static final List<String> HEADER = CodeTable.COLUMNS;

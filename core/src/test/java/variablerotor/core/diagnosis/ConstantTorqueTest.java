@@ -7,7 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import variablerotor.core.family.Suspect;
+import variablerotor.core.chain.Suspect;
 
 /** The rules of proof of the trade, for the constant-torque blower. */
 class ConstantTorqueTest {
@@ -40,7 +40,7 @@ class ConstantTorqueTest {
   }
 
   private static boolean warns(Diagnosis diagnosis, String id) {
-    return diagnosis.warnings().stream().anyMatch(warning -> warning.id().equals(id));
+    return diagnosis.warnings().stream().anyMatch(warning -> warning.id().name().equals(id));
   }
 
   @Test

@@ -12,9 +12,9 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.family.Family;
-import variablerotor.core.family.Suspect;
 
 class EnginePropertiesTest {
   private static List<Fact> someFacts(Random random) {

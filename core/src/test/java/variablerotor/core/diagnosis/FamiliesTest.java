@@ -10,9 +10,9 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
-import variablerotor.core.family.Suspect;
 
 /** The rules of proof of each family beside the constant-torque blower. */
 class FamiliesTest {

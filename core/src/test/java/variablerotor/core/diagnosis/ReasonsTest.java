@@ -11,9 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import variablerotor.core.catalogue.Figures;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.signal.Window;
 import variablerotor.core.source.Source;
 
@@ -28,7 +28,7 @@ class ReasonsTest {
   }
 
   private static boolean warns(Diagnosis diagnosis, String id) {
-    return diagnosis.warnings().stream().anyMatch(w -> w.id().equals(id));
+    return diagnosis.warnings().stream().anyMatch(w -> w.id().name().equals(id));
   }
 
   @Test
@@ -194,7 +194,7 @@ class ReasonsTest {
     for (String id : round.checks()) {
       Check check =
           FamilyModel.of(Family.CONSTANT_TORQUE).checks().stream()
-              .filter(c -> c.id().equals(id))
+              .filter(c -> c.id().name().equals(id))
               .findFirst()
               .orElseThrow();
       assertEquals(round.state(), check.state());

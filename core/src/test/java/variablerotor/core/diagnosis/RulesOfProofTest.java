@@ -10,9 +10,9 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
-import variablerotor.core.family.Suspect;
 
 /** The trade's rules of proof, one a case: what was read, and who it is by common practice. */
 class RulesOfProofTest {
@@ -358,7 +358,8 @@ class RulesOfProofTest {
         Calls.torque(Symptom.NO_RUN, "line.volts", 240, "command.volts", 25, "shaft.feel", "FREE");
     assertEquals(VerdictState.NARROWED, diagnosis.verdict().state());
     assertEquals(Suspect.MODULE, diagnosis.verdict().suspect());
-    assertTrue(diagnosis.warnings().stream().anyMatch(w -> w.id().equals("WINDING_UNCHECKED")));
+    assertTrue(
+        diagnosis.warnings().stream().anyMatch(w -> w.id().name().equals("WINDING_UNCHECKED")));
   }
 
   /** A motor that is replaced whole has no winding to be warned of. */

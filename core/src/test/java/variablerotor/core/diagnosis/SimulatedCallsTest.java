@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.family.Family;
-import variablerotor.core.family.Suspect;
 
 /**
  * Calls drawn from the tables themselves, with a fixed seed: a hidden cause answers each check as

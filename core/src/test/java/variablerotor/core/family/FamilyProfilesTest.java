@@ -2,7 +2,6 @@ package variablerotor.core.family;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
-import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -14,6 +13,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.diagnosis.Check;
 import variablerotor.core.diagnosis.FamilyModel;
 import variablerotor.core.diagnosis.Symptom;
@@ -36,7 +36,7 @@ class FamilyProfilesTest {
     assertFalse(profile.spareElectronics().isBlank());
   }
 
-  /** Each tip goes to a terminal that the motor has, for a fact that there is. */
+  /** Each tip goes to a terminal that the motor has. */
   @ParameterizedTest
   @EnumSource(mode = EnumSource.Mode.EXCLUDE, names = "PSC")
   void tipsGoToTerminalsOfTheMotor(Family family) {
@@ -47,10 +47,9 @@ class FamilyProfilesTest {
         .probes()
         .forEach(
             (fact, probe) -> {
-              assertNotNull(FactType.ofId(fact), fact);
               assertTrue(there.contains(probe.red()), fact + " red on " + probe.red());
               assertTrue(there.contains(probe.black()), fact + " black on " + probe.black());
-              assertFalse(probe.red().equals(probe.black()), fact);
+              assertFalse(probe.red().equals(probe.black()), fact.id());
             });
   }
 
@@ -76,7 +75,7 @@ class FamilyProfilesTest {
     for (Check check : FamilyModel.of(family).checks()) {
       for (FactType fact : check.facts()) {
         if (atThePlug.contains(fact.id())) {
-          assertTrue(family.profile().probes().containsKey(fact.id()), fact.id());
+          assertTrue(family.profile().probes().containsKey(fact), fact.id());
         }
       }
     }
@@ -111,8 +110,8 @@ class FamilyProfilesTest {
 
   @Test
   void whatIsParticular() {
-    Map<String, Probe> fiveWire = Family.BLDC_FIVE_WIRE.profile().probes();
-    assertEquals(new Probe("BUS", "GND"), fiveWire.get("bus.volts"));
+    Map<FactType, Probe> fiveWire = Family.BLDC_FIVE_WIRE.profile().probes();
+    assertEquals(new Probe("BUS", "GND"), fiveWire.get(FactType.BUS_VOLTS));
     assertEquals("Board's driver", Family.BLDC_THREE_WIRE.profile().title(Suspect.MODULE));
     assertFalse(Family.DRIVE_FED_INDUCTION.profile().links().contains(Suspect.MODULE));
     assertFalse(Family.DRIVE_FED_INDUCTION.profile().hasMagnets());

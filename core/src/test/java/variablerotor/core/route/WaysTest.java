@@ -21,7 +21,8 @@ import variablerotor.core.motor.UnitPlate;
 class WaysTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
   private static final MotorPlate MOTOR = MotorPlate.of(Family.CONSTANT_TORQUE, "208-230");
-  private static final MotorPlate MODULE_SOLD = MOTOR.withModule(true, true);
+  private static final MotorPlate MODULE_SOLD =
+      MOTOR.but().moduleRemovable(true).moduleSoldAlone(true).build();
 
   private static final List<Fact> DEAD_MODULE =
       Calls.facts(
@@ -98,7 +99,12 @@ class WaysTest {
   @Test
   void moduleNotSoldAloneIsBlocked() {
     UnitPlate young = unit("2021-01-01", "2023-01-01", false);
-    Way way = way(Route.MODULE_ONLY, young, MOTOR.withModule(true, false), DEAD_MODULE);
+    Way way =
+        way(
+            Route.MODULE_ONLY,
+            young,
+            MOTOR.but().moduleRemovable(true).moduleSoldAlone(false).build(),
+            DEAD_MODULE);
     assertEquals(RouteState.BLOCKED, way.state());
     assertTrue(has(way, "MODULE_NOT_SOLD_ALONE"));
   }

@@ -4,10 +4,10 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.family.Family;
-import variablerotor.core.family.Suspect;
 import variablerotor.core.route.Route;
 
 /** One line of the shop's list of calls. */

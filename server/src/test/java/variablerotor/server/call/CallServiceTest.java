@@ -9,6 +9,7 @@ import static org.mockito.Mockito.when;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -52,8 +53,7 @@ class CallServiceTest {
             "",
             "",
             Symptom.NO_RUN,
-            new UnitPlate(
-                null, null, null, null, null, java.time.LocalDate.parse("2026-12-31"), null, null),
+            UnitPlate.plate().warrantyUntil(LocalDate.parse("2026-12-31")).build(),
             MotorPlate.of(Family.CONSTANT_TORQUE, null),
             null);
     when(settings.current()).thenReturn(Settings.usual("UTC"));

@@ -1,4 +1,4 @@
-package variablerotor.core.family;
+package variablerotor.core.chain;
 
 /** A link of the chain from supply to air path, as one to blame. */
 public enum Suspect {
