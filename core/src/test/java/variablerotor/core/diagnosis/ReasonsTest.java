@@ -194,7 +194,7 @@ class ReasonsTest {
     for (String id : round.checks()) {
       Check check =
           FamilyModel.of(Family.CONSTANT_TORQUE).checks().stream()
-              .filter(c -> c.id().name().equals(id))
+              .filter(c -> c.id().equals(id))
               .findFirst()
               .orElseThrow();
       assertEquals(round.state(), check.state());
