@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Locale;
 import variablerotor.core.bench.CheckOrder;
 import variablerotor.core.bench.Population;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.diagnosis.BestPolicy;
-import variablerotor.core.diagnosis.FamilyModel;
-import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.family.Family;
+import variablerotor.core.odds.FamilyModel;
 
 /** {@code rotor bench}: how the advice does on many simulated motors with hidden faults. */
 final class Bench {

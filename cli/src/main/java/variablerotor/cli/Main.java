@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Map;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
-import variablerotor.core.diagnosis.OddsTable;
+import variablerotor.core.odds.OddsTable;
 import variablerotor.core.view.Answers;
 import variablerotor.json.Json;
 

@@ -75,7 +75,7 @@ class ArchitectureTest {
           .haveSimpleName("MadeOnce")
           .or()
           .areDeclaredInClassesThat()
-          .haveSimpleName("FamilyModel")
+          .haveSimpleName("Question")
           .or()
           .areDeclaredInClassesThat()
           .haveSimpleName("CauseTable")

@@ -19,11 +19,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import variablerotor.core.bench.HiddenFault;
-import variablerotor.core.diagnosis.Check;
-import variablerotor.core.diagnosis.FamilyModel;
-import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
+import variablerotor.core.odds.Check;
+import variablerotor.core.odds.FamilyModel;
 
 /** Whoever gets a list cannot change it for anybody else. */
 class CopiesTest {

@@ -1,11 +1,11 @@
 package variablerotor.core.bench;
 
 import java.util.List;
-import variablerotor.core.diagnosis.Check;
+import variablerotor.core.check.Situation;
+import variablerotor.core.check.UnitState;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
-import variablerotor.core.diagnosis.Situation;
-import variablerotor.core.diagnosis.UnitState;
+import variablerotor.core.odds.Check;
 
 /** Ways to choose the next check: what is advised here, and two that hold to a fixed order. */
 public enum CheckOrder {

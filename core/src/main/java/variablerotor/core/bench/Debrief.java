@@ -3,15 +3,15 @@ package variablerotor.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import variablerotor.core.chain.Suspect;
-import variablerotor.core.diagnosis.Check;
+import variablerotor.core.check.Situation;
+import variablerotor.core.check.UnitState;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
-import variablerotor.core.diagnosis.FamilyModel;
-import variablerotor.core.diagnosis.Situation;
-import variablerotor.core.diagnosis.UnitState;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.Facts;
+import variablerotor.core.odds.Check;
+import variablerotor.core.odds.FamilyModel;
 
 /**
  * What a practised call was like, looked back on: what was needless, what was missed, and what it

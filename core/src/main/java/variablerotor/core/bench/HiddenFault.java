@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import variablerotor.core.chain.Suspect;
-import variablerotor.core.diagnosis.FamilyModel;
-import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
+import variablerotor.core.odds.FamilyModel;
 
 /**
  * What is wrong with a simulated motor.

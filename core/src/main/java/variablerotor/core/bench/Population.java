@@ -3,8 +3,8 @@ package variablerotor.core.bench;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Random;
-import variablerotor.core.diagnosis.FamilyModel;
 import variablerotor.core.family.Family;
+import variablerotor.core.odds.FamilyModel;
 
 /** Many simulated calls of every family, and how three orders of checks did on them. */
 public final class Population {

@@ -1,7 +1,7 @@
 package variablerotor.core.bench;
 
 import java.util.Random;
-import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.family.Fault;

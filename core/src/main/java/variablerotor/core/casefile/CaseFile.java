@@ -1,8 +1,8 @@
 package variablerotor.core.casefile;
 
 import java.util.List;
-import variablerotor.core.diagnosis.Situation;
-import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.check.Situation;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.motor.MotorPlate;

@@ -3,7 +3,7 @@ package variablerotor.core.casefile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;

@@ -7,12 +7,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Outcome;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.check.UnitState;
 import variablerotor.core.code.SignalKind;
-import variablerotor.core.diagnosis.Check;
-import variablerotor.core.diagnosis.FamilyModel;
-import variablerotor.core.diagnosis.Outcome;
-import variablerotor.core.diagnosis.Symptom;
-import variablerotor.core.diagnosis.UnitState;
 import variablerotor.core.fact.FactKind;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
@@ -21,6 +19,8 @@ import variablerotor.core.family.Terminal;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.motor.PlateField;
 import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.odds.Check;
+import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.route.Route;
 import variablerotor.core.source.Figure;
 import variablerotor.core.source.Source;
@@ -341,7 +341,7 @@ public record Catalogue(
         check.minutes(),
         check.facts().stream().map(FactType::id).toList(),
         check.ask(),
-        check.how(),
+        check.question().how(),
         check.isSoft(),
         check.outcomes());
   }

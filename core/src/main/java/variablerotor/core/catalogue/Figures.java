@@ -2,8 +2,8 @@ package variablerotor.core.catalogue;
 
 import java.util.ArrayList;
 import java.util.List;
+import variablerotor.core.check.CheckFigures;
 import variablerotor.core.cost.CostFigures;
-import variablerotor.core.diagnosis.DiagnosisFigures;
 import variablerotor.core.signal.SignalFigures;
 import variablerotor.core.source.Figure;
 import variablerotor.core.winding.WindingFigures;
@@ -16,7 +16,7 @@ public final class Figures {
     List<Figure> all = new ArrayList<>();
     all.addAll(WindingFigures.all());
     all.addAll(SignalFigures.all());
-    all.addAll(DiagnosisFigures.all());
+    all.addAll(CheckFigures.all());
     all.addAll(CostFigures.all());
     return all;
   }

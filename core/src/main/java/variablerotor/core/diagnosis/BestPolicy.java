@@ -5,8 +5,12 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.check.UnitState;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
+import variablerotor.core.odds.Cause;
+import variablerotor.core.odds.Check;
 
 /**
  * The fewest minutes to proof that any order of checks can have on average, found exactly by going
@@ -43,7 +47,7 @@ public final class BestPolicy {
     if (checks > 8) {
       throw new IllegalArgumentException("at most 8 checks can be gone through");
     }
-    CauseTable whole = FamilyModel.of(family).table(symptom);
+    CauseTable whole = Tables.of(family).single(symptom);
     CauseTable small = small(whole, symptom, causes, checks);
     BestPolicy policy = new BestPolicy(small);
     double[] ones = new double[small.causes.size()];

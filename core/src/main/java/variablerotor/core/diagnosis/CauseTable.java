@@ -3,6 +3,10 @@ package variablerotor.core.diagnosis;
 import java.util.ArrayList;
 import java.util.List;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.odds.Cause;
+import variablerotor.core.odds.Check;
+import variablerotor.core.odds.Odds;
 
 /** The causes of one symptom in one family against the checks, worked out once. */
 final class CauseTable {

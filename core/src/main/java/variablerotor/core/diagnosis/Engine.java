@@ -5,8 +5,13 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.CheckFigures;
+import variablerotor.core.check.Observation;
+import variablerotor.core.check.Situation;
+import variablerotor.core.check.UnitState;
 import variablerotor.core.family.FamilyProfile;
 import variablerotor.core.family.Fault;
+import variablerotor.core.odds.Check;
 import variablerotor.core.text.Words;
 
 /**
@@ -18,7 +23,7 @@ public final class Engine {
   /** Version of rules and odds; a stored verdict carries it. */
   public static final String VERSION = "0.2.0";
 
-  private static final double LIKELY = DiagnosisFigures.LIKELY.value();
+  private static final double LIKELY = CheckFigures.LIKELY.value();
 
   private final Evidence evidence;
   private final CauseTable table;
@@ -31,8 +36,8 @@ public final class Engine {
     belief = evidence.belief;
     contradictions = new ArrayList<>(Contradictions.physical(situation.facts()));
     if (evidence.contradicted() && contradictions.isEmpty()) {
-      FamilyModel model = FamilyModel.of(situation.family());
-      contradictions.addAll(Contradictions.pairs(evidence, model.doubles(situation.symptom())));
+      Tables tables = Tables.of(situation.family());
+      contradictions.addAll(Contradictions.pairs(evidence, tables.doubles(situation.symptom())));
       if (contradictions.isEmpty()) {
         contradictions.add(Contradictions.outOfOrder(evidence));
       }

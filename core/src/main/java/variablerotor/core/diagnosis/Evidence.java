@@ -1,7 +1,13 @@
 package variablerotor.core.diagnosis;
 
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.CheckFigures;
+import variablerotor.core.check.Observation;
+import variablerotor.core.check.Situation;
+import variablerotor.core.check.UnitState;
+import variablerotor.core.check.WaysToAnswer;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.odds.Check;
 import variablerotor.core.winding.WindingVerdict;
 
 /** What the facts of one call say to each check, and what is believed after them. */
@@ -37,10 +43,10 @@ final class Evidence {
    *     read
    */
   static Evidence of(Situation situation) {
-    FamilyModel model = FamilyModel.of(situation.family());
-    CauseTable table = model.table(situation.symptom());
+    Tables tables = Tables.of(situation.family());
+    CauseTable table = tables.single(situation.symptom());
     WindingVerdict winding = situation.winding();
-    Reading reading = new Reading(situation, winding);
+    WaysToAnswer reading = new WaysToAnswer(situation, winding);
     Observation[] seen = new Observation[table.checks.size()];
     for (int c = 0; c < seen.length; c++) {
       seen[c] = table.checks.get(c).read(reading);
@@ -49,7 +55,8 @@ final class Evidence {
     if (one.belief.anyAllowed()) {
       return one;
     }
-    Evidence two = new Evidence(situation, model.doubles(situation.symptom()), winding, seen, true);
+    Evidence two =
+        new Evidence(situation, tables.doubles(situation.symptom()), winding, seen, true);
     return two.belief.anyAllowed() ? two : one;
   }
 
@@ -97,7 +104,7 @@ final class Evidence {
       weight[i] = 1;
       for (Suspect suspect : table.groups.get(table.group[i])) {
         if (raised.contains(suspect.name())) {
-          weight[i] = DiagnosisFigures.CODE_WEIGHT.value();
+          weight[i] = CheckFigures.CODE_WEIGHT.value();
         }
       }
     }

@@ -1,5 +1,8 @@
 package variablerotor.core.diagnosis;
 
+import variablerotor.core.check.UnitState;
+import variablerotor.core.odds.Check;
+
 /**
  * How many minutes a check leads to, to the proof: its own, and for each of its answers those of
  * the checks that would follow. What follows is forecast along the likeliest answers by a plain

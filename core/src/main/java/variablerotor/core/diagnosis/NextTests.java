@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.UnitState;
 import variablerotor.core.family.Family;
+import variablerotor.core.odds.Check;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.text.Words;
 

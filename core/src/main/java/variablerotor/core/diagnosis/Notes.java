@@ -5,6 +5,7 @@ import java.util.List;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Command;
+import variablerotor.core.odds.Check;
 import variablerotor.core.signal.FiveWire;
 import variablerotor.core.signal.SignalFigures;
 import variablerotor.core.text.Numbers;
@@ -66,12 +67,12 @@ final class Notes {
   static List<Diagnosis.WindowInForce> windows(Evidence evidence) {
     List<Diagnosis.WindowInForce> windows = new ArrayList<>();
     for (Check check : evidence.table.checks) {
-      if (check.window() != null) {
+      if (check.question().window() != null) {
         windows.add(
             new Diagnosis.WindowInForce(
-                check.window().reading(),
-                check.window().own(),
-                check.window().inForce(evidence.situation.facts())));
+                check.question().window().reading(),
+                check.question().window().own(),
+                check.question().window().inForce(evidence.situation.facts())));
       }
     }
     return windows;

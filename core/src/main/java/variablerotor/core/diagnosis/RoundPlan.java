@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import variablerotor.core.check.Tools;
+import variablerotor.core.check.UnitState;
+import variablerotor.core.odds.Check;
 
 /**
  * The checks of one state of the unit that are worth doing before the state is changed, and what to
@@ -86,7 +89,7 @@ final class RoundPlan {
   private static List<String> tools(List<Check> checks) {
     Set<String> tools = new LinkedHashSet<>();
     for (Check check : checks) {
-      Tools.of(check).forEach(tool -> tools.add(tool.title()));
+      check.question().tools().forEach(tool -> tools.add(tool.title()));
     }
     return List.copyOf(tools);
   }

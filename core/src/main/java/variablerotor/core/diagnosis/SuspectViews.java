@@ -7,7 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.CheckFigures;
+import variablerotor.core.check.Observation;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.odds.Cause;
+import variablerotor.core.odds.Check;
 import variablerotor.core.text.Words;
 
 /**
@@ -18,7 +22,7 @@ final class SuspectViews {
   /** A reading points at a suspect when it is this much likelier under it than under the rest. */
   private static final double POINTS = 1.3;
 
-  private static final double LIKELY = DiagnosisFigures.LIKELY.value();
+  private static final double LIKELY = CheckFigures.LIKELY.value();
 
   private final Evidence evidence;
   private final CauseTable table;

@@ -3,6 +3,8 @@ package variablerotor.core.diagnosis;
 import java.util.ArrayList;
 import java.util.List;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Situation;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.signal.ThreePhase;
@@ -58,7 +60,7 @@ final class Warnings {
   }
 
   private void twoFaults() {
-    CauseTable single = FamilyModel.of(situation.family()).table(situation.symptom());
+    CauseTable single = Tables.of(situation.family()).single(situation.symptom());
     List<String> pairs = Contradictions.pairs(evidence, single);
     add(
         WarningId.TWO_FAULTS,

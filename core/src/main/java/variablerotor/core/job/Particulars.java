@@ -10,10 +10,10 @@ import variablerotor.core.casefile.CaseFile;
 import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
-import variablerotor.core.diagnosis.FamilyModel;
-import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 

@@ -8,8 +8,8 @@ import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
-import variablerotor.core.diagnosis.FamilyModel;
 import variablerotor.core.diagnosis.WarningId;
+import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.winding.WindingFigures;
 
 /** From a document of the open format to its answer: a tree in, a tree out. */

@@ -2,6 +2,8 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
+import variablerotor.core.check.Situation;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;

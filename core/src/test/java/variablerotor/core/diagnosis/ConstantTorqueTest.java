@@ -8,6 +8,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.check.UnitState;
 
 /** The rules of proof of the trade, for the constant-torque blower. */
 class ConstantTorqueTest {

@@ -13,6 +13,8 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.check.UnitState;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.family.Family;
 
@@ -103,7 +105,7 @@ class EnginePropertiesTest {
   @Test
   void everyCauseLeadsOnItsOwnAnswers() {
     for (Symptom symptom : Symptom.values()) {
-      CauseTable table = FamilyModel.of(Family.CONSTANT_TORQUE).table(symptom);
+      CauseTable table = Tables.of(Family.CONSTANT_TORQUE).single(symptom);
       for (int cause = 0; cause < table.causes.size(); cause++) {
         double[] ones = new double[table.causes.size()];
         java.util.Arrays.fill(ones, 1);
@@ -127,7 +129,7 @@ class EnginePropertiesTest {
   @Test
   void causeTableIsSound() {
     for (Symptom symptom : Symptom.values()) {
-      CauseTable table = FamilyModel.of(Family.CONSTANT_TORQUE).table(symptom);
+      CauseTable table = Tables.of(Family.CONSTANT_TORQUE).single(symptom);
       assertTrue(table.causes.size() > 1, symptom.name());
       for (double[][] check : table.share) {
         for (double[] cause : check) {

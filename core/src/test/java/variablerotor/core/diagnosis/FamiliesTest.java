@@ -11,6 +11,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Situation;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
 

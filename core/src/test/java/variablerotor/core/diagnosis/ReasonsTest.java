@@ -12,8 +12,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import variablerotor.core.catalogue.Figures;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Situation;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
+import variablerotor.core.odds.Check;
+import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.signal.Window;
 import variablerotor.core.source.Source;
 

@@ -11,8 +11,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Situation;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.check.UnitState;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
+import variablerotor.core.odds.FamilyModel;
 
 /** The trade's rules of proof, one a case: what was read, and who it is by common practice. */
 class RulesOfProofTest {

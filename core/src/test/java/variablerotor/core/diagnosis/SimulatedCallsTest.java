@@ -8,7 +8,10 @@ import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.check.UnitState;
 import variablerotor.core.family.Family;
+import variablerotor.core.odds.Check;
 
 /**
  * Calls drawn from the tables themselves, with a fixed seed: a hidden cause answers each check as
@@ -103,7 +106,7 @@ class SimulatedCallsTest {
   @ParameterizedTest
   @EnumSource(value = Family.class, mode = EnumSource.Mode.EXCLUDE, names = "PSC")
   void deadFansAreFoundAndNothingIsProvedWrongly(Family family) {
-    CauseTable table = FamilyModel.of(family).table(Symptom.NO_RUN);
+    CauseTable table = Tables.of(family).single(Symptom.NO_RUN);
     Random causes = new Random(7);
     int decided = 0;
     int right = 0;
@@ -134,7 +137,7 @@ class SimulatedCallsTest {
   @EnumSource(value = Family.class, mode = EnumSource.Mode.EXCLUDE, names = "PSC")
   void noSymptomEverProvesTheWrongSuspect(Family family) {
     for (Symptom symptom : Symptom.values()) {
-      CauseTable table = FamilyModel.of(family).table(symptom);
+      CauseTable table = Tables.of(family).single(symptom);
       Random causes = new Random(11);
       int wrong = 0;
       for (int i = 0; i < 30; i++) {

@@ -14,10 +14,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import variablerotor.core.chain.Suspect;
-import variablerotor.core.diagnosis.Check;
-import variablerotor.core.diagnosis.FamilyModel;
-import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.odds.Check;
+import variablerotor.core.odds.FamilyModel;
 
 /** A family is whole: whatever is missing of one is named here. */
 class FamilyProfilesTest {

@@ -11,11 +11,11 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.TimeValue;
+import variablerotor.core.check.Situation;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.diagnosis.Calls;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
-import variablerotor.core.diagnosis.Situation;
-import variablerotor.core.diagnosis.Symptom;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
 

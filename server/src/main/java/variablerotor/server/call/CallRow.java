@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
-import variablerotor.core.diagnosis.Symptom;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.family.Family;
 import variablerotor.core.route.Route;

@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.odds;
 
 import java.util.Collections;
 import java.util.EnumMap;
@@ -6,45 +6,51 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.MeasuredWindow;
+import variablerotor.core.check.Observation;
+import variablerotor.core.check.Outcome;
+import variablerotor.core.check.Question;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.check.UnitState;
+import variablerotor.core.check.WaysToAnswer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
 import variablerotor.core.signal.Window;
 
-/** One thing that a technician can measure, try or look at, and what its answers mean. */
+/**
+ * A question, and what its answers mean for a diagnosis: how often each is seen when all is normal
+ * and under each fault, and how it is found among the facts.
+ */
 public final class Check {
 
   /** Finds the answer to a check among the facts; null where they do not hold one. */
-  interface Reader {
-    Observation read(Reading reading);
+  public interface Reader {
+    Observation read(WaysToAnswer reading);
   }
 
-  private final String id;
-  private final Suspect station;
-  private final UnitState state;
-  private final double minutes;
-  private final List<FactType> facts;
-  private final String ask;
-  private final String how;
-  private final List<Outcome> outcomes;
+  private final Question question;
   private final boolean soft;
-  private final String after;
+  private final @Nullable String after;
   private final Odds normal;
   private final Map<Fault, Odds> under;
   private final Map<Fault, String> reasons;
   private final Set<Symptom> symptoms;
   private final Reader reader;
-  private final MeasuredWindow window;
 
   private Check(Builder builder) {
-    id = builder.id;
-    station = builder.station;
-    state = builder.state;
-    minutes = builder.minutes;
-    facts = builder.facts;
-    ask = builder.ask;
-    how = builder.how;
-    outcomes = List.copyOf(builder.outcomes);
+    question =
+        new Question(
+            builder.id,
+            builder.station,
+            builder.state,
+            builder.minutes,
+            builder.facts,
+            builder.ask,
+            builder.how,
+            builder.outcomes,
+            builder.window);
     soft = builder.soft;
     after = builder.after;
     normal = odds(builder.normal);
@@ -54,16 +60,57 @@ public final class Check {
     reasons = Collections.unmodifiableMap(new EnumMap<>(builder.reasons));
     symptoms = EnumSet.copyOf(builder.symptoms);
     reader = builder.reader;
-    window = builder.window;
   }
 
   private Odds odds(String text) {
-    Odds odds = Odds.of(text, outcomes);
+    Odds odds = Odds.of(text, question.outcomes());
     return soft ? odds.softened() : odds;
   }
 
+  public Question question() {
+    return question;
+  }
+
   public String id() {
-    return id;
+    return question.id();
+  }
+
+  /** The link of the chain that the question looks at. */
+  public Suspect station() {
+    return question.station();
+  }
+
+  public UnitState state() {
+    return question.state();
+  }
+
+  /** Without the change of state [min]. */
+  public double minutes() {
+    return question.minutes();
+  }
+
+  /** The facts that it takes, in the order of asking. */
+  public List<FactType> facts() {
+    return question.facts();
+  }
+
+  public String ask() {
+    return question.ask();
+  }
+
+  public List<Outcome> outcomes() {
+    return question.outcomes();
+  }
+
+  public Outcome outcome(String value) {
+    return outcomes().get(index(value));
+  }
+
+  /**
+   * @throws IllegalArgumentException where it has no such outcome
+   */
+  public int index(String value) {
+    return question.index(value);
   }
 
   /** Whether it is heard or seen in passing: it moves suspicion, and never clears or proves. */
@@ -72,41 +119,8 @@ public final class Check {
   }
 
   /** Id of the check that comes before it; null where none must. */
-  String after() {
+  public @Nullable String after() {
     return after;
-  }
-
-  /** The link of the chain that the check looks at. */
-  public Suspect station() {
-    return station;
-  }
-
-  public UnitState state() {
-    return state;
-  }
-
-  /** Without the change of state [min]. */
-  public double minutes() {
-    return minutes;
-  }
-
-  /** The facts that it takes, in the order of asking. */
-  public List<FactType> facts() {
-    return facts;
-  }
-
-  /** What to do, in one short line. */
-  public String ask() {
-    return ask;
-  }
-
-  /** How, in one or two short lines. */
-  public String how() {
-    return how;
-  }
-
-  public List<Outcome> outcomes() {
-    return outcomes;
   }
 
   /** Whether the check says anything where this is the complaint. */
@@ -114,23 +128,10 @@ public final class Check {
     return symptoms.contains(symptom);
   }
 
-  Outcome outcome(String value) {
-    return outcomes.get(index(value));
-  }
-
-  int index(String value) {
-    for (int i = 0; i < outcomes.size(); i++) {
-      if (outcomes.get(i).value().equals(value)) {
-        return i;
-      }
-    }
-    throw new IllegalArgumentException(id + " has no outcome " + value);
-  }
-
   /** Index of the first outcome under which the link is as it should be. */
-  int goodIndex() {
-    for (int i = 0; i < outcomes.size(); i++) {
-      if (outcomes.get(i).good()) {
+  public int goodIndex() {
+    for (int i = 0; i < outcomes().size(); i++) {
+      if (outcomes().get(i).good()) {
         return i;
       }
     }
@@ -138,47 +139,42 @@ public final class Check {
   }
 
   /** How often each outcome is seen under a cause. */
-  Odds odds(Cause cause) {
+  public Odds odds(Cause cause) {
     Odds odds = null;
     for (Fault fault : cause.faults()) {
       Odds mine = under.get(fault);
       if (mine != null) {
-        odds = odds == null ? mine : Odds.both(odds, mine, outcomes);
+        odds = odds == null ? mine : Odds.both(odds, mine, outcomes());
       }
     }
     return odds == null ? normal : odds;
   }
 
   /** What is seen where no fault of a row is there. */
-  Odds normal() {
+  public Odds normal() {
     return normal;
   }
 
   /** What is seen under each fault that changes it. */
-  Map<Fault, Odds> rows() {
+  public Map<Fault, Odds> rows() {
     return under;
   }
 
   /** Why the odds under a fault are what they are; by fault. */
-  Map<Fault, String> reasons() {
+  public Map<Fault, String> reasons() {
     return reasons;
   }
 
-  /** The window that its reading is held against; null where it has none of its own. */
-  MeasuredWindow window() {
-    return window;
-  }
-
-  Observation read(Reading reading) {
+  public Observation read(WaysToAnswer reading) {
     return reader.read(reading);
   }
 
-  static Builder check(String id, Suspect station, UnitState state, double minutes) {
+  public static Builder check(String id, Suspect station, UnitState state, double minutes) {
     return new Builder(id, station, state, minutes);
   }
 
   /** Puts a check together, row by row. */
-  static final class Builder {
+  public static final class Builder {
     private final String id;
     private final Suspect station;
     private final UnitState state;

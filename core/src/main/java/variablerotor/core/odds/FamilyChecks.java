@@ -1,12 +1,14 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.odds;
 
-import static variablerotor.core.diagnosis.Check.check;
-import static variablerotor.core.diagnosis.CommonChecks.levels;
-import static variablerotor.core.diagnosis.UnitState.CONTROL_PLUG_OUT;
-import static variablerotor.core.diagnosis.UnitState.POWER_OFF_COVER_OFF;
-import static variablerotor.core.diagnosis.UnitState.POWER_ON;
+import static variablerotor.core.check.UnitState.CONTROL_PLUG_OUT;
+import static variablerotor.core.check.UnitState.POWER_OFF_COVER_OFF;
+import static variablerotor.core.check.UnitState.POWER_ON;
+import static variablerotor.core.odds.Check.check;
+import static variablerotor.core.odds.CommonChecks.levels;
 
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.check.WaysToAnswer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
 import variablerotor.core.signal.Window;
@@ -16,10 +18,10 @@ import variablerotor.core.signal.Windows;
  * Checks that only some families have, with their odds as in {@link CommonChecks}: the DC signals
  * of a five-wire fan, the link of a serial blower, a plug fan's own supply, a drive's output.
  */
-final class FamilyChecks {
+public final class FamilyChecks {
   private FamilyChecks() {}
 
-  static Check voltageLink() {
+  public static Check voltageLink() {
     return check("link.voltage_jumper", Suspect.SETTING, POWER_OFF_COVER_OFF, 1)
         .takes(FactType.LINK_VOLTAGE_JUMPER)
         .ask(
@@ -30,10 +32,10 @@ final class FamilyChecks {
         .bad("WRONG", "Wrong for this voltage")
         .normal("RIGHT 1")
         .under(Fault.SETTING_LINK, "WRONG 1", "that is the fault")
-        .read(Reading::voltageLink);
+        .read(WaysToAnswer::voltageLink);
   }
 
-  static Check serialLink() {
+  public static Check serialLink() {
     return levels(
             check("link.volts", Suspect.COMMAND, CONTROL_PLUG_OUT, 1)
                 .takes(FactType.LINK_VOLTS)
@@ -49,7 +51,7 @@ final class FamilyChecks {
         .measured(FactType.LINK_VOLTS, Windows.SERIAL_LINK, FactType.WINDOW_LINK);
   }
 
-  static Check bus() {
+  public static Check bus() {
     return levels(
             check("bus.volts", Suspect.SUPPLY, POWER_ON, 1)
                 .takes(FactType.BUS_VOLTS)
@@ -65,7 +67,7 @@ final class FamilyChecks {
         .measured(FactType.BUS_VOLTS, Windows.BUS, FactType.WINDOW_BUS);
   }
 
-  static Check busUnplugged() {
+  public static Check busUnplugged() {
     return levels(
             check("bus.volts.unplugged", Suspect.COMMAND, CONTROL_PLUG_OUT, 1)
                 .takes(FactType.BUS_VOLTS_UNPLUGGED)
@@ -79,7 +81,7 @@ final class FamilyChecks {
         .measured(FactType.BUS_VOLTS_UNPLUGGED, Windows.BUS, FactType.WINDOW_BUS);
   }
 
-  static Check logic() {
+  public static Check logic() {
     return levels(
             check("logic.volts", Suspect.COMMAND, POWER_ON, 1)
                 .takes(FactType.LOGIC_VOLTS)
@@ -95,7 +97,7 @@ final class FamilyChecks {
   }
 
   /** The DC speed command of a five-wire fan, or the 0-10 V of a plug fan, at the fan's end. */
-  static Check speedCommand(Window window, String how) {
+  public static Check speedCommand(Window window, String how) {
     return command(
             check("command.volts", Suspect.HARNESS, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS)
@@ -106,7 +108,7 @@ final class FamilyChecks {
   }
 
   /** The same command at the board's or controller's own terminal. */
-  static Check speedCommandAtBoard(Window window) {
+  public static Check speedCommandAtBoard(Window window) {
     return command(
             check("command.volts.board", Suspect.COMMAND, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS_BOARD)
@@ -126,7 +128,7 @@ final class FamilyChecks {
         .under(Fault.SUPPLY_OFF, "ABSENT 7 GOOD 3", "a controller may have a supply of its own");
   }
 
-  static Check aux() {
+  public static Check aux() {
     return levels(
             check("aux.volts", Suspect.MODULE, POWER_ON, 1)
                 .takes(FactType.AUX_VOLTS)
@@ -141,7 +143,7 @@ final class FamilyChecks {
         .measured(FactType.AUX_VOLTS, Windows.AUX, FactType.WINDOW_AUX);
   }
 
-  static Check feedback() {
+  public static Check feedback() {
     return check("feedback.hertz", Suspect.MODULE, POWER_ON, 2)
         .takes(FactType.FEEDBACK_HERTZ, FactType.POLE_PAIRS)
         .ask(
@@ -164,7 +166,7 @@ final class FamilyChecks {
         .read(reading -> reading.pulses(FactType.FEEDBACK_HERTZ));
   }
 
-  static Check driveOutput() {
+  public static Check driveOutput() {
     return check("drive.output", Suspect.DRIVE, POWER_ON, 2)
         .takes(FactType.DRIVE_OUTPUT_AB, FactType.DRIVE_OUTPUT_BC, FactType.DRIVE_OUTPUT_CA)
         .ask(
@@ -197,10 +199,10 @@ final class FamilyChecks {
         .under(Fault.BEARING_SEIZED, "ABSENT 7 EQUAL 3", "it stops on overload")
         .under(Fault.BEARING_DRAG, "EQUAL 7 ABSENT 3", "it stops on overload")
         .under(Fault.WHEEL_JAMMED, "ABSENT 7 EQUAL 3", "it stops on overload")
-        .read(Reading::driveOutput);
+        .read(WaysToAnswer::driveOutput);
   }
 
-  static Check driveFault() {
+  public static Check driveFault() {
     return check("drive.fault", Suspect.DRIVE, POWER_ON, 0.5)
         .takes(FactType.DRIVE_FAULT)
         .ask("Does the drive show a fault?", "Lamp or display. Note its text before it clears.")
@@ -221,7 +223,7 @@ final class FamilyChecks {
         .read(reading -> reading.flag(FactType.DRIVE_FAULT));
   }
 
-  static Check driveStatus() {
+  public static Check driveStatus() {
     return check("drive.status", Suspect.DRIVE, POWER_ON, 1)
         .takes(FactType.DRIVE_STATUS)
         .ask(
@@ -256,7 +258,7 @@ final class FamilyChecks {
         .read(reading -> reading.choice(FactType.DRIVE_STATUS));
   }
 
-  static Check bypass() {
+  public static Check bypass() {
     return check("run.bypass", Suspect.WINDING, POWER_ON, 10)
         .takes(FactType.RUN_BYPASS)
         .ask(
@@ -279,7 +281,7 @@ final class FamilyChecks {
         .read(reading -> reading.choice(FactType.RUN_BYPASS));
   }
 
-  static Check feedbackAtBoard() {
+  public static Check feedbackAtBoard() {
     return check("feedback.hertz.board", Suspect.HARNESS, POWER_ON, 1)
         .takes(FactType.FEEDBACK_HERTZ_BOARD)
         .ask(
@@ -301,7 +303,7 @@ final class FamilyChecks {
         .read(reading -> reading.pulses(FactType.FEEDBACK_HERTZ_BOARD));
   }
 
-  static Check serialLinkAtBoard() {
+  public static Check serialLinkAtBoard() {
     return levels(
             check("link.volts.board", Suspect.HARNESS, CONTROL_PLUG_OUT, 1)
                 .takes(FactType.LINK_VOLTS_BOARD)
@@ -316,7 +318,7 @@ final class FamilyChecks {
   }
 
   /** Line at an outdoor fan, where a defrost contact stands in its way by design. */
-  static Check lineThroughDefrost() {
+  public static Check lineThroughDefrost() {
     return CommonChecks.line(
         check("line.volts", Suspect.SUPPLY, POWER_ON, 1)
             .takes(FactType.LINE_VOLTS)

@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.check;
 
 /** What the fan does wrong. */
 public enum Symptom {

@@ -1,11 +1,11 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.check;
 
 import java.util.List;
 import variablerotor.core.source.Figure;
 import variablerotor.core.source.Source;
 
 /** Minutes and odds that the order of checks turns on. */
-public final class DiagnosisFigures {
+public final class CheckFigures {
   private static final Source PLANNING = Source.practice("typical minutes, made for planning");
 
   public static final Figure LOCK_OUT =
@@ -48,7 +48,7 @@ public final class DiagnosisFigures {
           "in. w.c.",
           Source.practice("the plate's own figure rules; 0.5 is common"));
 
-  private DiagnosisFigures() {}
+  private CheckFigures() {}
 
   public static List<Figure> all() {
     return List.of(

@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.check;
 
 import java.util.Map;
 import variablerotor.core.tree.Node;

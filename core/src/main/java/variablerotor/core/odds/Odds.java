@@ -1,6 +1,8 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.odds;
 
 import java.util.List;
+import variablerotor.core.check.CheckFigures;
+import variablerotor.core.check.Outcome;
 import variablerotor.core.text.Words;
 
 /**
@@ -10,17 +12,17 @@ import variablerotor.core.text.Words;
  * @param share by outcome, in the check's order; they sum to 1
  * @param possible whether the outcome can be seen under this cause at all
  */
-record Odds(double[] share, boolean[] possible) {
+public record Odds(double[] share, boolean[] possible) {
   /** Least share of any answer to a question that is heard or seen in passing. Judgement. */
   private static final double SOFT = 0.03;
 
-  private static final double MISREAD = DiagnosisFigures.MISREAD.value();
+  private static final double MISREAD = CheckFigures.MISREAD.value();
 
   /**
    * @param text such as {@code "FREE 97 STIFF 3"}, any scale
    * @throws IllegalArgumentException for an outcome that the check does not have
    */
-  static Odds of(String text, List<Outcome> outcomes) {
+  public static Odds of(String text, List<Outcome> outcomes) {
     double[] share = new double[outcomes.size()];
     List<String> words = Words.split(text, " ");
     for (int i = 0; i + 1 < words.size(); i += 2) {
@@ -37,7 +39,7 @@ record Odds(double[] share, boolean[] possible) {
   }
 
   /** The same, with no outcome ruled out. */
-  Odds softened() {
+  public Odds softened() {
     double[] given = share.clone();
     for (int i = 0; i < given.length; i++) {
       given[i] = Math.max(given[i], SOFT);
@@ -68,7 +70,7 @@ record Odds(double[] share, boolean[] possible) {
    * Two faults at once (noisy-or): all is well only where neither shows; a bad outcome shows where
    * either makes it.
    */
-  static Odds both(Odds one, Odds two, List<Outcome> outcomes) {
+  public static Odds both(Odds one, Odds two, List<Outcome> outcomes) {
     double[] share = new double[one.share.length];
     double good = 0;
     double bad = 0;

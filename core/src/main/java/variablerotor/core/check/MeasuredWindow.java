@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.check;
 
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
@@ -11,10 +11,10 @@ import variablerotor.core.signal.Window;
  * @param usual the window where the unit gives none
  * @param own the fact by which a technician gives the unit's own; null where none can be
  */
-record MeasuredWindow(FactType reading, Window usual, FactType own) {
+public record MeasuredWindow(FactType reading, Window usual, FactType own) {
 
   /** The unit's own window where it was given, else the usual one. */
-  Window inForce(Facts facts) {
+  public Window inForce(Facts facts) {
     FactValue.Range range = own == null ? null : facts.range(own);
     return range == null ? usual : Window.own(range.low(), range.high(), usual.unit());
   }

@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.odds;
 
 import java.util.EnumMap;
 import java.util.Map;
@@ -9,18 +9,18 @@ import java.util.function.Function;
  * ask at once. The map is replaced as a whole and never changed, so that everybody sees it whole;
  * two that ask at the same moment may both make the value, and both get a good one.
  */
-final class MadeOnce<K extends Enum<K>, V> {
+public final class MadeOnce<K extends Enum<K>, V> {
   private final Class<K> keys;
   private final Function<K, V> maker;
   private volatile Map<K, V> made;
 
-  MadeOnce(Class<K> keys, Function<K, V> maker) {
+  public MadeOnce(Class<K> keys, Function<K, V> maker) {
     this.keys = keys;
     this.maker = maker;
     made = new EnumMap<>(keys);
   }
 
-  V get(K key) {
+  public V get(K key) {
     V value = made.get(key);
     if (value == null) {
       value = maker.apply(key);

@@ -1,11 +1,10 @@
-package variablerotor.core.diagnosis;
-
-import static variablerotor.core.family.Fault.NOTHING;
+package variablerotor.core.odds;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.FamilyProfile;
 import variablerotor.core.family.Fault;
@@ -22,8 +21,6 @@ public final class FamilyModel {
 
   private final List<Cause> causes;
   private final List<Check> checks;
-  private final MadeOnce<Symptom, CauseTable> tables = new MadeOnce<>(Symptom.class, this::single);
-  private final MadeOnce<Symptom, CauseTable> doubles = new MadeOnce<>(Symptom.class, this::twice);
 
   private FamilyModel(Family family) {
     causes = causes(family.profile());
@@ -236,19 +233,6 @@ public final class FamilyModel {
     return List.copyOf(all);
   }
 
-  private CauseTable single(Symptom symptom) {
-    List<Cause> possible =
-        causes.stream().filter(cause -> cause.weight().containsKey(symptom)).toList();
-    List<Check> useful = checks.stream().filter(check -> check.isFor(symptom)).toList();
-    return new CauseTable(symptom, possible, useful);
-  }
-
-  /** Two single faults at once, for readings that no one cause explains. */
-  private CauseTable twice(Symptom symptom) {
-    CauseTable single = table(symptom);
-    return new CauseTable(symptom, pairsOf(single.causes, symptom), single.checks);
-  }
-
   /** Whether this family can be diagnosed. */
   public static boolean covers(Family family) {
     return family.isVariableSpeed();
@@ -269,39 +253,19 @@ public final class FamilyModel {
   /** What makes this complaint, single or as a chain of damage, and how often of a hundred. */
   public Map<List<Fault>, Double> population(Symptom symptom) {
     Map<List<Fault>, Double> population = new LinkedHashMap<>();
-    for (Cause cause : table(symptom).causes) {
+    for (Cause cause : causes(symptom)) {
       population.put(cause.faults(), cause.weight().get(symptom));
     }
     return population;
   }
 
-  CauseTable table(Symptom symptom) {
-    return tables.get(symptom);
+  /** The causes that can make this complaint. */
+  public List<Cause> causes(Symptom symptom) {
+    return causes.stream().filter(cause -> cause.weight().containsKey(symptom)).toList();
   }
 
-  CauseTable doubles(Symptom symptom) {
-    return doubles.get(symptom);
-  }
-
-  /** Each pair of single faults of different suspects; two at once is as rare as it sounds. */
-  private static List<Cause> pairsOf(List<Cause> causes, Symptom symptom) {
-    List<Cause> pairs = new ArrayList<>();
-    for (Cause one : causes) {
-      for (Cause other : causes) {
-        Fault first = one.faults().get(0);
-        Fault second = other.faults().get(0);
-        if (one.faults().size() == 1
-            && other.faults().size() == 1
-            && first.compareTo(second) < 0
-            && first.suspect() != second.suspect()
-            && first != NOTHING
-            && second != NOTHING) {
-          double weight = one.weight().get(symptom) * other.weight().get(symptom);
-          pairs.add(
-              new Cause(List.of(first, second), Map.of(symptom, weight), "two faults at once"));
-        }
-      }
-    }
-    return pairs;
+  /** The checks that say anything where this is the complaint. */
+  public List<Check> checks(Symptom symptom) {
+    return checks.stream().filter(check -> check.isFor(symptom)).toList();
   }
 }

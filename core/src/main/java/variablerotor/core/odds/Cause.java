@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.odds;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Fault;
 import variablerotor.core.text.Words;
 
@@ -17,8 +18,8 @@ import variablerotor.core.text.Words;
  * @param weight how often, among calls with each symptom; symptoms that it cannot make are absent
  * @param reason why this weight, in one line
  */
-record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reason) {
-  Cause {
+public record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reason) {
+  public Cause {
     faults = List.copyOf(faults);
     weight = Collections.unmodifiableMap(new EnumMap<>(weight));
   }
@@ -26,7 +27,7 @@ record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reason) {
   /**
    * @param odds such as {@code "NO_RUN 40 INTERMITTENT 5"}
    */
-  static Cause of(List<Fault> faults, String odds, String reason) {
+  public static Cause of(List<Fault> faults, String odds, String reason) {
     Map<Symptom, Double> weight = new EnumMap<>(Symptom.class);
     List<String> words = Words.split(odds, " ");
     for (int i = 0; i + 1 < words.size(); i += 2) {
@@ -35,7 +36,7 @@ record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reason) {
     return new Cause(faults, weight, reason);
   }
 
-  List<Suspect> suspects() {
+  public List<Suspect> suspects() {
     List<Suspect> suspects = new ArrayList<>();
     for (Fault fault : faults) {
       if (!suspects.contains(fault.suspect())) {

@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.check;
 
 import java.util.List;
 import variablerotor.core.fact.FactType;
@@ -11,13 +11,13 @@ import variablerotor.core.fact.FactType;
  * @param facts the facts that it rests on
  * @param figure id of the figure that the reading was held against; null where there is none
  */
-record Observation(String outcome, String sentence, List<FactType> facts, String figure) {
-  Observation {
+public record Observation(String outcome, String sentence, List<FactType> facts, String figure) {
+  public Observation {
     facts = List.copyOf(facts);
   }
 
   /** Seen or tried, against no figure. */
-  Observation(String outcome, String sentence, List<FactType> facts) {
+  public Observation(String outcome, String sentence, List<FactType> facts) {
     this(outcome, sentence, facts, null);
   }
 }

@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -22,21 +22,21 @@ import variablerotor.core.winding.WindingState;
 import variablerotor.core.winding.WindingVerdict;
 
 /** The ways in which facts answer a check. */
-final class Reading {
+public final class WaysToAnswer {
   private final Situation situation;
   private final WindingVerdict winding;
 
-  Reading(Situation situation, WindingVerdict winding) {
+  public WaysToAnswer(Situation situation, WindingVerdict winding) {
     this.situation = situation;
     this.winding = winding;
   }
 
-  Facts facts() {
+  public Facts facts() {
     return situation.facts();
   }
 
   /** A choice, its words being the outcomes. */
-  Observation choice(FactType type) {
+  public Observation choice(FactType type) {
     String word = facts().choice(type);
     return word == null
         ? null
@@ -49,7 +49,7 @@ final class Reading {
    *
    * @param before the feels to compare with; the first that was noted counts
    */
-  Observation dragGone(FactType now, FactType... before) {
+  public Observation dragGone(FactType now, FactType... before) {
     Observation feel = choice(now);
     if (feel == null || !feel.outcome().equals("FREE")) {
       return feel;
@@ -67,7 +67,7 @@ final class Reading {
   }
 
   /** Yes or no. */
-  Observation flag(FactType type) {
+  public Observation flag(FactType type) {
     Boolean flag = facts().flag(type);
     return flag == null
         ? null
@@ -76,7 +76,7 @@ final class Reading {
   }
 
   /** A number against the window in force. */
-  Observation volts(FactType type, Window window) {
+  public Observation volts(FactType type, Window window) {
     Double volts = facts().number(type);
     if (volts == null) {
       return null;
@@ -126,7 +126,7 @@ final class Reading {
   }
 
   /** The drive's three outputs. */
-  Observation driveOutput() {
+  public Observation driveOutput() {
     double[] volts =
         three(FactType.DRIVE_OUTPUT_AB, FactType.DRIVE_OUTPUT_BC, FactType.DRIVE_OUTPUT_CA);
     if (volts == null) {
@@ -148,7 +148,7 @@ final class Reading {
         SignalFigures.UNBALANCE_LIMIT.id());
   }
 
-  Observation pulses(FactType where) {
+  public Observation pulses(FactType where) {
     Double hertz = facts().number(where);
     if (hertz == null) {
       return null;
@@ -163,7 +163,7 @@ final class Reading {
   }
 
   /** Whether anything else runs; null until one of them is told. */
-  Observation restRuns() {
+  public Observation restRuns() {
     List<FactType> told = new ArrayList<>();
     boolean any = false;
     for (FactType type : List.of(FactType.RUNS_OUTDOOR, FactType.RUNS_INDOOR, FactType.RUNS_HEAT)) {
@@ -182,7 +182,7 @@ final class Reading {
   }
 
   /** A command where none should be: more than stray voltage. */
-  Observation idleCommand() {
+  public Observation idleCommand() {
     Double volts = facts().number(FactType.COMMAND_VOLTS_IDLE);
     if (volts == null) {
       return null;
@@ -199,7 +199,7 @@ final class Reading {
   }
 
   /** The 115 V link against the voltage; on any other supply none is needed. */
-  Observation voltageLink() {
+  public Observation voltageLink() {
     String link = facts().choice(FactType.LINK_VOLTAGE_JUMPER);
     Double line = facts().number(FactType.LINE_VOLTS);
     LineVoltage low = LineVoltage.ofPlate("115");
@@ -227,7 +227,7 @@ final class Reading {
   }
 
   /** Line voltage against the plate. */
-  Observation line() {
+  public Observation line() {
     double[] three = three(FactType.LINE_VOLTS_AB, FactType.LINE_VOLTS_BC, FactType.LINE_VOLTS_CA);
     if (three != null) {
       return threePhaseLine(three);
@@ -258,7 +258,7 @@ final class Reading {
   }
 
   /** The three pairs, by the picture that they make. */
-  Observation pairs() {
+  public Observation pairs() {
     WindingState state = winding.state();
     boolean pairsKnown = winding.phaseOhms() != null || winding.unbalance() != null;
     boolean open = winding.signature() == Signature.OPEN_PHASE;
@@ -313,7 +313,7 @@ final class Reading {
   }
 
   /** Leads to frame, by ohmmeter or by insulation tester. */
-  Observation frame() {
+  public Observation frame() {
     if (winding.frame() == FrameState.NOT_MEASURED || facts().has(FactType.WINDING_INSULATION)) {
       return null;
     }
@@ -344,7 +344,7 @@ final class Reading {
     }
   }
 
-  Observation insulation() {
+  public Observation insulation() {
     Double megohms = facts().number(FactType.WINDING_INSULATION);
     if (megohms == null) {
       return null;
@@ -364,7 +364,7 @@ final class Reading {
         WindingFigures.INSULATION_MINIMUM.id());
   }
 
-  Observation emf() {
+  public Observation emf() {
     Double ab = facts().number(FactType.EMF_AB);
     Double bc = facts().number(FactType.EMF_BC);
     Double ca = facts().number(FactType.EMF_CA);
@@ -390,7 +390,7 @@ final class Reading {
   }
 
   /** Whether the board waits for a speed signal that the motor does not send. */
-  Observation speedProof() {
+  public Observation speedProof() {
     Boolean needs = facts().flag(FactType.BOARD_NEEDS_FEEDBACK);
     Boolean sends = facts().flag(FactType.MOTOR_FEEDBACK);
     if (Boolean.FALSE.equals(needs)) {
@@ -411,7 +411,7 @@ final class Reading {
   }
 
   /** External static pressure against the usual plate figure. */
-  Observation staticPressure(double limit) {
+  public Observation staticPressure(double limit) {
     Double inwc = facts().number(FactType.STATIC_INWC);
     if (inwc == null) {
       return null;
@@ -425,6 +425,6 @@ final class Reading {
             + Numbers.plain(limit)
             + ".",
         List.of(FactType.STATIC_INWC),
-        DiagnosisFigures.STATIC_LIMIT.id());
+        CheckFigures.STATIC_LIMIT.id());
   }
 }

@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.odds;
 
 import static variablerotor.core.family.Fault.*;
 
@@ -9,10 +9,10 @@ import variablerotor.core.family.Fault;
  * What goes wrong, and how often: of a hundred calls with a symptom, about how many have this
  * cause. The weights need not sum to a hundred. All are judgement of common practice.
  */
-final class CommonCauses {
+public final class CommonCauses {
   private CommonCauses() {}
 
-  static List<Cause> list() {
+  public static List<Cause> list() {
     return List.of(
         one(SUPPLY_OFF, "NO_RUN 6", "breaker, fuse or door switch"),
         one(SUPPLY_LINE_LOST, "NO_RUN 5 INTERMITTENT 6", "one leg open to the motor"),
@@ -117,7 +117,7 @@ final class CommonCauses {
   }
 
   /** What only some families can have besides. */
-  static List<Cause> extras() {
+  public static List<Cause> extras() {
     return List.of(
         one(SETTING_LINK, "NO_RUN 2", "a 115 V unit without its link"),
         one(
@@ -149,7 +149,7 @@ final class CommonCauses {
   }
 
   /** What only motors that hold an airflow can do to themselves. */
-  static List<Cause> overwork() {
+  public static List<Cause> overwork() {
     return List.of(
         chain(
             List.of(AIR_BLOCKED, MODULE_DEAD),

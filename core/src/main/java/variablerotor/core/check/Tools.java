@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -6,8 +6,8 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
 
-/** What a check is done with, and what a suspect may need; common practice. */
-enum Tools {
+/** What a question is answered with, and what a suspect may need; common practice. */
+public enum Tools {
   METER("Meter of the right category"),
   LOW_PASS("Meter with a low-pass mode"),
   INSULATION("500 V insulation tester"),
@@ -20,7 +20,7 @@ enum Tools {
   PULLER("Hub puller, emery, oil");
 
   /** A suspect likelier than this is worth a part in the bag. Judgement. */
-  static final double WORTH_CARRYING = 0.12;
+  public static final double WORTH_CARRYING = 0.12;
 
   private final String title;
 
@@ -28,13 +28,13 @@ enum Tools {
     this.title = title;
   }
 
-  String title() {
+  public String title() {
     return title;
   }
 
-  static List<Tools> of(Check check) {
+  public static List<Tools> of(Question question) {
     List<Tools> tools = new ArrayList<>();
-    FactType first = check.facts().get(0);
+    FactType first = question.facts().get(0);
     switch (first) {
       case STATIC_INWC:
         tools.add(MANOMETER);
@@ -56,12 +56,13 @@ enum Tools {
     if (first == FactType.EMF_AB) {
       tools.add(DRILL);
     }
-    if (check.state() == UnitState.POWER_OFF_COVER_OFF || check.state() == UnitState.MODULE_OFF) {
+    if (question.state() == UnitState.POWER_OFF_COVER_OFF
+        || question.state() == UnitState.MODULE_OFF) {
       tools.add(LOCK);
       tools.add(LIGHT);
       tools.add(HAND_TOOLS);
     }
-    if (check.state() == UnitState.ON_BENCH) {
+    if (question.state() == UnitState.ON_BENCH) {
       tools.add(LOCK);
       tools.add(PULLER);
     }
@@ -69,7 +70,7 @@ enum Tools {
   }
 
   /** Null where nothing need be carried. */
-  static String part(Suspect suspect, Family family) {
+  public static String part(Suspect suspect, Family family) {
     switch (suspect) {
       case SUPPLY:
         return "Fuses";

@@ -1,13 +1,16 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.odds;
 
-import static variablerotor.core.diagnosis.Check.check;
-import static variablerotor.core.diagnosis.UnitState.CONTROL_PLUG_OUT;
-import static variablerotor.core.diagnosis.UnitState.MODULE_OFF;
-import static variablerotor.core.diagnosis.UnitState.ON_BENCH;
-import static variablerotor.core.diagnosis.UnitState.POWER_OFF_COVER_OFF;
-import static variablerotor.core.diagnosis.UnitState.POWER_ON;
+import static variablerotor.core.check.UnitState.CONTROL_PLUG_OUT;
+import static variablerotor.core.check.UnitState.MODULE_OFF;
+import static variablerotor.core.check.UnitState.ON_BENCH;
+import static variablerotor.core.check.UnitState.POWER_OFF_COVER_OFF;
+import static variablerotor.core.check.UnitState.POWER_ON;
+import static variablerotor.core.odds.Check.check;
 
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.CheckFigures;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.check.WaysToAnswer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
 import variablerotor.core.signal.Windows;
@@ -18,10 +21,10 @@ import variablerotor.core.signal.Windows;
  * reading that shows it clears the fault. Odds are judgement of common practice; minutes are
  * typical, made for planning.
  */
-final class CommonChecks {
+public final class CommonChecks {
   private CommonChecks() {}
 
-  static Check line() {
+  public static Check line() {
     return line(
         check("line.volts", Suspect.SUPPLY, POWER_ON, 1)
             .takes(FactType.LINE_VOLTS)
@@ -32,7 +35,7 @@ final class CommonChecks {
   }
 
   /** All three pairs into a drive or a three-phase fan; equal within 1 %, never 5 % apart. */
-  static Check threePhaseLine() {
+  public static Check threePhaseLine() {
     return line(
         check("line.volts", Suspect.SUPPLY, POWER_ON, 2)
             .takes(FactType.LINE_VOLTS_AB, FactType.LINE_VOLTS_BC, FactType.LINE_VOLTS_CA)
@@ -42,7 +45,7 @@ final class CommonChecks {
   }
 
   /** As {@link #threePhaseLine}, for fans that come for one phase, too. */
-  static Check anyPhaseLine() {
+  public static Check anyPhaseLine() {
     return line(
         check("line.volts", Suspect.SUPPLY, POWER_ON, 2)
             .takes(
@@ -55,16 +58,16 @@ final class CommonChecks {
                 "All three pairs; a single-phase fan has the one at its plug."));
   }
 
-  static Check line(Check.Builder check) {
+  public static Check line(Check.Builder check) {
     return levels(check)
         .normal("GOOD 1")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power in the unit, none at the plug")
         .under(Fault.SUPPLY_LINE_LOST, "ABSENT 9 LOW 1", "an open leg, or a poor one")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "sags are commoner than swells")
-        .read(Reading::line);
+        .read(WaysToAnswer::line);
   }
 
-  static Check call() {
+  public static Check call() {
     return check("call.present", Suspect.COMMAND, POWER_ON, 1)
         .takes(FactType.CALL_PRESENT)
         .ask(
@@ -79,7 +82,7 @@ final class CommonChecks {
         .read(reading -> reading.flag(FactType.CALL_PRESENT));
   }
 
-  static Check control() {
+  public static Check control() {
     return levels(
             check("control.volts", Suspect.COMMAND, POWER_ON, 1)
                 .takes(FactType.CONTROL_VOLTS)
@@ -94,7 +97,7 @@ final class CommonChecks {
   }
 
   /** The 24 V command at the board's own terminal. */
-  static Check commandAtBoard() {
+  public static Check commandAtBoard() {
     return command24(
             check("command.volts.board", Suspect.COMMAND, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS_BOARD)
@@ -105,7 +108,7 @@ final class CommonChecks {
   }
 
   /** The 24 V command at the motor's end of the harness. */
-  static Check commandAtMotor() {
+  public static Check commandAtMotor() {
     return command24(
             check("command.volts", Suspect.HARNESS, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS)
@@ -129,7 +132,7 @@ final class CommonChecks {
   }
 
   /** The answers of a voltage against its window. */
-  static Check.Builder levels(Check.Builder check) {
+  public static Check.Builder levels(Check.Builder check) {
     return check
         .good("GOOD", "In its window")
         .bad("LOW", "Too low")
@@ -138,12 +141,12 @@ final class CommonChecks {
   }
 
   /** With 24 V on a tap. */
-  static Check substituteCommand() {
+  public static Check substituteCommand() {
     return substituteCommand(
         "Power off to connect: 24 V from R to one tap, common to common. Power on: does it run?");
   }
 
-  static Check substituteCommand(String how) {
+  public static Check substituteCommand(String how) {
     return check("run.substitute_command", Suspect.COMMAND, POWER_ON, 4)
         .takes(FactType.RUN_SUBSTITUTE_COMMAND)
         .ask("Give the motor a known good command.", how)
@@ -177,7 +180,7 @@ final class CommonChecks {
         .read(reading -> reading.choice(FactType.RUN_SUBSTITUTE_COMMAND));
   }
 
-  static Check controlUnplugged() {
+  public static Check controlUnplugged() {
     return check("run.control_unplugged", Suspect.MODULE, CONTROL_PLUG_OUT, 1)
         .takes(FactType.RUN_CONTROL_UNPLUGGED)
         .ask(
@@ -192,7 +195,7 @@ final class CommonChecks {
         .read(reading -> reading.choice(FactType.RUN_CONTROL_UNPLUGGED));
   }
 
-  static Check shaft() {
+  public static Check shaft() {
     return feel(check("shaft.feel", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
             .takes(FactType.SHAFT_FEEL)
             .ask(
@@ -208,7 +211,7 @@ final class CommonChecks {
         .read(reading -> reading.choice(FactType.SHAFT_FEEL));
   }
 
-  static Check shaftModuleOff() {
+  public static Check shaftModuleOff() {
     return feel(check("shaft.feel.module_off", Suspect.WINDING, MODULE_OFF, 1)
             .takes(FactType.SHAFT_FEEL_MODULE_OFF)
             .after("shaft.feel")
@@ -227,7 +230,7 @@ final class CommonChecks {
         .read(reading -> reading.dragGone(FactType.SHAFT_FEEL_MODULE_OFF, FactType.SHAFT_FEEL));
   }
 
-  static Check shaftWheelOff() {
+  public static Check shaftWheelOff() {
     return feelings(
             check("shaft.feel.wheel_off", Suspect.BEARING, ON_BENCH, 1)
                 .takes(FactType.SHAFT_FEEL_WHEEL_OFF)
@@ -275,7 +278,7 @@ final class CommonChecks {
         .under(Fault.WHEEL_LOOSE, "FREE 1", "the wheel turns on the shaft");
   }
 
-  static Check wheel() {
+  public static Check wheel() {
     return check("wheel.look", Suspect.WHEEL, POWER_OFF_COVER_OFF, 1)
         .takes(FactType.WHEEL_LOOK)
         .ask(
@@ -291,7 +294,7 @@ final class CommonChecks {
         .read(reading -> reading.choice(FactType.WHEEL_LOOK));
   }
 
-  static Check connector() {
+  public static Check connector() {
     return check("connector.look", Suspect.HARNESS, POWER_OFF_COVER_OFF, 2)
         .takes(FactType.CONNECTOR_LOOK)
         .ask(
@@ -310,7 +313,7 @@ final class CommonChecks {
         .read(reading -> reading.choice(FactType.CONNECTOR_LOOK));
   }
 
-  static Check moduleLook() {
+  public static Check moduleLook() {
     return check("module.look", Suspect.MODULE, MODULE_OFF, 1)
         .takes(FactType.MODULE_LOOK)
         .ask(
@@ -337,7 +340,7 @@ final class CommonChecks {
         .read(reading -> reading.choice(FactType.MODULE_LOOK));
   }
 
-  static Check pairs() {
+  public static Check pairs() {
     return check("winding.pairs", Suspect.WINDING, MODULE_OFF, 2)
         .takes(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA)
         .ask(
@@ -359,10 +362,10 @@ final class CommonChecks {
         .under(Fault.WINDING_JOINT, "JOINT 80 ODD 10 SHORT 4 UNCERTAIN 6", "that is the fault")
         .under(Fault.WINDING_FRAME, "SOUND 90 SHORT 5 UNCERTAIN 5", "the copper may be whole")
         .under(Fault.WINDING_WARM_SHORT, "SOUND 90 UNCERTAIN 10", "cold it reads sound")
-        .read(Reading::pairs);
+        .read(WaysToAnswer::pairs);
   }
 
-  static Check frame() {
+  public static Check frame() {
     return check("winding.frame", Suspect.WINDING, MODULE_OFF, 1)
         .takes(FactType.WINDING_FRAME_A, FactType.WINDING_FRAME_B, FactType.WINDING_FRAME_C)
         .ask(
@@ -374,10 +377,10 @@ final class CommonChecks {
         .normal("CLEAR 98 LEAK 2")
         .under(Fault.WINDING_FRAME, "SHORT 9 LEAK 1", "that is the fault")
         .under(Fault.WINDING_SHORT, "CLEAR 85 SHORT 10 LEAK 5", "burnt turns may reach the frame")
-        .read(Reading::frame);
+        .read(WaysToAnswer::frame);
   }
 
-  static Check insulation() {
+  public static Check insulation() {
     return check("winding.insulation", Suspect.WINDING, MODULE_OFF, 4)
         .takes(FactType.WINDING_INSULATION, FactType.WINDING_CELSIUS)
         .ask(
@@ -390,10 +393,10 @@ final class CommonChecks {
         .under(Fault.WINDING_SHORT, "SOUND 8 LOW 2", "burnt turns may reach the frame")
         .under(Fault.WINDING_SLIGHT_SHORT, "SOUND 9 LOW 1", "weak insulation shows in part")
         .under(Fault.WINDING_WARM_SHORT, "SOUND 8 LOW 2", "weak insulation shows in part")
-        .read(Reading::insulation);
+        .read(WaysToAnswer::insulation);
   }
 
-  static Check emf() {
+  public static Check emf() {
     return check("emf", Suspect.WINDING, MODULE_OFF, 4)
         .takes(FactType.EMF_AB, FactType.EMF_BC, FactType.EMF_CA)
         .ask(
@@ -407,10 +410,10 @@ final class CommonChecks {
         .under(Fault.WINDING_OPEN, "UNEVEN 1", "no voltage through an open phase")
         .under(Fault.WINDING_JOINT, "EVEN 8 UNEVEN 2", "a meter draws no current through it")
         .under(Fault.WINDING_WARM_SHORT, "EVEN 8 UNEVEN 2", "cold it is even")
-        .read(Reading::emf);
+        .read(WaysToAnswer::emf);
   }
 
-  static Check air() {
+  public static Check air() {
     return check("air.look", Suspect.AIR_PATH, POWER_OFF_COVER_OFF, 2)
         .takes(FactType.AIR_LOOK)
         .ask("Look at filter and coil.", "Light through the filter, no ice, no felt on the coil.")
@@ -426,7 +429,7 @@ final class CommonChecks {
         .read(reading -> reading.choice(FactType.AIR_LOOK));
   }
 
-  static Check staticPressure() {
+  public static Check staticPressure() {
     return check("static.inwc", Suspect.AIR_PATH, POWER_ON, 4)
         .takes(FactType.STATIC_INWC)
         .ask(
@@ -443,10 +446,10 @@ final class CommonChecks {
         .normal("NORMAL 92 HIGH 8")
         .under(Fault.AIR_BLOCKED, "HIGH 1", "what holds the air back raises the pressure")
         .under(Fault.WHEEL_LOOSE, "NORMAL 1", "little air, little pressure")
-        .read(reading -> reading.staticPressure(DiagnosisFigures.STATIC_LIMIT.value()));
+        .read(reading -> reading.staticPressure(CheckFigures.STATIC_LIMIT.value()));
   }
 
-  static Check speedProof() {
+  public static Check speedProof() {
     return check("speed.proof", Suspect.SETTING, POWER_OFF_COVER_OFF, 2)
         .takes(FactType.BOARD_NEEDS_FEEDBACK, FactType.MOTOR_FEEDBACK)
         .ask(
@@ -457,10 +460,10 @@ final class CommonChecks {
         .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
         .normal("MATCHED 1")
         .under(Fault.SETTING_SPEED_PROOF, "UNMET 1", "that is the fault")
-        .read(Reading::speedProof);
+        .read(WaysToAnswer::speedProof);
   }
 
-  static Check recentlyReplaced() {
+  public static Check recentlyReplaced() {
     return check("replaced.recently", Suspect.SETTING, POWER_ON, 0.5)
         .takes(FactType.REPLACED_RECENTLY)
         .ask("Was the motor or module just changed?", "Ask, and look for new parts and tags.")
@@ -473,7 +476,7 @@ final class CommonChecks {
         .read(reading -> reading.flag(FactType.REPLACED_RECENTLY));
   }
 
-  static Check rotation() {
+  public static Check rotation() {
     return check("rotation", Suspect.SETTING, POWER_ON, 1)
         .takes(FactType.ROTATION)
         .ask("Which way does it turn?", "Against the arrow on the housing. Wrong still moves air.")
@@ -486,7 +489,7 @@ final class CommonChecks {
         .read(reading -> reading.choice(FactType.ROTATION));
   }
 
-  static Check shaftWarm() {
+  public static Check shaftWarm() {
     return feel(check("shaft.feel.warm", Suspect.WINDING, POWER_OFF_COVER_OFF, 3)
             .takes(FactType.SHAFT_FEEL_WARM)
             .after("shaft.feel")
@@ -503,7 +506,7 @@ final class CommonChecks {
         .read(reading -> reading.choice(FactType.SHAFT_FEEL_WARM));
   }
 
-  static Check shaftSound() {
+  public static Check shaftSound() {
     return check("shaft.sound", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
         .takes(FactType.SHAFT_SOUND)
         .ask(
@@ -528,7 +531,7 @@ final class CommonChecks {
         .read(reading -> reading.choice(FactType.SHAFT_SOUND));
   }
 
-  static Check speedSetting() {
+  public static Check speedSetting() {
     return check("speed.setting", Suspect.SETTING, POWER_OFF_COVER_OFF, 2)
         .takes(FactType.SPEED_SETTING)
         .ask(
@@ -544,7 +547,7 @@ final class CommonChecks {
         .read(reading -> reading.choice(FactType.SPEED_SETTING));
   }
 
-  static Check idleCommand() {
+  public static Check idleCommand() {
     return check("command.volts.idle", Suspect.COMMAND, POWER_ON, 1)
         .takes(FactType.COMMAND_VOLTS_IDLE)
         .ask(
@@ -555,10 +558,10 @@ final class CommonChecks {
         .onlyFor(Symptom.RUNS_ALWAYS)
         .normal("QUIET 1")
         .under(Fault.BOARD_STUCK, "PRESENT 1", "that is the fault")
-        .read(Reading::idleCommand);
+        .read(WaysToAnswer::idleCommand);
   }
 
-  static Check reseated() {
+  public static Check reseated() {
     return check("run.reseated", Suspect.HARNESS, POWER_ON, 4)
         .takes(FactType.RUN_RESEATED)
         .ask(
@@ -579,7 +582,7 @@ final class CommonChecks {
         .read(reading -> reading.choice(FactType.RUN_RESEATED));
   }
 
-  static Check codeReturns() {
+  public static Check codeReturns() {
     return check("code.returns", Suspect.MODULE, POWER_ON, 15)
         .takes(FactType.CODE_RETURNS)
         .ask(
@@ -597,7 +600,7 @@ final class CommonChecks {
   }
 
   /** What brakes by current needs speed; what rubs does not. Any machine text, from memory. */
-  static Check shaftSlow() {
+  public static Check shaftSlow() {
     return feel(check("shaft.feel.slow", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
             .takes(FactType.SHAFT_FEEL_SLOW)
             .after("shaft.feel")

@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.check;
 
 import java.util.EnumMap;
 import java.util.Map;
@@ -41,7 +41,7 @@ public record Situation(
         family, symptom, null, Connection.UNKNOWN, facts, WindingFigures.BALANCE_LIMIT.value());
   }
 
-  LineVoltage lineVoltage() {
+  public LineVoltage lineVoltage() {
     return LineVoltage.ofPlate(plateVolts);
   }
 

@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.odds;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -89,7 +89,7 @@ public final class OddsTable {
   }
 
   private static String key(Check check) {
-    return check.id() + "|" + check.ask() + "|" + check.how();
+    return check.id() + "|" + check.ask() + "|" + check.question().how();
   }
 
   private static Set<String> families(String key) {

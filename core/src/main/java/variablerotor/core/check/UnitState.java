@@ -1,4 +1,4 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.check;
 
 /** The state in which the unit must be for a check, and what it costs to get there. */
 public enum UnitState {
@@ -53,19 +53,19 @@ public enum UnitState {
   }
 
   /** Minutes to lock out, prove dead and open [min]. Common practice, made for planning. */
-  private static final double TO_OFF = DiagnosisFigures.LOCK_OUT.value();
+  private static final double TO_OFF = CheckFigures.LOCK_OUT.value();
 
   /** Minutes to restore power, with the restart delay [min]. Common practice. */
-  private static final double TO_ON = DiagnosisFigures.RESTART.value();
+  private static final double TO_ON = CheckFigures.RESTART.value();
 
   /** Minutes to take the module off, or to put it back [min]. Common practice. */
-  private static final double MODULE = DiagnosisFigures.MODULE_OFF.value();
+  private static final double MODULE = CheckFigures.MODULE_OFF.value();
 
   /** Minutes to pull the blower, or to put it back [min]. Common practice. */
-  private static final double PULL = DiagnosisFigures.PULL_BLOWER.value();
+  private static final double PULL = CheckFigures.PULL_BLOWER.value();
 
   /** Minutes to pull the control plug and watch [min]. Common practice. */
-  private static final double PLUG = DiagnosisFigures.CONTROL_PLUG.value();
+  private static final double PLUG = CheckFigures.CONTROL_PLUG.value();
 
   /** How far the unit is taken apart: 0 live, 1 dead and open, 2 module off, 3 on the bench. */
   private int depth() {

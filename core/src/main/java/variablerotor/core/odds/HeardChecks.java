@@ -1,9 +1,11 @@
-package variablerotor.core.diagnosis;
+package variablerotor.core.odds;
 
-import static variablerotor.core.diagnosis.Check.check;
-import static variablerotor.core.diagnosis.UnitState.POWER_ON;
+import static variablerotor.core.check.UnitState.POWER_ON;
+import static variablerotor.core.odds.Check.check;
 
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.check.WaysToAnswer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
 
@@ -11,10 +13,10 @@ import variablerotor.core.family.Fault;
  * What is heard and seen before anything is opened. It moves suspicion and never proves: sounds and
  * smells deceive.
  */
-final class HeardChecks {
+public final class HeardChecks {
   private HeardChecks() {}
 
-  static Check answer() {
+  public static Check answer() {
     return check("heard.answer", Suspect.MODULE, POWER_ON, 1)
         .takes(FactType.HEARD_ANSWER)
         .ask("Make a call and listen at the fan.", "Silence, a click, a hum, a try that gives up?")
@@ -42,7 +44,7 @@ final class HeardChecks {
         .read(reading -> reading.choice(FactType.HEARD_ANSWER));
   }
 
-  static Check restRuns() {
+  public static Check restRuns() {
     return check("runs.rest", Suspect.SUPPLY, POWER_ON, 1)
         .takes(FactType.RUNS_OUTDOOR, FactType.RUNS_INDOOR, FactType.RUNS_HEAT)
         .ask(
@@ -57,10 +59,10 @@ final class HeardChecks {
         .under(Fault.NO_CALL, "NO 9 YES 1", "nothing is asked")
         .under(Fault.CONTROL_POWER, "NO 9 YES 1", "no 24 V, nothing pulls in")
         .under(Fault.BOARD_SILENT, "YES 6 NO 4", "a board can fail in part or whole")
-        .read(Reading::restRuns);
+        .read(WaysToAnswer::restRuns);
   }
 
-  static Check lamp() {
+  public static Check lamp() {
     return check("look.lamp", Suspect.COMMAND, POWER_ON, 1)
         .takes(FactType.LOOK_LAMP)
         .ask(
@@ -81,7 +83,7 @@ final class HeardChecks {
         .read(reading -> reading.choice(FactType.LOOK_LAMP));
   }
 
-  static Check smell() {
+  public static Check smell() {
     return check("look.smell", Suspect.MODULE, POWER_ON, 1)
         .takes(FactType.LOOK_SMELL)
         .ask("Smell at the blower. Any burnt mark?", "At the opening; the panel can stay on.")
@@ -98,7 +100,7 @@ final class HeardChecks {
         .read(reading -> reading.choice(FactType.LOOK_SMELL));
   }
 
-  static Check water() {
+  public static Check water() {
     return check("look.water", Suspect.HARNESS, POWER_ON, 1)
         .takes(FactType.LOOK_WATER)
         .ask("Look for water.", "In the pan, on the cabinet, and a track down to a plug.")
