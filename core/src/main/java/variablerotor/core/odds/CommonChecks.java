@@ -107,39 +107,6 @@ public final class CommonChecks {
         .measured(FactType.COMMAND_VOLTS_BOARD, Windows.CONTROL_24V, FactType.WINDOW_COMMAND);
   }
 
-  /** The 24 V command at the motor's end of the harness. */
-  public static Check commandAtMotor() {
-    return command24(
-            check("command.volts", Suspect.HARNESS, POWER_ON, 1)
-                .takes(FactType.COMMAND_VOLTS)
-                .ask(
-                    "Measure the command at the motor.",
-                    "With a call on: from the live tap to common, at the motor's plug. 18 to 30 V"
-                        + " is a command."))
-        .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "open wire, or a joint that drops volts")
-        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 3 LOW 1", "good behind the pin, gone at its tip")
-        .measured(FactType.COMMAND_VOLTS, Windows.CONTROL_24V, FactType.WINDOW_COMMAND);
-  }
-
-  private static Check.Builder command24(Check.Builder check) {
-    return levels(check)
-        .normal("GOOD 1 HIGH 0.02")
-        .under(Fault.NO_CALL, "ABSENT 1", "no call, no command")
-        .under(Fault.CONTROL_POWER, "ABSENT 7 LOW 3", "the command is the 24 V supply, switched")
-        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "that is the fault")
-        .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "the 24 V may come from the other half")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 6 LOW 3 HIGH 1", "24 V follows the line");
-  }
-
-  /** The answers of a voltage against its window. */
-  public static Check.Builder levels(Check.Builder check) {
-    return check
-        .good("GOOD", "In its window")
-        .bad("LOW", "Too low")
-        .bad("ABSENT", "Nothing there")
-        .bad("HIGH", "Too high");
-  }
-
   /** With 24 V on a tap. */
   public static Check substituteCommand() {
     return substituteCommand(
@@ -180,118 +147,32 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.RUN_SUBSTITUTE_COMMAND));
   }
 
-  public static Check controlUnplugged() {
-    return check("run.control_unplugged", Suspect.MODULE, CONTROL_PLUG_OUT, 1)
-        .takes(FactType.RUN_CONTROL_UNPLUGGED)
+  public static Check idleCommand() {
+    return check("command.volts.idle", Suspect.COMMAND, POWER_ON, 1)
+        .takes(FactType.COMMAND_VOLTS_IDLE)
         .ask(
-            "Pull the control plug. Does it still run?",
-            "Power off, pull the low-voltage plug, power on. Line stays connected.")
-        .good("STOPS", "Stops")
-        .bad("RUNS", "Still runs")
+            "End every call. Is there still a command at the board?",
+            "At the board's own terminal, thermostat off. There should be nothing.")
+        .good("QUIET", "Nothing there")
+        .bad("PRESENT", "Still a command")
         .onlyFor(Symptom.RUNS_ALWAYS)
-        .normal("STOPS 1")
-        .under(Fault.MODULE_STUCK_ON, "RUNS 1", "nothing tells it to run, and it runs")
-        .under(Fault.DRIVE_STUCK_ON, "RUNS 1", "nothing tells it to run, and it runs")
-        .read(reading -> reading.choice(FactType.RUN_CONTROL_UNPLUGGED));
+        .normal("QUIET 1")
+        .under(Fault.BOARD_STUCK, "PRESENT 1", "that is the fault")
+        .read(WaysToAnswer::idleCommand);
   }
 
-  public static Check shaft() {
-    return feel(check("shaft.feel", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
-            .takes(FactType.SHAFT_FEEL)
-            .ask(
-                "Turn the wheel by hand. How does it feel?",
-                "All still assembled. A full round both ways; slight, even detents are"
-                    + " normal."))
-        .normal("FREE 1")
-        .under(Fault.MODULE_OUTPUT_SHORTED, "COGGING 6 STIFF 3 LOCKED 1", "the output stage brakes")
-        .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
-        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
-        .under(Fault.WINDING_FRAME, "FREE 9 COGGING 1", "one touch to frame does not brake")
-        .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
-        .read(reading -> reading.choice(FactType.SHAFT_FEEL));
-  }
-
-  public static Check shaftModuleOff() {
-    return feel(check("shaft.feel.module_off", Suspect.WINDING, MODULE_OFF, 1)
-            .takes(FactType.SHAFT_FEEL_MODULE_OFF)
-            .after("shaft.feel")
-            .ask(
-                "Module off: turn the shaft again.",
-                "Leads free of each other. Drag that is now gone was in the module."))
-        .bad("GONE", "FREE", "Free now, the drag is gone")
-        .normal("FREE 1")
-        .under(Fault.MODULE_OUTPUT_SHORTED, "GONE 95 FREE 5", "the brake came off with it")
-        .under(
-            Fault.WINDING_SHORT,
-            "COGGING 40 STIFF 30 LOCKED 20 FREE 10",
-            "it brakes as it did with the module on, which is told already")
-        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
-        .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
-        .read(reading -> reading.dragGone(FactType.SHAFT_FEEL_MODULE_OFF, FactType.SHAFT_FEEL));
-  }
-
-  public static Check shaftWheelOff() {
-    return feelings(
-            check("shaft.feel.wheel_off", Suspect.BEARING, ON_BENCH, 1)
-                .takes(FactType.SHAFT_FEEL_WHEEL_OFF)
-                .after("shaft.feel")
+  /** The 24 V command at the motor's end of the harness. */
+  public static Check commandAtMotor() {
+    return command24(
+            check("command.volts", Suspect.HARNESS, POWER_ON, 1)
+                .takes(FactType.COMMAND_VOLTS)
                 .ask(
-                    "Motor out of its wheel: turn the shaft.",
-                    "This parts the bearings from the wheel."))
-        .bad("GONE", "FREE", "Free now, the drag is gone")
-        .normal("FREE 1")
-        .under(Fault.WHEEL_JAMMED, "GONE 95 FREE 5", "the jam stayed with the wheel")
-        .under(Fault.WHEEL_RUBBING, "GONE 5 FREE 5", "the rub stayed with the wheel")
-        .under(Fault.BEARING_SEIZED, "LOCKED 9 STIFF 1", "that is the fault")
-        .under(Fault.BEARING_DRAG, "STIFF 9 COGGING 1", "that is the fault")
-        .under(Fault.BEARING_NOISY, "FREE 7 STIFF 3", "worn, but it turns")
-        .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
-        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
-        .under(
-            Fault.MODULE_OUTPUT_SHORTED,
-            "COGGING 40 STIFF 20 LOCKED 5 GONE 30 FREE 5",
-            "depends on whether the module is still on")
-        .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
-        .read(
-            reading ->
-                reading.dragGone(
-                    FactType.SHAFT_FEEL_WHEEL_OFF,
-                    FactType.SHAFT_FEEL_MODULE_OFF,
-                    FactType.SHAFT_FEEL));
-  }
-
-  private static Check.Builder feelings(Check.Builder check) {
-    return check
-        .good("FREE", "Free")
-        .bad("STIFF", "Stiff")
-        .bad("COGGING", "Catches")
-        .bad("LOCKED", "Locked");
-  }
-
-  private static Check.Builder feel(Check.Builder check) {
-    return feelings(check)
-        .under(Fault.BEARING_SEIZED, "LOCKED 9 STIFF 1", "that is the fault")
-        .under(Fault.BEARING_DRAG, "STIFF 8 COGGING 2", "that is the fault")
-        .under(Fault.BEARING_NOISY, "FREE 7 STIFF 3", "worn, but it turns")
-        .under(Fault.WHEEL_JAMMED, "LOCKED 8 STIFF 2", "that is the fault")
-        .under(Fault.WHEEL_RUBBING, "FREE 5 STIFF 4 COGGING 1", "depends on how hard it rubs")
-        .under(Fault.WHEEL_LOOSE, "FREE 1", "the wheel turns on the shaft");
-  }
-
-  public static Check wheel() {
-    return check("wheel.look", Suspect.WHEEL, POWER_OFF_COVER_OFF, 1)
-        .takes(FactType.WHEEL_LOOK)
-        .ask(
-            "Look at the wheel.", "Gap even all round, nothing in it, set screw tight on the flat.")
-        .good("CLEAR", "Clear")
-        .bad("RUBBING", "Rubs")
-        .bad("JAMMED", "Jammed")
-        .bad("LOOSE_ON_SHAFT", "Loose on shaft")
-        .normal("CLEAR 96 RUBBING 4")
-        .under(Fault.WHEEL_JAMMED, "JAMMED 9 RUBBING 1", "that is the fault")
-        .under(Fault.WHEEL_RUBBING, "RUBBING 1", "that is the fault")
-        .under(Fault.WHEEL_LOOSE, "LOOSE_ON_SHAFT 1", "that is the fault")
-        .read(reading -> reading.choice(FactType.WHEEL_LOOK));
+                    "Measure the command at the motor.",
+                    "With a call on: from the live tap to common, at the motor's plug. 18 to 30 V"
+                        + " is a command."))
+        .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "open wire, or a joint that drops volts")
+        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 3 LOW 1", "good behind the pin, gone at its tip")
+        .measured(FactType.COMMAND_VOLTS, Windows.CONTROL_24V, FactType.WINDOW_COMMAND);
   }
 
   public static Check connector() {
@@ -311,6 +192,98 @@ public final class CommonChecks {
         .under(Fault.HARNESS_OPEN, "SEATED 80 LOOSE 10 CORRODED 10", "the break is in the wire")
         .under(Fault.SUPPLY_LINE_LOST, "SEATED 80 LOOSE 15 CORRODED 5", "line pins can be loose")
         .read(reading -> reading.choice(FactType.CONNECTOR_LOOK));
+  }
+
+  public static Check reseated() {
+    return check("run.reseated", Suspect.HARNESS, POWER_ON, 4)
+        .takes(FactType.RUN_RESEATED)
+        .ask(
+            "Mend and reseat every plug. Does it run now?",
+            "With the power off: pins back to full height, green ones cleaned, plugs latched. Then"
+                + " power on and a call.")
+        .good("STILL", "As before")
+        .bad("RUNS", "Runs now")
+        .onlyFor(Symptom.NO_RUN, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT)
+        .normal("STILL 1")
+        .under(Fault.HARNESS_PIN, "RUNS 1", "that was the fault")
+        .under(Fault.HARNESS_OPEN, "STILL 9 RUNS 1", "a broken wire may touch again for a while")
+        .under(Fault.SUPPLY_LINE_LOST, "STILL 8 RUNS 2", "the line's own pins can be loose")
+        .under(Fault.MODULE_FADING, "STILL 7 RUNS 3", "it works at times")
+        .under(Fault.WINDING_WARM_SHORT, "STILL 5 RUNS 5", "cold it runs")
+        .under(Fault.BEARING_DRAG, "STILL 6 RUNS 4", "it may just do")
+        .under(Fault.NOTHING, "RUNS 1", "nothing is wrong")
+        .read(reading -> reading.choice(FactType.RUN_RESEATED));
+  }
+
+  public static Check speedProof() {
+    return check("speed.proof", Suspect.SETTING, POWER_OFF_COVER_OFF, 2)
+        .takes(FactType.BOARD_NEEDS_FEEDBACK, FactType.MOTOR_FEEDBACK)
+        .ask(
+            "Does the board wait for a speed signal?",
+            "Read the board's switches, and whether this motor sends one.")
+        .good("MATCHED", "Matched")
+        .bad("UNMET", "Board waits in vain")
+        .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
+        .normal("MATCHED 1")
+        .under(Fault.SETTING_SPEED_PROOF, "UNMET 1", "that is the fault")
+        .read(WaysToAnswer::speedProof);
+  }
+
+  public static Check recentlyReplaced() {
+    return check("replaced.recently", Suspect.SETTING, POWER_ON, 0.5)
+        .takes(FactType.REPLACED_RECENTLY)
+        .ask("Was the motor or module just changed?", "Ask, and look for new parts and tags.")
+        .good("NO", "No")
+        .bad("YES", "Yes")
+        .normal("NO 93 YES 7")
+        .under(Fault.SETTING_SPEED_PROOF, "YES 1", "it shows after a change of motor")
+        .under(Fault.SETTING_ROTATION, "YES 8 NO 2", "it shows after a change of motor")
+        .under(Fault.SETTING_SPEED, "YES 6 NO 4", "switches are set at fitting")
+        .read(reading -> reading.flag(FactType.REPLACED_RECENTLY));
+  }
+
+  public static Check rotation() {
+    return check("rotation", Suspect.SETTING, POWER_ON, 1)
+        .takes(FactType.ROTATION)
+        .ask("Which way does it turn?", "Against the arrow on the housing. Wrong still moves air.")
+        .good("RIGHT", "The right way")
+        .bad("REVERSED", "The wrong way")
+        .onlyFor(Symptom.LOW_AIRFLOW, Symptom.WRONG_DIRECTION, Symptom.NOISE)
+        .normal("RIGHT 1")
+        .under(Fault.SETTING_ROTATION, "REVERSED 1", "that is the fault")
+        .under(Fault.MODULE_FADING, "RIGHT 9 REVERSED 1", "a weak start can go either way")
+        .read(reading -> reading.choice(FactType.ROTATION));
+  }
+
+  public static Check speedSetting() {
+    return check("speed.setting", Suspect.SETTING, POWER_OFF_COVER_OFF, 2)
+        .takes(FactType.SPEED_SETTING)
+        .ask(
+            "Compare taps and switches with the unit's chart.",
+            "The tap or switch for the call that fails; as shipped is seldom right.")
+        .good("RIGHT", "As the chart has it")
+        .bad("WRONG", "Set otherwise")
+        .onlyFor(
+            Symptom.NO_SPEED_CHANGE, Symptom.LOW_AIRFLOW, Symptom.NOISE, Symptom.TRIPS_PROTECTION)
+        .normal("RIGHT 1")
+        .under(Fault.SETTING_SPEED, "WRONG 1", "that is the fault")
+        .under(Fault.SETTING_DRIVE, "WRONG 6 RIGHT 4", "it may be a parameter or an interlock")
+        .read(reading -> reading.choice(FactType.SPEED_SETTING));
+  }
+
+  public static Check controlUnplugged() {
+    return check("run.control_unplugged", Suspect.MODULE, CONTROL_PLUG_OUT, 1)
+        .takes(FactType.RUN_CONTROL_UNPLUGGED)
+        .ask(
+            "Pull the control plug. Does it still run?",
+            "Power off, pull the low-voltage plug, power on. Line stays connected.")
+        .good("STOPS", "Stops")
+        .bad("RUNS", "Still runs")
+        .onlyFor(Symptom.RUNS_ALWAYS)
+        .normal("STOPS 1")
+        .under(Fault.MODULE_STUCK_ON, "RUNS 1", "nothing tells it to run, and it runs")
+        .under(Fault.DRIVE_STUCK_ON, "RUNS 1", "nothing tells it to run, and it runs")
+        .read(reading -> reading.choice(FactType.RUN_CONTROL_UNPLUGGED));
   }
 
   public static Check moduleLook() {
@@ -338,6 +311,42 @@ public final class CommonChecks {
             "CLEAN 70 BURNT 5 BULGED_CAPACITOR 15 WATER 5 CORRODED 5",
             "tired capacitors bulge")
         .read(reading -> reading.choice(FactType.MODULE_LOOK));
+  }
+
+  public static Check codeReturns() {
+    return check("code.returns", Suspect.MODULE, POWER_ON, 15)
+        .takes(FactType.CODE_RETURNS)
+        .ask(
+            "Clear the code, run a full cycle: does it come back?",
+            "Note the code first. Watch one whole call from start to off-delay.")
+        .good("NO", "It stays away")
+        .bad("YES", "It comes back")
+        .onlyFor(Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
+        .normal("YES 1")
+        .under(Fault.NOTHING, "NO 1", "gone by itself")
+        .under(Fault.HARNESS_PIN, "YES 7 NO 3", "it comes and goes")
+        .under(Fault.MODULE_FADING, "YES 8 NO 2", "it comes and goes")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "YES 7 NO 3", "it comes and goes")
+        .read(reading -> reading.flag(FactType.CODE_RETURNS));
+  }
+
+  public static Check shaftModuleOff() {
+    return feel(check("shaft.feel.module_off", Suspect.WINDING, MODULE_OFF, 1)
+            .takes(FactType.SHAFT_FEEL_MODULE_OFF)
+            .after("shaft.feel")
+            .ask(
+                "Module off: turn the shaft again.",
+                "Leads free of each other. Drag that is now gone was in the module."))
+        .bad("GONE", "FREE", "Free now, the drag is gone")
+        .normal("FREE 1")
+        .under(Fault.MODULE_OUTPUT_SHORTED, "GONE 95 FREE 5", "the brake came off with it")
+        .under(
+            Fault.WINDING_SHORT,
+            "COGGING 40 STIFF 30 LOCKED 20 FREE 10",
+            "it brakes as it did with the module on, which is told already")
+        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
+        .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
+        .read(reading -> reading.dragGone(FactType.SHAFT_FEEL_MODULE_OFF, FactType.SHAFT_FEEL));
   }
 
   public static Check pairs() {
@@ -413,6 +422,125 @@ public final class CommonChecks {
         .read(WaysToAnswer::emf);
   }
 
+  public static Check shaftWarm() {
+    return feel(check("shaft.feel.warm", Suspect.WINDING, POWER_OFF_COVER_OFF, 3)
+            .takes(FactType.SHAFT_FEEL_WARM)
+            .after("shaft.feel")
+            .ask(
+                "Turn the wheel again, warm, right after it quits.",
+                "Let it run until it stops, kill the power, turn at once. Warm insulation shorts"
+                    + " where cold does not."))
+        .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT, Symptom.TRIPS_PROTECTION)
+        .normal("FREE 1")
+        .under(Fault.WINDING_WARM_SHORT, "COGGING 7 STIFF 3", "that is the fault")
+        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
+        .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
+        .under(Fault.MODULE_OUTPUT_SHORTED, "COGGING 6 STIFF 3 LOCKED 1", "the output stage brakes")
+        .read(reading -> reading.choice(FactType.SHAFT_FEEL_WARM));
+  }
+
+  public static Check shaft() {
+    return feel(check("shaft.feel", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
+            .takes(FactType.SHAFT_FEEL)
+            .ask(
+                "Turn the wheel by hand. How does it feel?",
+                "All still assembled. A full round both ways; slight, even detents are"
+                    + " normal."))
+        .normal("FREE 1")
+        .under(Fault.MODULE_OUTPUT_SHORTED, "COGGING 6 STIFF 3 LOCKED 1", "the output stage brakes")
+        .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
+        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
+        .under(Fault.WINDING_FRAME, "FREE 9 COGGING 1", "one touch to frame does not brake")
+        .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
+        .read(reading -> reading.choice(FactType.SHAFT_FEEL));
+  }
+
+  public static Check shaftWheelOff() {
+    return feelings(
+            check("shaft.feel.wheel_off", Suspect.BEARING, ON_BENCH, 1)
+                .takes(FactType.SHAFT_FEEL_WHEEL_OFF)
+                .after("shaft.feel")
+                .ask(
+                    "Motor out of its wheel: turn the shaft.",
+                    "This parts the bearings from the wheel."))
+        .bad("GONE", "FREE", "Free now, the drag is gone")
+        .normal("FREE 1")
+        .under(Fault.WHEEL_JAMMED, "GONE 95 FREE 5", "the jam stayed with the wheel")
+        .under(Fault.WHEEL_RUBBING, "GONE 5 FREE 5", "the rub stayed with the wheel")
+        .under(Fault.BEARING_SEIZED, "LOCKED 9 STIFF 1", "that is the fault")
+        .under(Fault.BEARING_DRAG, "STIFF 9 COGGING 1", "that is the fault")
+        .under(Fault.BEARING_NOISY, "FREE 7 STIFF 3", "worn, but it turns")
+        .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
+        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
+        .under(
+            Fault.MODULE_OUTPUT_SHORTED,
+            "COGGING 40 STIFF 20 LOCKED 5 GONE 30 FREE 5",
+            "depends on whether the module is still on")
+        .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
+        .read(
+            reading ->
+                reading.dragGone(
+                    FactType.SHAFT_FEEL_WHEEL_OFF,
+                    FactType.SHAFT_FEEL_MODULE_OFF,
+                    FactType.SHAFT_FEEL));
+  }
+
+  public static Check shaftSound() {
+    return check("shaft.sound", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
+        .takes(FactType.SHAFT_SOUND)
+        .ask(
+            "Spin the wheel by hand and listen at the motor.",
+            "A driver's blade against the housing carries the sound of a bearing.")
+        .good("QUIET", "Quiet")
+        .bad("GRINDS", "Grinds")
+        .bad("SCRAPES", "Scrapes")
+        .onlyFor(
+            Symptom.NOISE,
+            Symptom.NO_RUN,
+            Symptom.TRIPS_PROTECTION,
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.INTERMITTENT)
+        .normal("QUIET 1")
+        .under(Fault.BEARING_NOISY, "GRINDS 1", "that is the fault")
+        .under(Fault.BEARING_DRAG, "GRINDS 6 QUIET 4", "a dry bearing is often heard")
+        .under(Fault.BEARING_SEIZED, "GRINDS 5 QUIET 5", "it may not turn at all")
+        .under(Fault.WHEEL_RUBBING, "SCRAPES 9 QUIET 1", "it rubs when it turns")
+        .under(Fault.WHEEL_JAMMED, "SCRAPES 7 QUIET 3", "what jams it scrapes")
+        .under(Fault.WHEEL_LOOSE, "SCRAPES 4 QUIET 6", "a loose hub ticks")
+        .read(reading -> reading.choice(FactType.SHAFT_SOUND));
+  }
+
+  /** What brakes by current needs speed; what rubs does not. Any machine text, from memory. */
+  public static Check shaftSlow() {
+    return feel(check("shaft.feel.slow", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
+            .takes(FactType.SHAFT_FEEL_SLOW)
+            .after("shaft.feel")
+            .ask(
+                "Turn it as slowly as you can. Does the drag stay?",
+                "A brake made by current lets go at a crawl; a bearing or a jam does not."))
+        .normal("FREE 1")
+        .under(Fault.MODULE_OUTPUT_SHORTED, "FREE 8 COGGING 2", "no speed, no brake")
+        .under(Fault.WINDING_SHORT, "FREE 7 COGGING 3", "no speed, no brake")
+        .under(Fault.WINDING_SLIGHT_SHORT, "FREE 9 COGGING 1", "no speed, no brake")
+        .read(reading -> reading.choice(FactType.SHAFT_FEEL_SLOW));
+  }
+
+  public static Check wheel() {
+    return check("wheel.look", Suspect.WHEEL, POWER_OFF_COVER_OFF, 1)
+        .takes(FactType.WHEEL_LOOK)
+        .ask(
+            "Look at the wheel.", "Gap even all round, nothing in it, set screw tight on the flat.")
+        .good("CLEAR", "Clear")
+        .bad("RUBBING", "Rubs")
+        .bad("JAMMED", "Jammed")
+        .bad("LOOSE_ON_SHAFT", "Loose on shaft")
+        .normal("CLEAR 96 RUBBING 4")
+        .under(Fault.WHEEL_JAMMED, "JAMMED 9 RUBBING 1", "that is the fault")
+        .under(Fault.WHEEL_RUBBING, "RUBBING 1", "that is the fault")
+        .under(Fault.WHEEL_LOOSE, "LOOSE_ON_SHAFT 1", "that is the fault")
+        .read(reading -> reading.choice(FactType.WHEEL_LOOK));
+  }
+
   public static Check air() {
     return check("air.look", Suspect.AIR_PATH, POWER_OFF_COVER_OFF, 2)
         .takes(FactType.AIR_LOOK)
@@ -449,168 +577,40 @@ public final class CommonChecks {
         .read(reading -> reading.staticPressure(CheckFigures.STATIC_LIMIT.value()));
   }
 
-  public static Check speedProof() {
-    return check("speed.proof", Suspect.SETTING, POWER_OFF_COVER_OFF, 2)
-        .takes(FactType.BOARD_NEEDS_FEEDBACK, FactType.MOTOR_FEEDBACK)
-        .ask(
-            "Does the board wait for a speed signal?",
-            "Read the board's switches, and whether this motor sends one.")
-        .good("MATCHED", "Matched")
-        .bad("UNMET", "Board waits in vain")
-        .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
-        .normal("MATCHED 1")
-        .under(Fault.SETTING_SPEED_PROOF, "UNMET 1", "that is the fault")
-        .read(WaysToAnswer::speedProof);
+  private static Check.Builder command24(Check.Builder check) {
+    return levels(check)
+        .normal("GOOD 1 HIGH 0.02")
+        .under(Fault.NO_CALL, "ABSENT 1", "no call, no command")
+        .under(Fault.CONTROL_POWER, "ABSENT 7 LOW 3", "the command is the 24 V supply, switched")
+        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "that is the fault")
+        .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "the 24 V may come from the other half")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 6 LOW 3 HIGH 1", "24 V follows the line");
   }
 
-  public static Check recentlyReplaced() {
-    return check("replaced.recently", Suspect.SETTING, POWER_ON, 0.5)
-        .takes(FactType.REPLACED_RECENTLY)
-        .ask("Was the motor or module just changed?", "Ask, and look for new parts and tags.")
-        .good("NO", "No")
-        .bad("YES", "Yes")
-        .normal("NO 93 YES 7")
-        .under(Fault.SETTING_SPEED_PROOF, "YES 1", "it shows after a change of motor")
-        .under(Fault.SETTING_ROTATION, "YES 8 NO 2", "it shows after a change of motor")
-        .under(Fault.SETTING_SPEED, "YES 6 NO 4", "switches are set at fitting")
-        .read(reading -> reading.flag(FactType.REPLACED_RECENTLY));
+  /** The answers of a voltage against its window. */
+  public static Check.Builder levels(Check.Builder check) {
+    return check
+        .good("GOOD", "In its window")
+        .bad("LOW", "Too low")
+        .bad("ABSENT", "Nothing there")
+        .bad("HIGH", "Too high");
   }
 
-  public static Check rotation() {
-    return check("rotation", Suspect.SETTING, POWER_ON, 1)
-        .takes(FactType.ROTATION)
-        .ask("Which way does it turn?", "Against the arrow on the housing. Wrong still moves air.")
-        .good("RIGHT", "The right way")
-        .bad("REVERSED", "The wrong way")
-        .onlyFor(Symptom.LOW_AIRFLOW, Symptom.WRONG_DIRECTION, Symptom.NOISE)
-        .normal("RIGHT 1")
-        .under(Fault.SETTING_ROTATION, "REVERSED 1", "that is the fault")
-        .under(Fault.MODULE_FADING, "RIGHT 9 REVERSED 1", "a weak start can go either way")
-        .read(reading -> reading.choice(FactType.ROTATION));
+  private static Check.Builder feelings(Check.Builder check) {
+    return check
+        .good("FREE", "Free")
+        .bad("STIFF", "Stiff")
+        .bad("COGGING", "Catches")
+        .bad("LOCKED", "Locked");
   }
 
-  public static Check shaftWarm() {
-    return feel(check("shaft.feel.warm", Suspect.WINDING, POWER_OFF_COVER_OFF, 3)
-            .takes(FactType.SHAFT_FEEL_WARM)
-            .after("shaft.feel")
-            .ask(
-                "Turn the wheel again, warm, right after it quits.",
-                "Let it run until it stops, kill the power, turn at once. Warm insulation shorts"
-                    + " where cold does not."))
-        .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT, Symptom.TRIPS_PROTECTION)
-        .normal("FREE 1")
-        .under(Fault.WINDING_WARM_SHORT, "COGGING 7 STIFF 3", "that is the fault")
-        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
-        .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
-        .under(Fault.MODULE_OUTPUT_SHORTED, "COGGING 6 STIFF 3 LOCKED 1", "the output stage brakes")
-        .read(reading -> reading.choice(FactType.SHAFT_FEEL_WARM));
-  }
-
-  public static Check shaftSound() {
-    return check("shaft.sound", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
-        .takes(FactType.SHAFT_SOUND)
-        .ask(
-            "Spin the wheel by hand and listen at the motor.",
-            "A driver's blade against the housing carries the sound of a bearing.")
-        .good("QUIET", "Quiet")
-        .bad("GRINDS", "Grinds")
-        .bad("SCRAPES", "Scrapes")
-        .onlyFor(
-            Symptom.NOISE,
-            Symptom.NO_RUN,
-            Symptom.TRIPS_PROTECTION,
-            Symptom.STARTS_THEN_STOPS,
-            Symptom.INTERMITTENT)
-        .normal("QUIET 1")
-        .under(Fault.BEARING_NOISY, "GRINDS 1", "that is the fault")
-        .under(Fault.BEARING_DRAG, "GRINDS 6 QUIET 4", "a dry bearing is often heard")
-        .under(Fault.BEARING_SEIZED, "GRINDS 5 QUIET 5", "it may not turn at all")
-        .under(Fault.WHEEL_RUBBING, "SCRAPES 9 QUIET 1", "it rubs when it turns")
-        .under(Fault.WHEEL_JAMMED, "SCRAPES 7 QUIET 3", "what jams it scrapes")
-        .under(Fault.WHEEL_LOOSE, "SCRAPES 4 QUIET 6", "a loose hub ticks")
-        .read(reading -> reading.choice(FactType.SHAFT_SOUND));
-  }
-
-  public static Check speedSetting() {
-    return check("speed.setting", Suspect.SETTING, POWER_OFF_COVER_OFF, 2)
-        .takes(FactType.SPEED_SETTING)
-        .ask(
-            "Compare taps and switches with the unit's chart.",
-            "The tap or switch for the call that fails; as shipped is seldom right.")
-        .good("RIGHT", "As the chart has it")
-        .bad("WRONG", "Set otherwise")
-        .onlyFor(
-            Symptom.NO_SPEED_CHANGE, Symptom.LOW_AIRFLOW, Symptom.NOISE, Symptom.TRIPS_PROTECTION)
-        .normal("RIGHT 1")
-        .under(Fault.SETTING_SPEED, "WRONG 1", "that is the fault")
-        .under(Fault.SETTING_DRIVE, "WRONG 6 RIGHT 4", "it may be a parameter or an interlock")
-        .read(reading -> reading.choice(FactType.SPEED_SETTING));
-  }
-
-  public static Check idleCommand() {
-    return check("command.volts.idle", Suspect.COMMAND, POWER_ON, 1)
-        .takes(FactType.COMMAND_VOLTS_IDLE)
-        .ask(
-            "End every call. Is there still a command at the board?",
-            "At the board's own terminal, thermostat off. There should be nothing.")
-        .good("QUIET", "Nothing there")
-        .bad("PRESENT", "Still a command")
-        .onlyFor(Symptom.RUNS_ALWAYS)
-        .normal("QUIET 1")
-        .under(Fault.BOARD_STUCK, "PRESENT 1", "that is the fault")
-        .read(WaysToAnswer::idleCommand);
-  }
-
-  public static Check reseated() {
-    return check("run.reseated", Suspect.HARNESS, POWER_ON, 4)
-        .takes(FactType.RUN_RESEATED)
-        .ask(
-            "Mend and reseat every plug. Does it run now?",
-            "With the power off: pins back to full height, green ones cleaned, plugs latched. Then"
-                + " power on and a call.")
-        .good("STILL", "As before")
-        .bad("RUNS", "Runs now")
-        .onlyFor(Symptom.NO_RUN, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT)
-        .normal("STILL 1")
-        .under(Fault.HARNESS_PIN, "RUNS 1", "that was the fault")
-        .under(Fault.HARNESS_OPEN, "STILL 9 RUNS 1", "a broken wire may touch again for a while")
-        .under(Fault.SUPPLY_LINE_LOST, "STILL 8 RUNS 2", "the line's own pins can be loose")
-        .under(Fault.MODULE_FADING, "STILL 7 RUNS 3", "it works at times")
-        .under(Fault.WINDING_WARM_SHORT, "STILL 5 RUNS 5", "cold it runs")
-        .under(Fault.BEARING_DRAG, "STILL 6 RUNS 4", "it may just do")
-        .under(Fault.NOTHING, "RUNS 1", "nothing is wrong")
-        .read(reading -> reading.choice(FactType.RUN_RESEATED));
-  }
-
-  public static Check codeReturns() {
-    return check("code.returns", Suspect.MODULE, POWER_ON, 15)
-        .takes(FactType.CODE_RETURNS)
-        .ask(
-            "Clear the code, run a full cycle: does it come back?",
-            "Note the code first. Watch one whole call from start to off-delay.")
-        .good("NO", "It stays away")
-        .bad("YES", "It comes back")
-        .onlyFor(Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
-        .normal("YES 1")
-        .under(Fault.NOTHING, "NO 1", "gone by itself")
-        .under(Fault.HARNESS_PIN, "YES 7 NO 3", "it comes and goes")
-        .under(Fault.MODULE_FADING, "YES 8 NO 2", "it comes and goes")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "YES 7 NO 3", "it comes and goes")
-        .read(reading -> reading.flag(FactType.CODE_RETURNS));
-  }
-
-  /** What brakes by current needs speed; what rubs does not. Any machine text, from memory. */
-  public static Check shaftSlow() {
-    return feel(check("shaft.feel.slow", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
-            .takes(FactType.SHAFT_FEEL_SLOW)
-            .after("shaft.feel")
-            .ask(
-                "Turn it as slowly as you can. Does the drag stay?",
-                "A brake made by current lets go at a crawl; a bearing or a jam does not."))
-        .normal("FREE 1")
-        .under(Fault.MODULE_OUTPUT_SHORTED, "FREE 8 COGGING 2", "no speed, no brake")
-        .under(Fault.WINDING_SHORT, "FREE 7 COGGING 3", "no speed, no brake")
-        .under(Fault.WINDING_SLIGHT_SHORT, "FREE 9 COGGING 1", "no speed, no brake")
-        .read(reading -> reading.choice(FactType.SHAFT_FEEL_SLOW));
+  private static Check.Builder feel(Check.Builder check) {
+    return feelings(check)
+        .under(Fault.BEARING_SEIZED, "LOCKED 9 STIFF 1", "that is the fault")
+        .under(Fault.BEARING_DRAG, "STIFF 8 COGGING 2", "that is the fault")
+        .under(Fault.BEARING_NOISY, "FREE 7 STIFF 3", "worn, but it turns")
+        .under(Fault.WHEEL_JAMMED, "LOCKED 8 STIFF 2", "that is the fault")
+        .under(Fault.WHEEL_RUBBING, "FREE 5 STIFF 4 COGGING 1", "depends on how hard it rubs")
+        .under(Fault.WHEEL_LOOSE, "FREE 1", "the wheel turns on the shaft");
   }
 }

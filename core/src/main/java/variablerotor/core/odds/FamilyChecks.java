@@ -21,18 +21,31 @@ import variablerotor.core.signal.Windows;
 public final class FamilyChecks {
   private FamilyChecks() {}
 
-  public static Check voltageLink() {
-    return check("link.voltage_jumper", Suspect.SETTING, POWER_OFF_COVER_OFF, 1)
-        .takes(FactType.LINK_VOLTAGE_JUMPER)
-        .ask(
-            "Look for the 115 V link in the power plug.",
-            "Usually in for 115 V, out for 208-230 V; the motor's own sheet rules. The wrong way"
-                + " destroys it.")
-        .good("RIGHT", "As the voltage asks")
-        .bad("WRONG", "Wrong for this voltage")
-        .normal("RIGHT 1")
-        .under(Fault.SETTING_LINK, "WRONG 1", "that is the fault")
-        .read(WaysToAnswer::voltageLink);
+  public static Check bus() {
+    return levels(
+            check("bus.volts", Suspect.SUPPLY, POWER_ON, 1)
+                .takes(FactType.BUS_VOLTS)
+                .ask(
+                    "Measure the DC bus at the motor plug.",
+                    "Red to black as a rule: 270 to 350 V DC, fan-only call. The unit's diagram"
+                        + " rules over the colours."))
+        .normal("GOOD 1")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no bus")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
+        .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
+        .under(Fault.MODULE_PULLS_DOWN, "ABSENT 6 LOW 4", "the motor shorts it")
+        .measured(FactType.BUS_VOLTS, Windows.BUS, FactType.WINDOW_BUS);
+  }
+
+  /** Line at an outdoor fan, where a defrost contact stands in its way by design. */
+  public static Check lineThroughDefrost() {
+    return CommonChecks.line(
+        check("line.volts", Suspect.SUPPLY, POWER_ON, 1)
+            .takes(FactType.LINE_VOLTS)
+            .ask(
+                "Measure line at the fan, contactor in, not in defrost.",
+                "Defrost takes the line away by design. Below the normally closed defrost contact,"
+                    + " between the fan's line leads."));
   }
 
   public static Check serialLink() {
@@ -49,22 +62,6 @@ public final class FamilyChecks {
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "the link hangs on the board's supply")
         .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "supply and messages share one cable")
         .measured(FactType.LINK_VOLTS, Windows.SERIAL_LINK, FactType.WINDOW_LINK);
-  }
-
-  public static Check bus() {
-    return levels(
-            check("bus.volts", Suspect.SUPPLY, POWER_ON, 1)
-                .takes(FactType.BUS_VOLTS)
-                .ask(
-                    "Measure the DC bus at the motor plug.",
-                    "Red to black as a rule: 270 to 350 V DC, fan-only call. The unit's diagram"
-                        + " rules over the colours."))
-        .normal("GOOD 1")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no bus")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
-        .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
-        .under(Fault.MODULE_PULLS_DOWN, "ABSENT 6 LOW 4", "the motor shorts it")
-        .measured(FactType.BUS_VOLTS, Windows.BUS, FactType.WINDOW_BUS);
   }
 
   public static Check busUnplugged() {
@@ -96,17 +93,6 @@ public final class FamilyChecks {
         .measured(FactType.LOGIC_VOLTS, Windows.LOGIC, FactType.WINDOW_LOGIC);
   }
 
-  /** The DC speed command of a five-wire fan, or the 0-10 V of a plug fan, at the fan's end. */
-  public static Check speedCommand(Window window, String how) {
-    return command(
-            check("command.volts", Suspect.HARNESS, POWER_ON, 1)
-                .takes(FactType.COMMAND_VOLTS)
-                .ask("Measure the speed command at the fan's end.", how))
-        .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "the command is lost on its way")
-        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 4", "good behind the pin, gone at its tip")
-        .measured(FactType.COMMAND_VOLTS, window, FactType.WINDOW_COMMAND);
-  }
-
   /** The same command at the board's or controller's own terminal. */
   public static Check speedCommandAtBoard(Window window) {
     return command(
@@ -118,14 +104,65 @@ public final class FamilyChecks {
         .measured(FactType.COMMAND_VOLTS_BOARD, window, FactType.WINDOW_COMMAND);
   }
 
-  private static Check.Builder command(Check.Builder check) {
-    return levels(check)
+  /** The DC speed command of a five-wire fan, or the 0-10 V of a plug fan, at the fan's end. */
+  public static Check speedCommand(Window window, String how) {
+    return command(
+            check("command.volts", Suspect.HARNESS, POWER_ON, 1)
+                .takes(FactType.COMMAND_VOLTS)
+                .ask("Measure the speed command at the fan's end.", how))
+        .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "the command is lost on its way")
+        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 4", "good behind the pin, gone at its tip")
+        .measured(FactType.COMMAND_VOLTS, window, FactType.WINDOW_COMMAND);
+  }
+
+  public static Check feedbackAtBoard() {
+    return check("feedback.hertz.board", Suspect.HARNESS, POWER_ON, 1)
+        .takes(FactType.FEEDBACK_HERTZ_BOARD)
+        .ask(
+            "Do the speed pulses reach the board?",
+            "At the board's own end of the feedback wire, while it turns.")
+        .good("PULSES", "Pulses")
+        .bad("NONE", "No pulses")
+        .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
+        .normal("PULSES 1")
+        .under(Fault.MODULE_MUTE, "NONE 1", "none are sent")
+        .under(Fault.SETTING_SPEED_PROOF, "NONE 1", "this motor sends none")
+        .under(Fault.HARNESS_FEEDBACK, "NONE 1", "that is the fault")
+        .under(Fault.HARNESS_PIN, "PULSES 6 NONE 4", "depends on which pin")
+        .under(Fault.BOARD_NO_LOGIC, "NONE 7 PULSES 3", "the pulses need that supply")
+        .under(Fault.BOARD_NO_BUS, "PULSES 7 NONE 3", "turned by hand it still gives them")
+        .under(Fault.SUPPLY_OFF, "NONE 8 PULSES 2", "no power, no pulses")
+        .under(Fault.SUPPLY_LINE_LOST, "NONE 8 PULSES 2", "no power, no pulses")
+        .under(Fault.MODULE_FADING, "PULSES 9 NONE 1", "it works at times")
+        .read(reading -> reading.pulses(FactType.FEEDBACK_HERTZ_BOARD));
+  }
+
+  public static Check serialLinkAtBoard() {
+    return levels(
+            check("link.volts.board", Suspect.HARNESS, CONTROL_PLUG_OUT, 1)
+                .takes(FactType.LINK_VOLTS_BOARD)
+                .ask(
+                    "Measure the link's supply at the board's own terminal.",
+                    "Present there and missing at the plug: the cable. Missing there: the board."))
         .normal("GOOD 1")
-        .under(Fault.NO_CALL, "ABSENT 9 LOW 1", "nobody asks")
-        .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "no supply, no command")
-        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "that is the fault")
-        .under(Fault.BOARD_NO_LOGIC, "GOOD 5 ABSENT 5", "depends on what feeds it")
-        .under(Fault.SUPPLY_OFF, "ABSENT 7 GOOD 3", "a controller may have a supply of its own");
+        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "a dead board feeds no link")
+        .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "the link hangs on the board's supply")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "the link hangs on the board's supply")
+        .measured(FactType.LINK_VOLTS_BOARD, Windows.SERIAL_LINK, FactType.WINDOW_LINK);
+  }
+
+  public static Check voltageLink() {
+    return check("link.voltage_jumper", Suspect.SETTING, POWER_OFF_COVER_OFF, 1)
+        .takes(FactType.LINK_VOLTAGE_JUMPER)
+        .ask(
+            "Look for the 115 V link in the power plug.",
+            "Usually in for 115 V, out for 208-230 V; the motor's own sheet rules. The wrong way"
+                + " destroys it.")
+        .good("RIGHT", "As the voltage asks")
+        .bad("WRONG", "Wrong for this voltage")
+        .normal("RIGHT 1")
+        .under(Fault.SETTING_LINK, "WRONG 1", "that is the fault")
+        .read(WaysToAnswer::voltageLink);
   }
 
   public static Check aux() {
@@ -281,50 +318,13 @@ public final class FamilyChecks {
         .read(reading -> reading.choice(FactType.RUN_BYPASS));
   }
 
-  public static Check feedbackAtBoard() {
-    return check("feedback.hertz.board", Suspect.HARNESS, POWER_ON, 1)
-        .takes(FactType.FEEDBACK_HERTZ_BOARD)
-        .ask(
-            "Do the speed pulses reach the board?",
-            "At the board's own end of the feedback wire, while it turns.")
-        .good("PULSES", "Pulses")
-        .bad("NONE", "No pulses")
-        .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
-        .normal("PULSES 1")
-        .under(Fault.MODULE_MUTE, "NONE 1", "none are sent")
-        .under(Fault.SETTING_SPEED_PROOF, "NONE 1", "this motor sends none")
-        .under(Fault.HARNESS_FEEDBACK, "NONE 1", "that is the fault")
-        .under(Fault.HARNESS_PIN, "PULSES 6 NONE 4", "depends on which pin")
-        .under(Fault.BOARD_NO_LOGIC, "NONE 7 PULSES 3", "the pulses need that supply")
-        .under(Fault.BOARD_NO_BUS, "PULSES 7 NONE 3", "turned by hand it still gives them")
-        .under(Fault.SUPPLY_OFF, "NONE 8 PULSES 2", "no power, no pulses")
-        .under(Fault.SUPPLY_LINE_LOST, "NONE 8 PULSES 2", "no power, no pulses")
-        .under(Fault.MODULE_FADING, "PULSES 9 NONE 1", "it works at times")
-        .read(reading -> reading.pulses(FactType.FEEDBACK_HERTZ_BOARD));
-  }
-
-  public static Check serialLinkAtBoard() {
-    return levels(
-            check("link.volts.board", Suspect.HARNESS, CONTROL_PLUG_OUT, 1)
-                .takes(FactType.LINK_VOLTS_BOARD)
-                .ask(
-                    "Measure the link's supply at the board's own terminal.",
-                    "Present there and missing at the plug: the cable. Missing there: the board."))
+  private static Check.Builder command(Check.Builder check) {
+    return levels(check)
         .normal("GOOD 1")
-        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "a dead board feeds no link")
-        .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "the link hangs on the board's supply")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "the link hangs on the board's supply")
-        .measured(FactType.LINK_VOLTS_BOARD, Windows.SERIAL_LINK, FactType.WINDOW_LINK);
-  }
-
-  /** Line at an outdoor fan, where a defrost contact stands in its way by design. */
-  public static Check lineThroughDefrost() {
-    return CommonChecks.line(
-        check("line.volts", Suspect.SUPPLY, POWER_ON, 1)
-            .takes(FactType.LINE_VOLTS)
-            .ask(
-                "Measure line at the fan, contactor in, not in defrost.",
-                "Defrost takes the line away by design. Below the normally closed defrost contact,"
-                    + " between the fan's line leads."));
+        .under(Fault.NO_CALL, "ABSENT 9 LOW 1", "nobody asks")
+        .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "no supply, no command")
+        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "that is the fault")
+        .under(Fault.BOARD_NO_LOGIC, "GOOD 5 ABSENT 5", "depends on what feeds it")
+        .under(Fault.SUPPLY_OFF, "ABSENT 7 GOOD 3", "a controller may have a supply of its own");
   }
 }

@@ -1,0 +1,5 @@
+/**
+ * Codes that boards tell: from taps to flashes to a code, and the shop's own books as tables. May
+ * use the chain and text.
+ */
+package variablerotor.core.code;

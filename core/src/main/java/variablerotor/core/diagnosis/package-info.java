@@ -1,0 +1,5 @@
+/**
+ * Inference: what is believed after the readings, what is proved and why, what to ask next. May use
+ * the odds and all below them.
+ */
+package variablerotor.core.diagnosis;

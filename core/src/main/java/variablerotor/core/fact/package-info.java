@@ -1,0 +1,5 @@
+/**
+ * Every fact that can be read, seen or told, with its unit, range and words, and those in force.
+ * May use the chain, windings and text.
+ */
+package variablerotor.core.fact;

@@ -1,0 +1,4 @@
+/**
+ * The log of a call, and what follows from it. May use diagnosis, ways forward and the open format.
+ */
+package variablerotor.core.job;

@@ -1,0 +1,8 @@
+/**
+ * The records that page, command line, papers and files read, and the step from a case to its
+ * answer. May use everything but the bench.
+ */
+@NullMarked
+package variablerotor.core.view;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/**
+ * What the page can ask of the core compiled to JavaScript: a tree in, a tree out. May use the
+ * core.
+ */
+package variablerotor.js;

@@ -1,0 +1,2 @@
+/** The core's words and rules over HTTP. */
+package variablerotor.server.catalogue;

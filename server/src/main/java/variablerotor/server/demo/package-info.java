@@ -1,0 +1,2 @@
+/** The invented shop that fills an empty database. May use everything. */
+package variablerotor.server.demo;

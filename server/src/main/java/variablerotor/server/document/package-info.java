@@ -1,0 +1,2 @@
+/** Papers of a call. May use the call alone. */
+package variablerotor.server.document;

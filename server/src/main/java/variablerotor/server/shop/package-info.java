@@ -1,0 +1,2 @@
+/** The shop's own figures. May use the log. */
+package variablerotor.server.shop;
