@@ -22,21 +22,45 @@ public final class SimulatedMotor {
   private final double megohms;
   private final double severity;
 
-  /** Settled once, so that a check taken twice answers the same. */
-  private final double[] chance = new double[16];
+  /** What is left to chance in such a machine. The order is that of drawing: seeds hang on it. */
+  private enum Chance {
+    ROTATION,
+    SETTING,
+    SPEED_PROOF,
+    REPLACED,
+    REPLACED_ANYWAY,
+    SMELL,
+    WATER,
+    RESEATED,
+    RETURNS,
+    DRIVE_FAULT,
+    DRIVE_DISPLAY,
+    MODULE_LOOK,
+    PIN_LOOK,
+    FEEDBACK_ARRIVES,
+    FEEDBACK_SPEED,
+    ANSWER
+  }
+
+  /** Settled once, so that a check taken twice answers the same; from 0 to 1. */
+  private final double[] chances = new double[Chance.values().length];
 
   public SimulatedMotor(HiddenFault hidden) {
     this.hidden = hidden;
     severity = hidden.severity();
     Random random = new Random(hidden.seed());
-    for (int i = 0; i < chance.length; i++) {
-      chance[i] = random.nextDouble();
+    for (int i = 0; i < chances.length; i++) {
+      chances[i] = random.nextDouble();
     }
     electrics = new Electrics(hidden, random);
     Windings made = Windings.of(hidden, random);
     winding = made.network();
     megohms = made.megohms();
     mechanics = new Mechanics(hidden, made.drag(), random);
+  }
+
+  private double chance(Chance of) {
+    return chances[of.ordinal()];
   }
 
   public HiddenFault hidden() {
@@ -101,7 +125,8 @@ public final class SimulatedMotor {
         return new FactValue.Quantity(mechanics.staticInwc());
       case ROTATION:
         boolean reversed =
-            has(Fault.SETTING_ROTATION) || (has(Fault.MODULE_FADING) && chance[0] < 0.05);
+            has(Fault.SETTING_ROTATION)
+                || (has(Fault.MODULE_FADING) && chance(Chance.ROTATION) < 0.05);
         return word(reversed ? "REVERSED" : "RIGHT");
       case RUN_CONTROL_UNPLUGGED:
         return word(stuckOn() ? "RUNS" : "STOPS");
@@ -137,18 +162,20 @@ public final class SimulatedMotor {
         boolean in = electrics.plate().equals("115") != has(Fault.SETTING_LINK);
         return word(in ? "IN" : "OUT");
       case SPEED_SETTING:
-        boolean wrong = has(Fault.SETTING_SPEED) || (has(Fault.SETTING_DRIVE) && chance[1] < 0.6);
+        boolean wrong =
+            has(Fault.SETTING_SPEED) || (has(Fault.SETTING_DRIVE) && chance(Chance.SETTING) < 0.6);
         return word(wrong ? "WRONG" : "RIGHT");
       case BOARD_NEEDS_FEEDBACK:
-        return new FactValue.Flag(has(Fault.SETTING_SPEED_PROOF) || chance[2] < 0.4);
+        return new FactValue.Flag(
+            has(Fault.SETTING_SPEED_PROOF) || chance(Chance.SPEED_PROOF) < 0.4);
       case MOTOR_FEEDBACK:
         return new FactValue.Flag(!has(Fault.SETTING_SPEED_PROOF));
       case REPLACED_RECENTLY:
         boolean setting =
             has(Fault.SETTING_SPEED_PROOF)
-                || (has(Fault.SETTING_ROTATION) && chance[3] < 0.8)
-                || (has(Fault.SETTING_SPEED) && chance[3] < 0.6);
-        return new FactValue.Flag(setting || chance[4] < 0.07);
+                || (has(Fault.SETTING_ROTATION) && chance(Chance.REPLACED) < 0.8)
+                || (has(Fault.SETTING_SPEED) && chance(Chance.REPLACED) < 0.6);
+        return new FactValue.Flag(setting || chance(Chance.REPLACED_ANYWAY) < 0.07);
       case FEEDBACK_HERTZ:
         return new FactValue.Quantity(pulses(true));
       case FEEDBACK_HERTZ_BOARD:
@@ -162,12 +189,13 @@ public final class SimulatedMotor {
       case LOOK_LAMP:
         return word(lamp());
       case LOOK_SMELL:
-        boolean burnt = moduleLook().equals("BURNT") && chance[5] < 0.6;
-        boolean varnish = has(Fault.WINDING_SHORT) && chance[5] < 0.5;
+        boolean burnt = moduleLook().equals("BURNT") && chance(Chance.SMELL) < 0.6;
+        boolean varnish = has(Fault.WINDING_SHORT) && chance(Chance.SMELL) < 0.5;
         return word(burnt || varnish ? "BURNT" : "NONE");
       case LOOK_WATER:
-        boolean track = has(Fault.HARNESS_CORRODED) && chance[6] < 0.8;
-        return word(track ? "TRACK_TO_CONNECTOR" : chance[6] < 0.06 ? "WATER_IN_PAN" : "DRY");
+        boolean track = has(Fault.HARNESS_CORRODED) && chance(Chance.WATER) < 0.8;
+        return word(
+            track ? "TRACK_TO_CONNECTOR" : chance(Chance.WATER) < 0.06 ? "WATER_IN_PAN" : "DRY");
       case RUNS_OUTDOOR:
       case RUNS_INDOOR:
       case RUNS_HEAT:
@@ -221,8 +249,9 @@ public final class SimulatedMotor {
             && !has(Fault.MODULE_OUTPUT_SHORTED)
             && !has(Fault.MODULE_PULLS_DOWN)
             && !has(Fault.DRIVE_DEAD)
-            && !(has(Fault.MODULE_FADING) && chance[7] < 0.6);
-    boolean setting = has(Fault.SETTING_LINK) || (has(Fault.SETTING_DRIVE) && chance[8] < 0.2);
+            && !(has(Fault.MODULE_FADING) && chance(Chance.RESEATED) < 0.6);
+    boolean setting =
+        has(Fault.SETTING_LINK) || (has(Fault.SETTING_DRIVE) && chance(Chance.RETURNS) < 0.2);
     boolean weak = electrics.line() < 0.75 * electrics.rated();
     boolean noSupply = has(Fault.CONTROL_POWER) && needs24();
     return motorTurns() && electronics && !setting && !badPowerPin() && !weak && !noSupply;
@@ -249,23 +278,25 @@ public final class SimulatedMotor {
             || has(Fault.WINDING_SLIGHT_SHORT);
     boolean supply = has(Fault.SUPPLY_LINE_LOST) || has(Fault.SUPPLY_OUT_OF_RANGE);
     return driveTrips()
-        || (supply && chance[9] < 0.75)
-        || (mild && chance[9] < 0.5)
-        || (has(Fault.DRIVE_DEAD) && chance[9] < 0.6);
+        || (supply && chance(Chance.DRIVE_FAULT) < 0.75)
+        || (mild && chance(Chance.DRIVE_FAULT) < 0.5)
+        || (has(Fault.DRIVE_DEAD) && chance(Chance.DRIVE_FAULT) < 0.6);
   }
 
   private String driveStatus() {
     if (electrics.line() < 0.3 * electrics.rated()) {
-      return has(Fault.SUPPLY_OFF) || chance[9] > 0.6 ? "DARK" : "FAULT";
+      return has(Fault.SUPPLY_OFF) || chance(Chance.DRIVE_FAULT) > 0.6 ? "DARK" : "FAULT";
     }
     if (driveFault()) {
       return "FAULT";
     }
     if (has(Fault.DRIVE_DEAD)) {
-      return chance[10] < 0.7 ? "DARK" : "READY";
+      return chance(Chance.DRIVE_DISPLAY) < 0.7 ? "DARK" : "READY";
     }
-    boolean held = has(Fault.SETTING_DRIVE) && chance[10] < 0.9;
-    return held || (!electrics.asksAtMotor() && chance[10] < 0.5) ? "HELD_OFF" : "READY";
+    boolean held = has(Fault.SETTING_DRIVE) && chance(Chance.DRIVE_DISPLAY) < 0.9;
+    return held || (!electrics.asksAtMotor() && chance(Chance.DRIVE_DISPLAY) < 0.5)
+        ? "HELD_OFF"
+        : "READY";
   }
 
   private double driveOutput(FactType pair) {
@@ -273,9 +304,9 @@ public final class SimulatedMotor {
         !electrics.asksAtMotor()
             || has(Fault.SETTING_DRIVE)
             || electrics.line() < 0.75 * electrics.rated()
-            || (has(Fault.SUPPLY_OUT_OF_RANGE) && chance[10] < 0.5)
+            || (has(Fault.SUPPLY_OUT_OF_RANGE) && chance(Chance.DRIVE_DISPLAY) < 0.5)
             || driveTrips()
-            || (has(Fault.DRIVE_DEAD) && chance[10] < 0.8);
+            || (has(Fault.DRIVE_DEAD) && chance(Chance.DRIVE_DISPLAY) < 0.8);
     if (held) {
       return 0;
     }
@@ -289,13 +320,15 @@ public final class SimulatedMotor {
     boolean wet = has(Fault.HARNESS_CORRODED);
     if (dead) {
       return wet
-          ? (chance[11] < 0.7 ? "WATER" : "CORRODED")
-          : chance[11] < 0.52 ? "CLEAN" : chance[11] < 0.8 ? "BURNT" : "BULGED_CAPACITOR";
+          ? (chance(Chance.MODULE_LOOK) < 0.7 ? "WATER" : "CORRODED")
+          : chance(Chance.MODULE_LOOK) < 0.52
+              ? "CLEAN"
+              : chance(Chance.MODULE_LOOK) < 0.8 ? "BURNT" : "BULGED_CAPACITOR";
     }
     if (has(Fault.MODULE_FADING)) {
-      return chance[11] < 0.75 ? "CLEAN" : "BULGED_CAPACITOR";
+      return chance(Chance.MODULE_LOOK) < 0.75 ? "CLEAN" : "BULGED_CAPACITOR";
     }
-    return chance[11] < 0.97 ? "CLEAN" : "CORRODED";
+    return chance(Chance.MODULE_LOOK) < 0.97 ? "CLEAN" : "CORRODED";
   }
 
   private String connectorLook() {
@@ -303,9 +336,11 @@ public final class SimulatedMotor {
       return "CORRODED";
     }
     if (has(Fault.HARNESS_PIN)) {
-      return chance[12] < 0.4 ? "LOOSE" : chance[12] < 0.75 ? "PIN_PUSHED_BACK" : "CORRODED";
+      return chance(Chance.PIN_LOOK) < 0.4
+          ? "LOOSE"
+          : chance(Chance.PIN_LOOK) < 0.75 ? "PIN_PUSHED_BACK" : "CORRODED";
     }
-    return chance[12] < 0.98 ? "SEATED" : "CORRODED";
+    return chance(Chance.PIN_LOOK) < 0.98 ? "SEATED" : "CORRODED";
   }
 
   /** Pulses while it turns, or is turned by hand [Hz]. */
@@ -313,8 +348,10 @@ public final class SimulatedMotor {
     boolean sent =
         !has(Fault.MODULE_MUTE) && !has(Fault.SETTING_SPEED_PROOF) && electrics.feedbackPowered();
     boolean arrives =
-        atMotor ? !(has(Fault.HARNESS_FEEDBACK) && chance[13] < 0.1) : !has(Fault.HARNESS_FEEDBACK);
-    return sent && arrives ? 40 + 60 * chance[14] : 0;
+        atMotor
+            ? !(has(Fault.HARNESS_FEEDBACK) && chance(Chance.FEEDBACK_ARRIVES) < 0.1)
+            : !has(Fault.HARNESS_FEEDBACK);
+    return sent && arrives ? 40 + 60 * chance(Chance.FEEDBACK_SPEED) : 0;
   }
 
   private String heard() {
@@ -324,20 +361,20 @@ public final class SimulatedMotor {
             || has(Fault.BEARING_SEIZED)
             || has(Fault.WHEEL_JAMMED);
     if (electrics.asksAtMotor() && pushes && !has(Fault.MODULE_DEAD)) {
-      return chance[15] < 0.7 ? "TRIES_AND_GIVES_UP" : "HUMS";
+      return chance(Chance.ANSWER) < 0.7 ? "TRIES_AND_GIVES_UP" : "HUMS";
     }
     if (!electrics.asks()) {
       return "SILENCE";
     }
     return hidden.symptom() == Symptom.STARTS_THEN_STOPS
         ? "RUNS"
-        : chance[15] < 0.6 ? "SILENCE" : "CLICK";
+        : chance(Chance.ANSWER) < 0.6 ? "SILENCE" : "CLICK";
   }
 
   private String lamp() {
     if (electrics.line() <= 0 && has(Fault.SUPPLY_OFF) || has(Fault.CONTROL_POWER)) {
       return "OFF";
     }
-    return has(Fault.BOARD_SILENT) && chance[1] < 0.4 ? "OFF" : "STEADY";
+    return has(Fault.BOARD_SILENT) && chance(Chance.SETTING) < 0.4 ? "OFF" : "STEADY";
   }
 }

@@ -23,6 +23,12 @@ import variablerotor.core.winding.WindingVerdict;
 
 /** The ways in which facts answer a check. */
 public final class WaysToAnswer {
+  /**
+   * A drive gives nothing below this [V]. Chosen here: at its lowest speed it still puts out some
+   * tens of volts, and stray pick-up reads less than this.
+   */
+  private static final double DRIVE_SILENT = 5;
+
   private final Situation situation;
   private final WindingVerdict winding;
 
@@ -134,9 +140,8 @@ public final class WaysToAnswer {
     }
     double most = Math.max(volts[0], Math.max(volts[1], volts[2]));
     double unbalance = Unbalance.percent(volts[0], volts[1], volts[2]);
-    // A drive at its lowest speed still puts out some tens of volts.
     String outcome =
-        most < 5
+        most < DRIVE_SILENT
             ? "ABSENT"
             : unbalance > SignalFigures.UNBALANCE_LIMIT.value() ? "UNEQUAL" : "EQUAL";
     return new Observation(

@@ -47,6 +47,28 @@ public final class BlinkReader {
   /** One flash that counts. */
   private record Flash(Press press, boolean both) {}
 
+  // Chosen here, all of them, by trying taps of unsteady hands (see BlinkReaderTest).
+
+  /** Two lamps tell which flashes coincide from this share of the second lamp's on [share]. */
+  private static final double COINCIDING_SHARE = 0.6;
+
+  /** A press held shorter than this is taken as this long, so that ratios mean something [s]. */
+  private static final double SHORTEST_HELD = 0.04;
+
+  /** Gaps up to this many times a short one are of its kind. */
+  private static final double ALIKE = 1.6;
+
+  /** Of a slow, even row each gap is a pause; a round is over after this share of it. */
+  private static final double PAUSE_OF_SLOW = 0.7;
+
+  /** A round is over after this quiet at the least: where its pause is known, and where not [s]. */
+  private static final double QUIET_KNOWN = 1;
+
+  private static final double QUIET_LEAST = 1.8;
+
+  /** Where no pause is known, after this many usual gaps. */
+  private static final double QUIET_GAPS = 2.2;
+
   private final List<Flash> flashes = new ArrayList<>();
   private final double now;
   private final boolean patterned;
@@ -69,7 +91,7 @@ public final class BlinkReader {
     for (Press press : second) {
       together += nearest(first, press) ? 1 : 0;
     }
-    patterned = !second.isEmpty() && together >= 0.6 * second.size();
+    patterned = !second.isEmpty() && together >= COINCIDING_SHARE * second.size();
     coloured = !second.isEmpty() && !patterned;
     List<Press> counted = patterned ? first : sorted;
     boolean[] doubled = new boolean[counted.size()];
@@ -132,7 +154,7 @@ public final class BlinkReader {
     double jump = 0;
     double least = 0;
     for (int i = 1; i < held.length; i++) {
-      double ratio = held[i] / Math.max(0.04, held[i - 1]);
+      double ratio = held[i] / Math.max(SHORTEST_HELD, held[i - 1]);
       if (ratio > jump) {
         jump = ratio;
         least = held[i];
@@ -150,7 +172,7 @@ public final class BlinkReader {
     }
     double low = sorted[sorted.length / 5];
     int n = 0;
-    while (n < sorted.length && sorted[n] <= 1.6 * low) {
+    while (n < sorted.length && sorted[n] <= ALIKE * low) {
       n++;
     }
     usual = sorted[n / 2 < n ? n / 2 : 0];
@@ -163,7 +185,7 @@ public final class BlinkReader {
     }
     if (above == sorted.length) {
       // All alike: one flash a round where it is slow, else no round has ended yet.
-      roundPause = usual >= SLOW ? 0.7 * usual : Double.MAX_VALUE;
+      roundPause = usual >= SLOW ? PAUSE_OF_SLOW * usual : Double.MAX_VALUE;
       digitPause = roundPause;
       return;
     }
@@ -216,7 +238,7 @@ public final class BlinkReader {
   /** How long nothing must come for the last round to be over [s]. */
   private double quietForEnd() {
     boolean known = roundPause > 0 && roundPause < Double.MAX_VALUE;
-    return known ? Math.max(1, roundPause) : Math.max(1.8, 2.2 * usual);
+    return known ? Math.max(QUIET_KNOWN, roundPause) : Math.max(QUIET_LEAST, QUIET_GAPS * usual);
   }
 
   /** Whether every round parts at one longer gap, at the same place: digits, not missed flashes. */

@@ -20,6 +20,18 @@ final class Contradictions {
     boolean in(Facts facts);
   }
 
+  /**
+   * Below this a power or signal line is dead [V]. Chosen here: stray pick-up on an open lead of a
+   * hand-held meter seldom reads more.
+   */
+  private static final double DEAD_VOLTS = 5;
+
+  /**
+   * Above this a drive is putting volts out [V]. Chosen here: at its lowest speed it gives some
+   * tens of volts, and pick-up on a dead output gives less.
+   */
+  private static final double DRIVEN_VOLTS = 30;
+
   /** Two statements that no machine can make true together. */
   private record Rule(FactType one, Says first, FactType other, Says second, String sentence) {}
 
@@ -67,7 +79,7 @@ final class Contradictions {
         "The fan gives its 10 V, and has no line to make it from.");
     rule(
         FactType.DRIVE_OUTPUT_AB,
-        facts -> facts.number(FactType.DRIVE_OUTPUT_AB, 0) > 30,
+        facts -> facts.number(FactType.DRIVE_OUTPUT_AB, 0) > DRIVEN_VOLTS,
         FactType.LINE_VOLTS_AB,
         facts ->
             absent(FactType.LINE_VOLTS_AB).in(facts) && absent(FactType.LINE_VOLTS_CA).in(facts),
@@ -104,7 +116,10 @@ final class Contradictions {
         why);
   }
 
-  /** Above this a signal is there whatever its kind, below the other it is not [V or Hz]. */
+  /**
+   * Above this a signal is there whatever its kind, below the other it is not [V or Hz]. Chosen
+   * here wide apart, so that only a plain contradiction is called one.
+   */
   private static final double SENT = 5;
 
   private static final double STRAY = 1;
@@ -114,7 +129,7 @@ final class Contradictions {
   }
 
   private static Says absent(FactType type) {
-    return facts -> facts.has(type) && facts.number(type, 0) < 5;
+    return facts -> facts.has(type) && facts.number(type, 0) < DEAD_VOLTS;
   }
 
   private static Says good(FactType type, Window window) {

@@ -37,6 +37,19 @@ final class PairPicture {
   /** Natural spread of healthy pairs, within which two readings count as alike. Common practice. */
   private static final double ALIKE_SHARE = 0.03;
 
+  /**
+   * How far below nothing a phase may come out before the readings are called impossible
+   * [half-width of the band of one reading]. Chosen here: a phase is half the sum of two readings
+   * less the third, so their three errors at their worst make one and a half of one.
+   */
+  private static final double NEGATIVE_LET_PASS = 1.5;
+
+  /**
+   * How well two legs of a delta must agree for the third to be named [share]. Chosen here: beyond
+   * a fifth the picture is none of the known ones.
+   */
+  private static final double LEG_FIT = 0.2;
+
   private final double[] pairs;
   private final double error;
   private final Connection connection;
@@ -65,7 +78,7 @@ final class PairPicture {
       // A pair is OL only if one of its leads is cut off, and then its other pair is OL as well.
       return open != 1;
     }
-    return Star.ofPairs(pairs[0], pairs[1], pairs[2]).least() >= -1.5 * error;
+    return Star.ofPairs(pairs[0], pairs[1], pairs[2]).least() >= -NEGATIVE_LET_PASS * error;
   }
 
   int overLimit() {
@@ -242,7 +255,7 @@ final class PairPicture {
           null,
           "The leg from " + odd.spoken() + " is open: it reads three times a healthy pair.");
     }
-    if (!(best <= 0.2)) {
+    if (!(best <= LEG_FIT)) {
       return unclear();
     }
     if (leg < healthyLeg) {
