@@ -563,6 +563,18 @@ export interface components {
             name: string;
             rows: components["schemas"]["CodeRow"][];
         };
+        Box: {
+            /** @enum {string} */
+            fill: "INK" | "SOFT" | "COPPER" | "FAILED" | "PAPER";
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         CallRow: {
             /** Format: date-time */
             changedAt: string;
@@ -600,6 +612,7 @@ export interface components {
             settings: components["schemas"]["Settings"];
             warranty: components["schemas"]["Standing"];
             ways: components["schemas"]["WayView"][];
+            windingPicture: components["schemas"]["Drawing"];
         };
         Catalogue: {
             facts: {
@@ -720,6 +733,34 @@ export interface components {
             winding: components["schemas"]["WindingView"];
             windows: components["schemas"]["WindowView"][];
         };
+        Dot: {
+            /** @enum {string} */
+            fill: "INK" | "SOFT" | "COPPER" | "FAILED" | "PAPER";
+            /** Format: double */
+            radius: number;
+            /** @enum {string} */
+            rim: "INK" | "SOFT" | "COPPER" | "FAILED" | "PAPER";
+            /** Format: double */
+            rimWidth: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        Drawing: {
+            boxes: components["schemas"]["Box"][];
+            dots: components["schemas"]["Dot"][];
+            /** Format: double */
+            height: number;
+            labels: components["schemas"]["Label"][];
+            /** Format: double */
+            left: number;
+            strokes: components["schemas"]["Stroke"][];
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            width: number;
+        };
         EditionRequest: {
             name: string;
             rows: components["schemas"]["CodeCells"][];
@@ -769,6 +810,20 @@ export interface components {
             book: string;
             name: string;
             row: components["schemas"]["CodeRow"];
+        };
+        Label: {
+            /** @enum {string} */
+            anchor: "START" | "MIDDLE" | "END";
+            bold: boolean;
+            /** @enum {string} */
+            ink: "INK" | "SOFT" | "COPPER" | "FAILED" | "PAPER";
+            /** Format: double */
+            size: number;
+            text: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         MotorPlate: {
             /** Format: double */
@@ -1008,6 +1063,14 @@ export interface components {
             needless: boolean;
             why: string;
         };
+        Stroke: {
+            dashed: boolean;
+            /** @enum {string} */
+            ink: "INK" | "SOFT" | "COPPER" | "FAILED" | "PAPER";
+            pieces: number[][];
+            /** Format: double */
+            width: number;
+        };
         SuspectView: {
             because: string[];
             clearedBy: components["schemas"]["ReasonView"][];
@@ -1065,7 +1128,8 @@ export interface components {
             volts?: string;
         };
         Warning: {
-            id: string;
+            /** @enum {string} */
+            id: "CONTRADICTION" | "TWO_FAULTS" | "CODE_ORDER" | "WHILE_IT_SHOWS" | "CONTROL_VOLTS_HIGH" | "CONTROL_VOLTS_LOW" | "UNBALANCE_DERATE" | "UNBALANCE_DO_NOT_RUN" | "METER_CANNOT_TELL" | "WINDING_INCONSISTENT" | "WINDING_LEVEL_UNUSUAL" | "WINDING_UNCHECKED" | "WINDING_MAY_BE_DAMAGED" | "MODULE_MAY_BE_DAMAGED" | "DRIVE_MAY_BE_DAMAGED" | "WATER" | "LOOK_FOR_CAUSE" | "UNKNOWN_FIELD";
             sentence: string;
         };
         WayView: {

@@ -39,7 +39,7 @@ export type BlinkReading = Schemas['BlinkReading']
 export type Debrief = Schemas['DebriefView']
 export type Suspect = Station['id']
 export type Route = Way['route']
-export type Phase = Winding['phases'][number]
+export type Drawing = Schemas['Drawing']
 
 /** A reading as it is typed or tapped in. */
 export type Value = number | boolean | string | number[] | string[] | { book: string; code: string }

@@ -4,6 +4,7 @@ import { useCall } from '../call/call'
 import { checksOf, probesOf, stationTitle } from '../catalogue/catalogue'
 import type { Call, Suspect, Value } from '../api/types'
 import { useKeys } from '../keys/keys'
+import DrawingView from '../drawing/DrawingView.vue'
 import ChainLine from './ChainLine.vue'
 import CheckCard from './CheckCard.vue'
 import CheckPicker from './CheckPicker.vue'
@@ -13,7 +14,6 @@ import RoundPlan from './RoundPlan.vue'
 import StationSheet from './StationSheet.vue'
 import SuspectList from './SuspectList.vue'
 import TerminalPicture from './TerminalPicture.vue'
-import WindingPicture from './WindingPicture.vue'
 
 const { call, family, refusal, waiting, standing, record: recordNow, undo, tell } = useCall()
 
@@ -169,7 +169,11 @@ useKeys({
       </section>
       <section v-else-if="hasWindings" class="card windings" aria-label="Windings">
         <h2>Windings</h2>
-        <WindingPicture :winding="call.diagnosis.winding" />
+        <DrawingView
+          class="star"
+          :drawing="call.windingPicture"
+          :spoken="call.diagnosis.winding.sentence"
+        />
         <p :class="{ bad: call.diagnosis.winding.state === 'FAULTY' }">
           {{ call.diagnosis.winding.sentence }}
         </p>

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.cost.Offer;
+import variablerotor.core.drawing.Drawing;
+import variablerotor.core.drawing.WindingPicture;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
@@ -28,6 +30,7 @@ public record CallView(
     String changedAt,
     List<ReadingView> readings,
     DiagnosisView diagnosis,
+    Drawing windingPicture,
     List<WayView> ways,
     @Nullable Route recommended,
     List<DecisionView> decisions,
@@ -148,6 +151,7 @@ public record CallView(
         "changedAt", changedAt,
         "readings", readings,
         "diagnosis", diagnosis,
+        "windingPicture", windingPicture,
         "ways", ways,
         "recommended", recommended,
         "decisions", decisions,
@@ -171,6 +175,7 @@ public record CallView(
         log.changedAt(),
         log.readings().stream().map(one -> reading(one, job)).toList(),
         DiagnosisView.of(job.diagnosis()),
+        WindingPicture.of(job.diagnosis().winding()),
         job.ways().stream().map(one -> way(one, job)).toList(),
         job.recommended(),
         decisions,

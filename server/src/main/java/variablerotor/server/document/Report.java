@@ -3,6 +3,7 @@ package variablerotor.server.document;
 import com.lowagie.text.Document;
 import com.lowagie.text.Element;
 import com.lowagie.text.Font;
+import com.lowagie.text.Image;
 import com.lowagie.text.PageSize;
 import com.lowagie.text.Paragraph;
 import com.lowagie.text.Phrase;
@@ -18,6 +19,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -30,16 +32,21 @@ import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.view.CallView;
 import variablerotor.core.view.DiagnosisView;
+import variablerotor.core.winding.WindingState;
 
 /** One page that says what was found, from which readings, and what was chosen. */
 @Component
 class Report {
-  private static final Color INK = new Color(0x1B, 0x23, 0x2B);
+  static final Color INK = new Color(0x1B, 0x23, 0x2B);
   private static final Color SOFT = new Color(0x4A, 0x56, 0x62);
-  private static final Color COPPER = new Color(0xA8, 0x4E, 0x16);
-  private static final Color RULE = new Color(0xCF, 0xC9, 0xBB);
+  static final Color COPPER = new Color(0xA8, 0x4E, 0x16);
+  static final Color FAILED = new Color(0x9C, 0x14, 0x30);
+  static final Color RULE = new Color(0xCF, 0xC9, 0xBB);
   private static final DateTimeFormatter TIME =
       DateTimeFormatter.ofPattern("d MMM uuuu, HH:mm", Locale.ENGLISH);
+
+  /** Width of the winding picture [pt]. */
+  private static final float PICTURE = 186;
 
   /** Most readings that a page holds; the rest is counted. */
   private static final int MOST_READINGS = 26;
@@ -64,12 +71,12 @@ class Report {
   byte[] of(CallView call) {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     Document page = new Document(PageSize.LETTER, 48, 48, 44, 40);
-    PdfWriter.getInstance(page, bytes);
+    PdfWriter writer = PdfWriter.getInstance(page, bytes);
     page.addTitle("Report: " + call.particulars().place());
     page.addCreator("Variable Rotor");
     page.open();
     head(page, call);
-    found(page, call.diagnosis());
+    found(page, writer, call);
     readings(page, call);
     cleared(page, call.diagnosis());
     decision(page, call);
@@ -144,13 +151,34 @@ class Report {
     return TIME.format(OffsetDateTime.parse(at).atZoneSameInstant(zone));
   }
 
-  private void found(Document page, DiagnosisView diagnosis) {
+  /** What was found, and beside it the picture of the winding, where it was measured. */
+  private void found(Document page, PdfWriter writer, CallView call) {
+    DiagnosisView diagnosis = call.diagnosis();
     title(page, "What was found");
-    page.add(text(diagnosis.verdict().sentence(), bold, 11.5f, INK, 2));
-    body(page, diagnosis.winding().sentence());
+    List<Paragraph> said = new ArrayList<>();
+    said.add(text(diagnosis.verdict().sentence(), bold, 11.5f, INK, 2));
+    said.add(text(diagnosis.winding().sentence(), regular, 9.5f, INK, 2));
     for (Diagnosis.Warning warning : diagnosis.warnings()) {
-      body(page, "Mind: " + warning.sentence());
+      said.add(text("Mind: " + warning.sentence(), regular, 9.5f, INK, 2));
     }
+    if (diagnosis.winding().state() == WindingState.NOT_MEASURED) {
+      said.forEach(page::add);
+      return;
+    }
+    PdfPCell words = new PdfPCell();
+    words.setBorder(PdfPCell.NO_BORDER);
+    words.setPadding(0);
+    said.forEach(words::addElement);
+    Image picture = PaperDrawing.of(call.windingPicture(), writer, regular, bold, PICTURE);
+    PdfPCell beside = new PdfPCell(picture, false);
+    beside.setBorder(PdfPCell.NO_BORDER);
+    beside.setPaddingTop(4);
+    beside.setHorizontalAlignment(Element.ALIGN_RIGHT);
+    PdfPTable table = new PdfPTable(new float[] {1.75f, 1});
+    table.setWidthPercentage(100);
+    table.addCell(words);
+    table.addCell(beside);
+    page.add(table);
   }
 
   private void readings(Document page, CallView call) {
@@ -175,6 +203,7 @@ class Report {
     PdfPTable table = new PdfPTable(new float[] {4.2f, 1.8f, 4.2f, 1.8f});
     table.setWidthPercentage(100);
     table.setSpacingBefore(4);
+    table.getDefaultCell().setBorder(PdfPCell.NO_BORDER);
     standing.stream().limit(MOST_READINGS).forEach(reading -> row(table, reading));
     table.completeRow();
     page.add(table);
