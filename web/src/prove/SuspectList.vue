@@ -81,7 +81,11 @@ const ask = (id: string) =>
           <span class="bar" aria-hidden="true"
             ><svg preserveAspectRatio="none" viewBox="0 0 100 6">
               <rect class="rest" width="100" height="6" />
-              <rect class="fill" :width="100 * suspect.probability" height="6" /></svg
+              <rect
+                class="fill"
+                :width="suspect.state === 'PROVED' ? 100 : 100 * suspect.probability"
+                height="6"
+              /></svg
           ></span>
         </button>
         <p v-if="open !== suspect.id && suspect.state !== 'POSSIBLE'" class="reason">

@@ -1,6 +1,7 @@
 package variablerotor.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
@@ -31,6 +32,7 @@ class PicturesTest {
     signIn(phone);
     take(phone, "calls-phone");
     views(phone, "-phone");
+    kept(phone);
     Page dark = browsing.page(Browsing.Size.LAPTOP, ColorScheme.DARK);
     signIn(dark);
     open(dark, "Heron Lane school", "Prove");
@@ -67,6 +69,16 @@ class PicturesTest {
     take(page, "look-back");
     page.navigate("/about");
     take(page, "says-who");
+  }
+
+  /** A reading that waits for the radio; last, as it is not sent. */
+  private static void kept(Page page) {
+    open(page, "Wicker Bridge library", "Prove");
+    page.route("**/readings/**", Route::abort);
+    page.locator("input[name='line.volts']").fill("243");
+    page.locator("input[name='line.volts']").press("Enter");
+    page.locator("button.waiting").click();
+    take(page, "kept-phone");
   }
 
   private static void press(Page page, String name) {
