@@ -105,6 +105,7 @@ public enum CheckOrder {
     this.title = title;
   }
 
+  /** As it is shown. */
   public String title() {
     return title;
   }

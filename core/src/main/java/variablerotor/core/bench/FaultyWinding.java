@@ -32,6 +32,9 @@ public final class FaultyWinding {
     this.phaseOhms = phaseOhms;
   }
 
+  /**
+   * @param r of each phase [Ω]
+   */
   public static FaultyWinding healthy(double r) {
     return new FaultyWinding(r).phase(0, r).phase(1, r).phase(2, r);
   }
@@ -112,6 +115,7 @@ public final class FaultyWinding {
     return Phase.values()[phase].name();
   }
 
+  /** What a healthy pair of it reads [Ω]. */
   public double healthyPair() {
     return 2 * phaseOhms;
   }

@@ -98,6 +98,7 @@ public record HiddenFault(
         family, symptom, faults.get(drawn), random.nextDouble(), random.nextLong());
   }
 
+  /** Whether this fault is among those hidden. */
   public boolean has(Fault fault) {
     return faults.contains(fault);
   }

@@ -36,6 +36,7 @@ public final class Population {
       minutes += other.minutes;
     }
 
+    /** How many calls were run. */
     public int calls() {
       return calls;
     }
@@ -45,6 +46,7 @@ public final class Population {
       return percent(right);
     }
 
+    /** Of all calls, those that ended in a verdict [%]. */
     public double decidedPercent() {
       return percent(decided);
     }

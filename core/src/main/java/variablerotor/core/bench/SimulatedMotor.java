@@ -63,6 +63,7 @@ public final class SimulatedMotor {
     return chances[of.ordinal()];
   }
 
+  /** What is wrong with it. */
   public HiddenFault hidden() {
     return hidden;
   }

@@ -13,6 +13,7 @@ public final class InputFaults extends Exception {
     this.faults = List.copyOf(faults);
   }
 
+  /** Every fault found, in the order of the file. */
   public List<InputFault> faults() {
     return faults;
   }

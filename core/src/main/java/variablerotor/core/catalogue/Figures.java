@@ -12,6 +12,7 @@ import variablerotor.core.winding.WindingFigures;
 public final class Figures {
   private Figures() {}
 
+  /** Every figure that decides something, with its source. */
   public static List<Figure> all() {
     List<Figure> all = new ArrayList<>();
     all.addAll(WindingFigures.all());

@@ -50,6 +50,7 @@ public final class CheckFigures {
 
   private CheckFigures() {}
 
+  /** Every figure of this class, with its source. */
   public static List<Figure> all() {
     return List.of(
         LOCK_OUT,

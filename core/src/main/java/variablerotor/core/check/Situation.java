@@ -41,6 +41,7 @@ public record Situation(
         family, symptom, null, Connection.UNKNOWN, facts, WindingFigures.BALANCE_LIMIT.value());
   }
 
+  /** What the plate allows the line to be [V]. */
   public LineVoltage lineVoltage() {
     return LineVoltage.ofPlate(plateVolts);
   }

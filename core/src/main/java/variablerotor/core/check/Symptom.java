@@ -19,6 +19,7 @@ public enum Symptom {
     this.title = title;
   }
 
+  /** As it is shown. */
   public String title() {
     return title;
   }

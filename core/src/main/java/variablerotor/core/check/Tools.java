@@ -28,10 +28,12 @@ public enum Tools {
     this.title = title;
   }
 
+  /** As it is shown. */
   public String title() {
     return title;
   }
 
+  /** What must be at hand to answer this question. */
   public static List<Tools> of(Question question) {
     List<Tools> tools = new ArrayList<>();
     FactType first = question.facts().get(0);

@@ -44,10 +44,12 @@ public enum UnitState {
     return caution;
   }
 
+  /** As it is shown. */
   public String title() {
     return title;
   }
 
+  /** What is done to bring it about. */
   public String detail() {
     return detail;
   }

@@ -37,6 +37,7 @@ public final class WaysToAnswer {
     this.winding = winding;
   }
 
+  /** The facts in force. */
   public Facts facts() {
     return situation.facts();
   }
@@ -153,6 +154,7 @@ public final class WaysToAnswer {
         SignalFigures.UNBALANCE_LIMIT.id());
   }
 
+  /** Speed pulses, counted while it turns [Hz]. */
   public Observation pulses(FactType where) {
     Double hertz = facts().number(where);
     if (hertz == null) {
@@ -349,6 +351,7 @@ public final class WaysToAnswer {
     }
   }
 
+  /** Insulation by 500 V DC tester [MΩ], corrected to 40 °C. */
   public Observation insulation() {
     Double megohms = facts().number(FactType.WINDING_INSULATION);
     if (megohms == null) {
@@ -369,6 +372,7 @@ public final class WaysToAnswer {
         WindingFigures.INSULATION_MINIMUM.id());
   }
 
+  /** Back-EMF of the three pairs [V], against each other. */
   public Observation emf() {
     Double ab = facts().number(FactType.EMF_AB);
     Double bc = facts().number(FactType.EMF_BC);

@@ -8,6 +8,7 @@ public record Complex(double re, double im) {
   public static final Complex ZERO = new Complex(0, 0);
   public static final Complex ONE = new Complex(1, 0);
 
+  /** A number with no imaginary part: a resistance [Ω], a phasor in phase with the reference. */
   public static Complex real(double value) {
     return new Complex(value, 0);
   }
@@ -20,14 +21,17 @@ public record Complex(double re, double im) {
     return new Complex(magnitude * Math.cos(angle), magnitude * Math.sin(angle));
   }
 
+  /** Sum. */
   public Complex plus(Complex other) {
     return new Complex(re + other.re, im + other.im);
   }
 
+  /** Difference. */
   public Complex minus(Complex other) {
     return new Complex(re - other.re, im - other.im);
   }
 
+  /** Product. */
   public Complex times(Complex other) {
     return new Complex(re * other.re - im * other.im, re * other.im + im * other.re);
   }
@@ -49,6 +53,7 @@ public record Complex(double re, double im) {
     return Math.hypot(re, im);
   }
 
+  /** Whether both parts are nought. */
   public boolean isZero() {
     return re == 0 && im == 0;
   }

@@ -36,6 +36,7 @@ public final class CodeTable {
       faults = List.copyOf(faults);
     }
 
+    /** Whether nothing is wrong with it. */
     public boolean isSound() {
       return faults.isEmpty();
     }

@@ -24,6 +24,7 @@ public enum SignalKind {
     this.allowed = allowed;
   }
 
+  /** As it is shown. */
   public String title() {
     return title;
   }

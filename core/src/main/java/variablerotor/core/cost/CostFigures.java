@@ -30,6 +30,7 @@ public final class CostFigures {
 
   private CostFigures() {}
 
+  /** Every figure of this class, with its source. */
   public static List<Figure> all() {
     return List.of(SWAP_HOURS, CONVERSION_HOURS, MODULE_ALONE_YEARS);
   }

@@ -37,6 +37,7 @@ public final class WindingPicture {
     this.winding = winding;
   }
 
+  /** The winding as its readings show it. */
   public static Drawing of(WindingVerdict winding) {
     return new WindingPicture(winding).drawn();
   }

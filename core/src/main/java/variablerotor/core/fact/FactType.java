@@ -156,10 +156,12 @@ public enum FactType {
     this.choices = List.copyOf(choices);
   }
 
+  /** By which case files and records name it. */
   public String id() {
     return id;
   }
 
+  /** What its values are. */
   public FactKind kind() {
     return kind;
   }
@@ -184,10 +186,12 @@ public enum FactType {
     return unit;
   }
 
+  /** The least number allowed [its unit]. */
   public double least() {
     return least;
   }
 
+  /** The most that is allowed [its unit]. */
   public double most() {
     return most;
   }

@@ -41,6 +41,7 @@ public final class Facts {
     return result;
   }
 
+  /** Whether a fact of this type is in force. */
   public boolean has(FactType type) {
     return values.containsKey(type);
   }
@@ -50,6 +51,7 @@ public final class Facts {
     return List.copyOf(order);
   }
 
+  /** Whether none is in force. */
   public boolean isEmpty() {
     return values.isEmpty();
   }
@@ -72,22 +74,27 @@ public final class Facts {
     return number == null ? otherwise : number;
   }
 
+  /** The resistance [Ω], or null where none was given. */
   public Ohms ohms(FactType type) {
     return values.get(type) instanceof FactValue.Resistance resistance ? resistance.ohms() : null;
   }
 
+  /** Yes or no, or null where it was not said. */
   public Boolean flag(FactType type) {
     return values.get(type) instanceof FactValue.Flag flag ? flag.value() : null;
   }
 
+  /** The word chosen, or null where none was. */
   public String choice(FactType type) {
     return values.get(type) instanceof FactValue.Choice choice ? choice.word() : null;
   }
 
+  /** The names given; none where it was not said. */
   public List<String> names(FactType type) {
     return values.get(type) instanceof FactValue.Names names ? names.names() : List.of();
   }
 
+  /** The window [V], or null where none was given. */
   public FactValue.Range range(FactType type) {
     return values.get(type) instanceof FactValue.Range range ? range : null;
   }

@@ -19,6 +19,7 @@ public enum Family {
     this.title = title;
   }
 
+  /** As it is shown. */
   public String title() {
     return title;
   }

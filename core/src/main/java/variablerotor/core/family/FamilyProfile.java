@@ -67,6 +67,7 @@ public final class FamilyProfile {
     };
   }
 
+  /** Whose profile it is. */
   public Family family() {
     return family;
   }

@@ -54,6 +54,7 @@ public enum Fault {
     this.spoken = spoken;
   }
 
+  /** The link of the chain in which it sits. */
   public Suspect suspect() {
     return suspect;
   }

@@ -12,6 +12,7 @@ public enum Plug {
     this.title = title;
   }
 
+  /** As it is shown. */
   public String title() {
     return title;
   }

@@ -73,10 +73,12 @@ public final class Job {
     return ids;
   }
 
+  /** What was recorded. */
   public JobLog log() {
     return log;
   }
 
+  /** The shop's figures. */
   public Settings settings() {
     return settings;
   }
@@ -96,18 +98,22 @@ public final class Job {
     return facts;
   }
 
+  /** What the diagnosis reads. */
   public Situation situation() {
     return situation;
   }
 
+  /** What the readings say so far. */
   public Diagnosis diagnosis() {
     return diagnosis;
   }
 
+  /** Every way forward, open or closed, in the order of the routes. */
   public List<Way> ways() {
     return ways;
   }
 
+  /** The way forward by this route. */
   public Way way(Route route) {
     return ways.stream().filter(one -> one.route() == route).findFirst().orElseThrow();
   }
@@ -128,6 +134,7 @@ public final class Job {
     return decisions.isEmpty() ? null : decisions.get(decisions.size() - 1).route();
   }
 
+  /** Whether the unit is under warranty today. */
   public Warranty.Standing warranty() {
     return Warranty.of(log.particulars().unit().warrantyUntil(), today);
   }

@@ -84,26 +84,31 @@ public record JobLog(
       this.particulars = particulars;
     }
 
+    /** Adds readings, in the order of taking. */
     public Builder readings(List<Reading> more) {
       readings.addAll(more);
       return this;
     }
 
+    /** Adds what ways were said to cost. */
     public Builder offers(List<Offered> more) {
       offers.addAll(more);
       return this;
     }
 
+    /** Adds decisions, the last one in force. */
     public Builder decisions(List<Decided> more) {
       decisions.addAll(more);
       return this;
     }
 
+    /** Adds photos without their pixels. */
     public Builder photos(List<Photo> more) {
       photos.addAll(more);
       return this;
     }
 
+    /** The log as it was put in. */
     public JobLog build() {
       return new JobLog(
           id,

@@ -13,6 +13,7 @@ public enum PhotoKind {
     this.title = title;
   }
 
+  /** As it is shown. */
   public String title() {
     return title;
   }

@@ -185,101 +185,121 @@ public record MotorPlate(
       this.family = family;
     }
 
+    /** Rated output [hp]. */
     public Builder horsepower(@Nullable Double given) {
       horsepower = given;
       return this;
     }
 
+    /** The rating as the plate has it, such as {@code "208-230"} [V]. */
     public Builder volts(@Nullable String given) {
       volts = given;
       return this;
     }
 
+    /** Of the line: 1 or 3. */
     public Builder phases(@Nullable Integer given) {
       phases = given;
       return this;
     }
 
+    /** Rated frequency [Hz]. */
     public Builder hertz(@Nullable Double given) {
       hertz = given;
       return this;
     }
 
+    /** Rated or top speed [rpm]. */
     public Builder rpm(@Nullable Double given) {
       rpm = given;
       return this;
     }
 
+    /** Full-load current [A]. */
     public Builder fullLoadAmps(@Nullable Double given) {
       fullLoadAmps = given;
       return this;
     }
 
+    /** Frame designation, such as {@code "48Y"}. */
     public Builder frame(@Nullable String given) {
       frame = given;
       return this;
     }
 
+    /** Shaft diameter [in]. */
     public Builder shaftDiameterIn(@Nullable Double given) {
       shaftDiameterIn = given;
       return this;
     }
 
+    /** Shaft length [in]. */
     public Builder shaftLengthIn(@Nullable Double given) {
       shaftLengthIn = given;
       return this;
     }
 
+    /** Body length without the shaft [in]. */
     public Builder bodyLengthIn(@Nullable Double given) {
       bodyLengthIn = given;
       return this;
     }
 
+    /** Which way it turns. */
     public Builder rotation(@Nullable Rotation given) {
       rotation = given;
       return this;
     }
 
+    /** How it is held. */
     public Builder mount(@Nullable Mount given) {
       mount = given;
       return this;
     }
 
+    /** Open or closed. */
     public Builder enclosure(@Nullable Enclosure given) {
       enclosure = given;
       return this;
     }
 
+    /** How many speed taps it has. */
     public Builder speedTaps(@Nullable Integer given) {
       speedTaps = given;
       return this;
     }
 
+    /** Whether it sends a speed signal. */
     public Builder feedback(@Nullable Boolean given) {
       feedback = given;
       return this;
     }
 
+    /** Whether the module comes off the motor. */
     public Builder moduleRemovable(@Nullable Boolean given) {
       moduleRemovable = given;
       return this;
     }
 
+    /** Whether the module can be bought without the motor. */
     public Builder moduleSoldAlone(@Nullable Boolean given) {
       moduleSoldAlone = given;
       return this;
     }
 
+    /** Whether it holds a program for its unit. */
     public Builder programmed(@Nullable Boolean given) {
       programmed = given;
       return this;
     }
 
+    /** Star, delta or unknown. */
     public Builder connection(@Nullable Connection given) {
       connection = given;
       return this;
     }
 
+    /** The plate; what was never given is not known. */
     public MotorPlate build() {
       return new MotorPlate(
           family,

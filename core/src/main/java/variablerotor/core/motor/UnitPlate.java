@@ -57,6 +57,7 @@ public record UnitPlate(
       this.title = title;
     }
 
+    /** As it is shown. */
     public String title() {
       return title;
     }
@@ -110,46 +111,55 @@ public record UnitPlate(
 
     private Builder() {}
 
+    /** What kind of unit it is. */
     public Builder kind(@Nullable Kind given) {
       kind = given;
       return this;
     }
 
+    /** Which of its fans the motor turns. */
     public Builder role(@Nullable Role given) {
       role = given;
       return this;
     }
 
+    /** Nominal cooling [tons of refrigeration]. */
     public Builder coolingTons(@Nullable Double given) {
       coolingTons = given;
       return this;
     }
 
+    /** Every kind of heat in it. */
     public Builder heating(@Nullable List<Heating> given) {
       heating = given;
       return this;
     }
 
+    /** Day of installation. */
     public Builder installed(@Nullable LocalDate given) {
       installed = given;
       return this;
     }
 
+    /** Last day under warranty. */
     public Builder warrantyUntil(@Nullable LocalDate given) {
       warrantyUntil = given;
       return this;
     }
 
+    /** Whether the building has another source of heat or cooling. */
     public Builder otherHeatOrCooling(@Nullable Boolean given) {
       otherHeatOrCooling = given;
       return this;
     }
 
+    /** Whether the board proves speed. */
     public Builder boardNeedsFeedback(@Nullable Boolean given) {
       boardNeedsFeedback = given;
       return this;
     }
 
+    /** The plate; what was never given is not known. */
     public UnitPlate build() {
       return new UnitPlate(
           kind,

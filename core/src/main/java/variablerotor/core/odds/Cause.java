@@ -36,6 +36,7 @@ public record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reas
     return new Cause(faults, weight, reason);
   }
 
+  /** The links in which its faults sit, each once. */
   public List<Suspect> suspects() {
     List<Suspect> suspects = new ArrayList<>();
     for (Fault fault : faults) {

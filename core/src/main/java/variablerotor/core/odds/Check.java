@@ -67,10 +67,12 @@ public final class Check {
     return soft ? odds.softened() : odds;
   }
 
+  /** What is asked, without the odds. */
   public Question question() {
     return question;
   }
 
+  /** By which records and the wire name it. */
   public String id() {
     return question.id();
   }
@@ -80,6 +82,7 @@ public final class Check {
     return question.station();
   }
 
+  /** The state that the unit must be in. */
   public UnitState state() {
     return question.state();
   }
@@ -94,14 +97,19 @@ public final class Check {
     return question.facts();
   }
 
+  /** The question as it is put. */
   public String ask() {
     return question.ask();
   }
 
+  /** Every answer that it tells apart. */
   public List<Outcome> outcomes() {
     return question.outcomes();
   }
 
+  /**
+   * @throws IllegalArgumentException where it has no such outcome
+   */
   public Outcome outcome(String value) {
     return outcomes().get(index(value));
   }
@@ -165,10 +173,14 @@ public final class Check {
     return reasons;
   }
 
+  /** The answer that the facts hold; null where they hold none. */
   public Observation read(WaysToAnswer reading) {
     return reader.read(reading);
   }
 
+  /**
+   * @param minutes what it takes, without the change of state [min]
+   */
   public static Builder check(String id, Suspect station, UnitState state, double minutes) {
     return new Builder(id, station, state, minutes);
   }

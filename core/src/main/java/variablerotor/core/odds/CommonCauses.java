@@ -9,10 +9,10 @@ import variablerotor.core.family.Fault;
  * What goes wrong, and how often: of a hundred calls with a symptom, about how many have this
  * cause. The weights need not sum to a hundred. All are judgement of common practice.
  */
-public final class CommonCauses {
+final class CommonCauses {
   private CommonCauses() {}
 
-  public static List<Cause> list() {
+  static List<Cause> list() {
     return List.of(
         one(SUPPLY_OFF, "NO_RUN 6", "breaker, fuse or door switch"),
         one(SUPPLY_LINE_LOST, "NO_RUN 5 INTERMITTENT 6", "one leg open to the motor"),
@@ -117,7 +117,7 @@ public final class CommonCauses {
   }
 
   /** What only some families can have besides. */
-  public static List<Cause> extras() {
+  static List<Cause> extras() {
     return List.of(
         one(SETTING_LINK, "NO_RUN 2", "a 115 V unit without its link"),
         one(
@@ -149,7 +149,7 @@ public final class CommonCauses {
   }
 
   /** What only motors that hold an airflow can do to themselves. */
-  public static List<Cause> overwork() {
+  static List<Cause> overwork() {
     return List.of(
         chain(
             List.of(AIR_BLOCKED, MODULE_DEAD),

@@ -21,10 +21,10 @@ import variablerotor.core.signal.Windows;
  * reading that shows it clears the fault. Odds are judgement of common practice; minutes are
  * typical, made for planning.
  */
-public final class CommonChecks {
+final class CommonChecks {
   private CommonChecks() {}
 
-  public static Check line() {
+  static Check line() {
     return line(
         check("line.volts", Suspect.SUPPLY, POWER_ON, 1)
             .takes(FactType.LINE_VOLTS)
@@ -35,7 +35,7 @@ public final class CommonChecks {
   }
 
   /** All three pairs into a drive or a three-phase fan; equal within 1 %, never 5 % apart. */
-  public static Check threePhaseLine() {
+  static Check threePhaseLine() {
     return line(
         check("line.volts", Suspect.SUPPLY, POWER_ON, 2)
             .takes(FactType.LINE_VOLTS_AB, FactType.LINE_VOLTS_BC, FactType.LINE_VOLTS_CA)
@@ -45,7 +45,7 @@ public final class CommonChecks {
   }
 
   /** As {@link #threePhaseLine}, for fans that come for one phase, too. */
-  public static Check anyPhaseLine() {
+  static Check anyPhaseLine() {
     return line(
         check("line.volts", Suspect.SUPPLY, POWER_ON, 2)
             .takes(
@@ -58,7 +58,7 @@ public final class CommonChecks {
                 "All three pairs; a single-phase fan has the one at its plug."));
   }
 
-  public static Check line(Check.Builder check) {
+  static Check line(Check.Builder check) {
     return levels(check)
         .normal("GOOD 1")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power in the unit, none at the plug")
@@ -67,7 +67,7 @@ public final class CommonChecks {
         .read(WaysToAnswer::line);
   }
 
-  public static Check call() {
+  static Check call() {
     return check("call.present", Suspect.COMMAND, POWER_ON, 1)
         .takes(FactType.CALL_PRESENT)
         .ask(
@@ -82,7 +82,7 @@ public final class CommonChecks {
         .read(reading -> reading.flag(FactType.CALL_PRESENT));
   }
 
-  public static Check control() {
+  static Check control() {
     return levels(
             check("control.volts", Suspect.COMMAND, POWER_ON, 1)
                 .takes(FactType.CONTROL_VOLTS)
@@ -97,7 +97,7 @@ public final class CommonChecks {
   }
 
   /** The 24 V command at the board's own terminal. */
-  public static Check commandAtBoard() {
+  static Check commandAtBoard() {
     return command24(
             check("command.volts.board", Suspect.COMMAND, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS_BOARD)
@@ -108,12 +108,12 @@ public final class CommonChecks {
   }
 
   /** With 24 V on a tap. */
-  public static Check substituteCommand() {
+  static Check substituteCommand() {
     return substituteCommand(
         "Power off to connect: 24 V from R to one tap, common to common. Power on: does it run?");
   }
 
-  public static Check substituteCommand(String how) {
+  static Check substituteCommand(String how) {
     return check("run.substitute_command", Suspect.COMMAND, POWER_ON, 4)
         .takes(FactType.RUN_SUBSTITUTE_COMMAND)
         .ask("Give the motor a known good command.", how)
@@ -147,7 +147,7 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.RUN_SUBSTITUTE_COMMAND));
   }
 
-  public static Check idleCommand() {
+  static Check idleCommand() {
     return check("command.volts.idle", Suspect.COMMAND, POWER_ON, 1)
         .takes(FactType.COMMAND_VOLTS_IDLE)
         .ask(
@@ -162,7 +162,7 @@ public final class CommonChecks {
   }
 
   /** The 24 V command at the motor's end of the harness. */
-  public static Check commandAtMotor() {
+  static Check commandAtMotor() {
     return command24(
             check("command.volts", Suspect.HARNESS, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS)
@@ -175,7 +175,7 @@ public final class CommonChecks {
         .measured(FactType.COMMAND_VOLTS, Windows.CONTROL_24V, FactType.WINDOW_COMMAND);
   }
 
-  public static Check connector() {
+  static Check connector() {
     return check("connector.look", Suspect.HARNESS, POWER_OFF_COVER_OFF, 2)
         .takes(FactType.CONNECTOR_LOOK)
         .ask(
@@ -194,7 +194,7 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.CONNECTOR_LOOK));
   }
 
-  public static Check reseated() {
+  static Check reseated() {
     return check("run.reseated", Suspect.HARNESS, POWER_ON, 4)
         .takes(FactType.RUN_RESEATED)
         .ask(
@@ -215,7 +215,7 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.RUN_RESEATED));
   }
 
-  public static Check speedProof() {
+  static Check speedProof() {
     return check("speed.proof", Suspect.SETTING, POWER_OFF_COVER_OFF, 2)
         .takes(FactType.BOARD_NEEDS_FEEDBACK, FactType.MOTOR_FEEDBACK)
         .ask(
@@ -229,7 +229,7 @@ public final class CommonChecks {
         .read(WaysToAnswer::speedProof);
   }
 
-  public static Check recentlyReplaced() {
+  static Check recentlyReplaced() {
     return check("replaced.recently", Suspect.SETTING, POWER_ON, 0.5)
         .takes(FactType.REPLACED_RECENTLY)
         .ask("Was the motor or module just changed?", "Ask, and look for new parts and tags.")
@@ -242,7 +242,7 @@ public final class CommonChecks {
         .read(reading -> reading.flag(FactType.REPLACED_RECENTLY));
   }
 
-  public static Check rotation() {
+  static Check rotation() {
     return check("rotation", Suspect.SETTING, POWER_ON, 1)
         .takes(FactType.ROTATION)
         .ask("Which way does it turn?", "Against the arrow on the housing. Wrong still moves air.")
@@ -255,7 +255,7 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.ROTATION));
   }
 
-  public static Check speedSetting() {
+  static Check speedSetting() {
     return check("speed.setting", Suspect.SETTING, POWER_OFF_COVER_OFF, 2)
         .takes(FactType.SPEED_SETTING)
         .ask(
@@ -271,7 +271,7 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.SPEED_SETTING));
   }
 
-  public static Check controlUnplugged() {
+  static Check controlUnplugged() {
     return check("run.control_unplugged", Suspect.MODULE, CONTROL_PLUG_OUT, 1)
         .takes(FactType.RUN_CONTROL_UNPLUGGED)
         .ask(
@@ -286,7 +286,7 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.RUN_CONTROL_UNPLUGGED));
   }
 
-  public static Check moduleLook() {
+  static Check moduleLook() {
     return check("module.look", Suspect.MODULE, MODULE_OFF, 1)
         .takes(FactType.MODULE_LOOK)
         .ask(
@@ -313,7 +313,7 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.MODULE_LOOK));
   }
 
-  public static Check codeReturns() {
+  static Check codeReturns() {
     return check("code.returns", Suspect.MODULE, POWER_ON, 15)
         .takes(FactType.CODE_RETURNS)
         .ask(
@@ -330,7 +330,7 @@ public final class CommonChecks {
         .read(reading -> reading.flag(FactType.CODE_RETURNS));
   }
 
-  public static Check shaftModuleOff() {
+  static Check shaftModuleOff() {
     return feel(check("shaft.feel.module_off", Suspect.WINDING, MODULE_OFF, 1)
             .takes(FactType.SHAFT_FEEL_MODULE_OFF)
             .after("shaft.feel")
@@ -349,7 +349,7 @@ public final class CommonChecks {
         .read(reading -> reading.dragGone(FactType.SHAFT_FEEL_MODULE_OFF, FactType.SHAFT_FEEL));
   }
 
-  public static Check pairs() {
+  static Check pairs() {
     return check("winding.pairs", Suspect.WINDING, MODULE_OFF, 2)
         .takes(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA)
         .ask(
@@ -374,7 +374,7 @@ public final class CommonChecks {
         .read(WaysToAnswer::pairs);
   }
 
-  public static Check frame() {
+  static Check frame() {
     return check("winding.frame", Suspect.WINDING, MODULE_OFF, 1)
         .takes(FactType.WINDING_FRAME_A, FactType.WINDING_FRAME_B, FactType.WINDING_FRAME_C)
         .ask(
@@ -389,7 +389,7 @@ public final class CommonChecks {
         .read(WaysToAnswer::frame);
   }
 
-  public static Check insulation() {
+  static Check insulation() {
     return check("winding.insulation", Suspect.WINDING, MODULE_OFF, 4)
         .takes(FactType.WINDING_INSULATION, FactType.WINDING_CELSIUS)
         .ask(
@@ -405,7 +405,7 @@ public final class CommonChecks {
         .read(WaysToAnswer::insulation);
   }
 
-  public static Check emf() {
+  static Check emf() {
     return check("emf", Suspect.WINDING, MODULE_OFF, 4)
         .takes(FactType.EMF_AB, FactType.EMF_BC, FactType.EMF_CA)
         .ask(
@@ -422,7 +422,7 @@ public final class CommonChecks {
         .read(WaysToAnswer::emf);
   }
 
-  public static Check shaftWarm() {
+  static Check shaftWarm() {
     return feel(check("shaft.feel.warm", Suspect.WINDING, POWER_OFF_COVER_OFF, 3)
             .takes(FactType.SHAFT_FEEL_WARM)
             .after("shaft.feel")
@@ -439,7 +439,7 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.SHAFT_FEEL_WARM));
   }
 
-  public static Check shaft() {
+  static Check shaft() {
     return feel(check("shaft.feel", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
             .takes(FactType.SHAFT_FEEL)
             .ask(
@@ -455,7 +455,7 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.SHAFT_FEEL));
   }
 
-  public static Check shaftWheelOff() {
+  static Check shaftWheelOff() {
     return feelings(
             check("shaft.feel.wheel_off", Suspect.BEARING, ON_BENCH, 1)
                 .takes(FactType.SHAFT_FEEL_WHEEL_OFF)
@@ -485,7 +485,7 @@ public final class CommonChecks {
                     FactType.SHAFT_FEEL));
   }
 
-  public static Check shaftSound() {
+  static Check shaftSound() {
     return check("shaft.sound", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
         .takes(FactType.SHAFT_SOUND)
         .ask(
@@ -511,7 +511,7 @@ public final class CommonChecks {
   }
 
   /** What brakes by current needs speed; what rubs does not. Any machine text, from memory. */
-  public static Check shaftSlow() {
+  static Check shaftSlow() {
     return feel(check("shaft.feel.slow", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
             .takes(FactType.SHAFT_FEEL_SLOW)
             .after("shaft.feel")
@@ -525,7 +525,7 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.SHAFT_FEEL_SLOW));
   }
 
-  public static Check wheel() {
+  static Check wheel() {
     return check("wheel.look", Suspect.WHEEL, POWER_OFF_COVER_OFF, 1)
         .takes(FactType.WHEEL_LOOK)
         .ask(
@@ -541,7 +541,7 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.WHEEL_LOOK));
   }
 
-  public static Check air() {
+  static Check air() {
     return check("air.look", Suspect.AIR_PATH, POWER_OFF_COVER_OFF, 2)
         .takes(FactType.AIR_LOOK)
         .ask("Look at filter and coil.", "Light through the filter, no ice, no felt on the coil.")
@@ -557,7 +557,7 @@ public final class CommonChecks {
         .read(reading -> reading.choice(FactType.AIR_LOOK));
   }
 
-  public static Check staticPressure() {
+  static Check staticPressure() {
     return check("static.inwc", Suspect.AIR_PATH, POWER_ON, 4)
         .takes(FactType.STATIC_INWC)
         .ask(
@@ -588,7 +588,7 @@ public final class CommonChecks {
   }
 
   /** The answers of a voltage against its window. */
-  public static Check.Builder levels(Check.Builder check) {
+  static Check.Builder levels(Check.Builder check) {
     return check
         .good("GOOD", "In its window")
         .bad("LOW", "Too low")

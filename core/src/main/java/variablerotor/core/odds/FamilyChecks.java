@@ -18,10 +18,10 @@ import variablerotor.core.signal.Windows;
  * Checks that only some families have, with their odds as in {@link CommonChecks}: the DC signals
  * of a five-wire fan, the link of a serial blower, a plug fan's own supply, a drive's output.
  */
-public final class FamilyChecks {
+final class FamilyChecks {
   private FamilyChecks() {}
 
-  public static Check bus() {
+  static Check bus() {
     return levels(
             check("bus.volts", Suspect.SUPPLY, POWER_ON, 1)
                 .takes(FactType.BUS_VOLTS)
@@ -38,7 +38,7 @@ public final class FamilyChecks {
   }
 
   /** Line at an outdoor fan, where a defrost contact stands in its way by design. */
-  public static Check lineThroughDefrost() {
+  static Check lineThroughDefrost() {
     return CommonChecks.line(
         check("line.volts", Suspect.SUPPLY, POWER_ON, 1)
             .takes(FactType.LINE_VOLTS)
@@ -48,7 +48,7 @@ public final class FamilyChecks {
                     + " between the fan's line leads."));
   }
 
-  public static Check serialLink() {
+  static Check serialLink() {
     return levels(
             check("link.volts", Suspect.COMMAND, CONTROL_PLUG_OUT, 1)
                 .takes(FactType.LINK_VOLTS)
@@ -64,7 +64,7 @@ public final class FamilyChecks {
         .measured(FactType.LINK_VOLTS, Windows.SERIAL_LINK, FactType.WINDOW_LINK);
   }
 
-  public static Check busUnplugged() {
+  static Check busUnplugged() {
     return levels(
             check("bus.volts.unplugged", Suspect.COMMAND, CONTROL_PLUG_OUT, 1)
                 .takes(FactType.BUS_VOLTS_UNPLUGGED)
@@ -78,7 +78,7 @@ public final class FamilyChecks {
         .measured(FactType.BUS_VOLTS_UNPLUGGED, Windows.BUS, FactType.WINDOW_BUS);
   }
 
-  public static Check logic() {
+  static Check logic() {
     return levels(
             check("logic.volts", Suspect.COMMAND, POWER_ON, 1)
                 .takes(FactType.LOGIC_VOLTS)
@@ -94,7 +94,7 @@ public final class FamilyChecks {
   }
 
   /** The same command at the board's or controller's own terminal. */
-  public static Check speedCommandAtBoard(Window window) {
+  static Check speedCommandAtBoard(Window window) {
     return command(
             check("command.volts.board", Suspect.COMMAND, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS_BOARD)
@@ -105,7 +105,7 @@ public final class FamilyChecks {
   }
 
   /** The DC speed command of a five-wire fan, or the 0-10 V of a plug fan, at the fan's end. */
-  public static Check speedCommand(Window window, String how) {
+  static Check speedCommand(Window window, String how) {
     return command(
             check("command.volts", Suspect.HARNESS, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS)
@@ -115,7 +115,7 @@ public final class FamilyChecks {
         .measured(FactType.COMMAND_VOLTS, window, FactType.WINDOW_COMMAND);
   }
 
-  public static Check feedbackAtBoard() {
+  static Check feedbackAtBoard() {
     return check("feedback.hertz.board", Suspect.HARNESS, POWER_ON, 1)
         .takes(FactType.FEEDBACK_HERTZ_BOARD)
         .ask(
@@ -137,7 +137,7 @@ public final class FamilyChecks {
         .read(reading -> reading.pulses(FactType.FEEDBACK_HERTZ_BOARD));
   }
 
-  public static Check serialLinkAtBoard() {
+  static Check serialLinkAtBoard() {
     return levels(
             check("link.volts.board", Suspect.HARNESS, CONTROL_PLUG_OUT, 1)
                 .takes(FactType.LINK_VOLTS_BOARD)
@@ -151,7 +151,7 @@ public final class FamilyChecks {
         .measured(FactType.LINK_VOLTS_BOARD, Windows.SERIAL_LINK, FactType.WINDOW_LINK);
   }
 
-  public static Check voltageLink() {
+  static Check voltageLink() {
     return check("link.voltage_jumper", Suspect.SETTING, POWER_OFF_COVER_OFF, 1)
         .takes(FactType.LINK_VOLTAGE_JUMPER)
         .ask(
@@ -165,7 +165,7 @@ public final class FamilyChecks {
         .read(WaysToAnswer::voltageLink);
   }
 
-  public static Check aux() {
+  static Check aux() {
     return levels(
             check("aux.volts", Suspect.MODULE, POWER_ON, 1)
                 .takes(FactType.AUX_VOLTS)
@@ -180,7 +180,7 @@ public final class FamilyChecks {
         .measured(FactType.AUX_VOLTS, Windows.AUX, FactType.WINDOW_AUX);
   }
 
-  public static Check feedback() {
+  static Check feedback() {
     return check("feedback.hertz", Suspect.MODULE, POWER_ON, 2)
         .takes(FactType.FEEDBACK_HERTZ, FactType.POLE_PAIRS)
         .ask(
@@ -203,7 +203,7 @@ public final class FamilyChecks {
         .read(reading -> reading.pulses(FactType.FEEDBACK_HERTZ));
   }
 
-  public static Check driveOutput() {
+  static Check driveOutput() {
     return check("drive.output", Suspect.DRIVE, POWER_ON, 2)
         .takes(FactType.DRIVE_OUTPUT_AB, FactType.DRIVE_OUTPUT_BC, FactType.DRIVE_OUTPUT_CA)
         .ask(
@@ -239,7 +239,7 @@ public final class FamilyChecks {
         .read(WaysToAnswer::driveOutput);
   }
 
-  public static Check driveFault() {
+  static Check driveFault() {
     return check("drive.fault", Suspect.DRIVE, POWER_ON, 0.5)
         .takes(FactType.DRIVE_FAULT)
         .ask("Does the drive show a fault?", "Lamp or display. Note its text before it clears.")
@@ -260,7 +260,7 @@ public final class FamilyChecks {
         .read(reading -> reading.flag(FactType.DRIVE_FAULT));
   }
 
-  public static Check driveStatus() {
+  static Check driveStatus() {
     return check("drive.status", Suspect.DRIVE, POWER_ON, 1)
         .takes(FactType.DRIVE_STATUS)
         .ask(
@@ -295,7 +295,7 @@ public final class FamilyChecks {
         .read(reading -> reading.choice(FactType.DRIVE_STATUS));
   }
 
-  public static Check bypass() {
+  static Check bypass() {
     return check("run.bypass", Suspect.WINDING, POWER_ON, 10)
         .takes(FactType.RUN_BYPASS)
         .ask(

@@ -13,10 +13,10 @@ import variablerotor.core.family.Fault;
  * What is heard and seen before anything is opened. It moves suspicion and never proves: sounds and
  * smells deceive.
  */
-public final class HeardChecks {
+final class HeardChecks {
   private HeardChecks() {}
 
-  public static Check answer() {
+  static Check answer() {
     return check("heard.answer", Suspect.MODULE, POWER_ON, 1)
         .takes(FactType.HEARD_ANSWER)
         .ask("Make a call and listen at the fan.", "Silence, a click, a hum, a try that gives up?")
@@ -44,7 +44,7 @@ public final class HeardChecks {
         .read(reading -> reading.choice(FactType.HEARD_ANSWER));
   }
 
-  public static Check restRuns() {
+  static Check restRuns() {
     return check("runs.rest", Suspect.SUPPLY, POWER_ON, 1)
         .takes(FactType.RUNS_OUTDOOR, FactType.RUNS_INDOOR, FactType.RUNS_HEAT)
         .ask(
@@ -62,7 +62,7 @@ public final class HeardChecks {
         .read(WaysToAnswer::restRuns);
   }
 
-  public static Check lamp() {
+  static Check lamp() {
     return check("look.lamp", Suspect.COMMAND, POWER_ON, 1)
         .takes(FactType.LOOK_LAMP)
         .ask(
@@ -83,7 +83,7 @@ public final class HeardChecks {
         .read(reading -> reading.choice(FactType.LOOK_LAMP));
   }
 
-  public static Check smell() {
+  static Check smell() {
     return check("look.smell", Suspect.MODULE, POWER_ON, 1)
         .takes(FactType.LOOK_SMELL)
         .ask("Smell at the blower. Any burnt mark?", "At the opening; the panel can stay on.")
@@ -100,7 +100,7 @@ public final class HeardChecks {
         .read(reading -> reading.choice(FactType.LOOK_SMELL));
   }
 
-  public static Check water() {
+  static Check water() {
     return check("look.water", Suspect.HARNESS, POWER_ON, 1)
         .takes(FactType.LOOK_WATER)
         .ask("Look for water.", "In the pan, on the cabinet, and a track down to a plug.")

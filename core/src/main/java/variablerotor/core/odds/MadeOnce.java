@@ -20,6 +20,7 @@ public final class MadeOnce<K extends Enum<K>, V> {
     made = new EnumMap<>(keys);
   }
 
+  /** The value for this key, made at the first asking. */
   public V get(K key) {
     V value = made.get(key);
     if (value == null) {

@@ -31,10 +31,12 @@ public enum Route {
     this.usualHours = usualHours;
   }
 
+  /** As it is shown. */
   public String title() {
     return title;
   }
 
+  /** What it means, in a sentence. */
   public String detail() {
     return detail;
   }

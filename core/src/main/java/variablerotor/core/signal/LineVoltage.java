@@ -66,6 +66,9 @@ public final class LineVoltage {
     return volts;
   }
 
+  /**
+   * Where a reading [V] lies: good if it suits any rating on the plate; between two of them, low.
+   */
   public Level level(double volts) {
     Level best = Level.ABSENT;
     for (Window window : windows) {

@@ -110,6 +110,7 @@ public final class SignalFigures {
 
   private SignalFigures() {}
 
+  /** Every figure of this class, with its source. */
   public static List<Figure> all() {
     return List.of(
         LINE_TOLERANCE,

@@ -26,6 +26,7 @@ public record Window(double low, double high, String unit, Source source, String
    */
   public static final double ABSENT_SHARE = SignalFigures.ABSENT_SHARE.value() / 100;
 
+  /** Where a reading lies, in the unit of the window. */
   public Level level(double value) {
     if (value < ABSENT_SHARE * low) {
       return Level.ABSENT;

@@ -276,6 +276,7 @@ public record DiagnosisView(
         engine, verdict, suspects, winding, nextTests, rounds, notes, windows, stations, all);
   }
 
+  /** The diagnosis as every client reads it. */
   public static DiagnosisView of(Diagnosis diagnosis) {
     Diagnosis.Verdict verdict = diagnosis.verdict();
     return new DiagnosisView(

@@ -13,6 +13,7 @@ public record Delta(double ab, double bc, double ca) {
     return new Star(ab * ca / sum, ab * bc / sum, bc * ca / sum);
   }
 
+  /** Of the leg between these leads [Ω]. */
   public double of(Pair leg) {
     return leg == Pair.AB ? ab : leg == Pair.BC ? bc : ca;
   }

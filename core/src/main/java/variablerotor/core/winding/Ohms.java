@@ -21,6 +21,7 @@ public record Ohms(double value) {
     }
   }
 
+  /** Whether the meter showed OL. */
   public boolean isOverLimit() {
     return Double.isInfinite(value);
   }

@@ -16,10 +16,12 @@ public enum Pair {
     this.second = second;
   }
 
+  /** The one lead. */
   public Phase first() {
     return first;
   }
 
+  /** The other lead. */
   public Phase second() {
     return second;
   }

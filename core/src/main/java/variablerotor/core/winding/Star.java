@@ -16,22 +16,27 @@ public record Star(double a, double b, double c) {
     return new Star((ab + ca - bc) / 2, (ab + bc - ca) / 2, (bc + ca - ab) / 2);
   }
 
+  /** Between leads A and B [Ω]. */
   public double ab() {
     return a + b;
   }
 
+  /** Between leads B and C [Ω]. */
   public double bc() {
     return b + c;
   }
 
+  /** Between leads C and A [Ω]. */
   public double ca() {
     return c + a;
   }
 
+  /** From this lead to the star point [Ω]. */
   public double of(Phase phase) {
     return phase == Phase.A ? a : phase == Phase.B ? b : c;
   }
 
+  /** The lowest of the three [Ω]. */
   public double least() {
     return Math.min(a, Math.min(b, c));
   }

@@ -81,6 +81,7 @@ public final class WindingFigures {
 
   private WindingFigures() {}
 
+  /** Every figure of this class, with its source. */
   public static List<Figure> all() {
     return List.of(
         BALANCE_LIMIT,

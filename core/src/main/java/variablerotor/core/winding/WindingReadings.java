@@ -38,30 +38,42 @@ public record WindingReadings(
         pairs, Map.of(), null, Copper.REFERENCE_CELSIUS, Meter.HAND_HELD, Connection.UNKNOWN, null);
   }
 
+  /** The same readings by another meter. */
   public WindingReadings withMeter(Meter other) {
     return new WindingReadings(
         pairs, frame, insulationMegohms, celsius, other, connection, referencePairOhms);
   }
 
+  /** The same with these readings to the frame [Ω]. */
   public WindingReadings withFrame(Map<Phase, Ohms> other) {
     return new WindingReadings(
         pairs, other, insulationMegohms, celsius, meter, connection, referencePairOhms);
   }
 
+  /** The same of a motor so connected. */
   public WindingReadings withConnection(Connection other) {
     return new WindingReadings(
         pairs, frame, insulationMegohms, celsius, meter, other, referencePairOhms);
   }
 
+  /**
+   * @param megohms 500 V DC tester [MΩ]
+   * @param at winding temperature [°C]
+   */
   public WindingReadings withInsulation(double megohms, double at) {
     return new WindingReadings(pairs, frame, megohms, at, meter, connection, referencePairOhms);
   }
 
+  /**
+   * @param pairOhmsAt20 what a healthy pair of this very motor reads at 20 °C [Ω]
+   * @param at winding temperature [°C]
+   */
   public WindingReadings withReference(double pairOhmsAt20, double at) {
     return new WindingReadings(
         pairs, frame, insulationMegohms, at, meter, connection, pairOhmsAt20);
   }
 
+  /** Whether all three pairs were read. */
   public boolean allPairs() {
     return pairs.size() == Pair.values().length;
   }
