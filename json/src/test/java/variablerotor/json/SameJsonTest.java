@@ -60,15 +60,14 @@ class SameJsonTest {
             "Roof",
             "",
             Symptom.NO_RUN,
-            new UnitPlate(
-                UnitPlate.Kind.ROOFTOP,
-                UnitPlate.Role.INDOOR_BLOWER,
-                5.0,
-                List.of(UnitPlate.Heating.GAS),
-                LocalDate.parse("2020-02-29"),
-                null,
-                false,
-                null),
+            UnitPlate.plate()
+                .kind(UnitPlate.Kind.ROOFTOP)
+                .role(UnitPlate.Role.INDOOR_BLOWER)
+                .coolingTons(5.0)
+                .heating(List.of(UnitPlate.Heating.GAS))
+                .installed(LocalDate.parse("2020-02-29"))
+                .otherHeatOrCooling(false)
+                .build(),
             MotorPlate.of(family, motor.plateVolts()),
             Map.of("C", "brown"));
     List<JobLog.Reading> readings = new ArrayList<>();

@@ -1,6 +1,7 @@
 package variablerotor.core.winding;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.text.Numbers;
 
 /**
@@ -25,12 +26,32 @@ final class PairPicture {
   record Picture(
       Signature signature,
       List<Phase> phases,
-      Double depth,
-      Double healthyPairOhms,
-      Double extraOhms,
+      @Nullable Double depth,
+      @Nullable Double healthyPairOhms,
+      @Nullable Double extraOhms,
       String sentence) {
     Picture {
       phases = List.copyOf(phases);
+    }
+
+    /** A picture that puts no figure to its fault. */
+    static Picture of(Signature signature, List<Phase> phases, String sentence) {
+      return new Picture(signature, phases, null, null, null, sentence);
+    }
+
+    /** With the share of the phase that is bridged. */
+    Picture depth(double share) {
+      return new Picture(signature, phases, share, healthyPairOhms, extraOhms, sentence);
+    }
+
+    /** With what a healthy pair of this winding reads [Ω]. */
+    Picture healthyPair(double ohms) {
+      return new Picture(signature, phases, depth, ohms, extraOhms, sentence);
+    }
+
+    /** With what a joint adds [Ω]. */
+    Picture extra(double ohms) {
+      return new Picture(signature, phases, depth, healthyPairOhms, ohms, sentence);
     }
   }
 
@@ -92,12 +113,9 @@ final class PairPicture {
   /** The picture of readings that are out of balance. */
   Picture ofFault() {
     if (overLimit() == 3) {
-      return new Picture(
+      return Picture.of(
           Signature.OPEN_PHASE,
           List.of(Phase.values()),
-          null,
-          null,
-          null,
           "All three pairs read OL: two phases or more are open, or the probes touch nothing."
               + " Check the meter on a known resistance first.");
     }
@@ -132,40 +150,35 @@ final class PairPicture {
       }
     }
     Phase open = left.opposite();
-    return new Picture(
-        Signature.OPEN_PHASE,
-        List.of(open),
-        null,
-        of(left),
-        null,
-        "Phase " + open + " is open. " + left.spoken() + " reads what a healthy pair should.");
+    return Picture.of(
+            Signature.OPEN_PHASE,
+            List.of(open),
+            "Phase " + open + " is open. " + left.spoken() + " reads what a healthy pair should.")
+        .healthyPair(of(left));
   }
 
   private Picture twoLow(Phase odd, double touching, double opposite) {
     boolean twice = Math.abs(opposite - 2 * touching) <= 3 * error;
     if (connection == Connection.UNKNOWN && twice) {
       Pair leg = odd.opposite();
-      return new Picture(
-          Signature.OPEN_PHASE,
-          leg.leads(),
-          null,
-          opposite / 3,
-          null,
-          leg.spoken()
-              + " reads twice the other two: the leg from "
-              + leg.spoken()
-              + " of a delta winding is open (or, in a star, all of phase "
-              + odd
-              + " is shorted).");
+      return Picture.of(
+              Signature.OPEN_PHASE,
+              leg.leads(),
+              leg.spoken()
+                  + " reads twice the other two: the leg from "
+                  + leg.spoken()
+                  + " of a delta winding is open (or, in a star, all of phase "
+                  + odd
+                  + " is shorted).")
+          .healthyPair(opposite / 3);
     }
     double share = Math.min(1, 2 - 2 * touching / opposite);
-    return new Picture(
-        Signature.TURN_SHORT,
-        List.of(odd),
-        share,
-        opposite,
-        null,
-        "About " + percent(share) + " of the turns of phase " + odd + " are shorted.");
+    return Picture.of(
+            Signature.TURN_SHORT,
+            List.of(odd),
+            "About " + percent(share) + " of the turns of phase " + odd + " are shorted.")
+        .depth(share)
+        .healthyPair(opposite);
   }
 
   /** One low pair and two equal high ones: phases touching, or a bad joint in the third phase. */
@@ -180,13 +193,16 @@ final class PairPicture {
   }
 
   private Picture highJoint(Phase odd, double touching, double opposite) {
-    return new Picture(
-        Signature.HIGH_JOINT,
-        List.of(odd),
-        null,
-        opposite,
-        touching - opposite,
-        "A joint in phase " + odd + " adds about " + Numbers.plain(touching - opposite, 1) + " Ω.");
+    return Picture.of(
+            Signature.HIGH_JOINT,
+            List.of(odd),
+            "A joint in phase "
+                + odd
+                + " adds about "
+                + Numbers.plain(touching - opposite, 1)
+                + " Ω.")
+        .healthyPair(opposite)
+        .extra(touching - opposite);
   }
 
   /**
@@ -213,19 +229,18 @@ final class PairPicture {
       return null;
     }
     double depth = sum / (2 * phase);
-    return new Picture(
-        Signature.PHASE_TO_PHASE_SHORT,
-        low.leads(),
-        depth,
-        2 * phase,
-        null,
-        "Phase "
-            + low.first()
-            + " touches phase "
-            + low.second()
-            + ", about "
-            + percent(depth)
-            + " in from the terminals.");
+    return Picture.of(
+            Signature.PHASE_TO_PHASE_SHORT,
+            low.leads(),
+            "Phase "
+                + low.first()
+                + " touches phase "
+                + low.second()
+                + ", about "
+                + percent(depth)
+                + " in from the terminals.")
+        .depth(depth)
+        .healthyPair(2 * phase);
   }
 
   private Picture ofDelta() {
@@ -247,48 +262,41 @@ final class PairPicture {
     double healthyPair = 2 * healthyLeg / 3;
     double round = of(odd.next()) + of(odd.next().next());
     if (Math.abs(of(odd) - round) <= 3 * error) {
-      return new Picture(
-          Signature.OPEN_PHASE,
-          phases,
-          null,
-          of(odd) / 3,
-          null,
-          "The leg from " + odd.spoken() + " is open: it reads three times a healthy pair.");
+      return Picture.of(
+              Signature.OPEN_PHASE,
+              phases,
+              "The leg from " + odd.spoken() + " is open: it reads three times a healthy pair.")
+          .healthyPair(of(odd) / 3);
     }
     if (!(best <= LEG_FIT)) {
       return unclear();
     }
     if (leg < healthyLeg) {
       double share = 1 - leg / healthyLeg;
-      return new Picture(
-          Signature.TURN_SHORT,
-          phases,
-          share,
-          healthyPair,
-          null,
-          "About " + percent(share) + " of the turns from " + odd.spoken() + " are shorted.");
+      return Picture.of(
+              Signature.TURN_SHORT,
+              phases,
+              "About " + percent(share) + " of the turns from " + odd.spoken() + " are shorted.")
+          .depth(share)
+          .healthyPair(healthyPair);
     }
-    return new Picture(
-        Signature.HIGH_JOINT,
-        phases,
-        null,
-        healthyPair,
-        leg - healthyLeg,
-        "A joint in the leg from "
-            + odd.spoken()
-            + " adds about "
-            + Numbers.plain(leg - healthyLeg, 1)
-            + " Ω.");
+    return Picture.of(
+            Signature.HIGH_JOINT,
+            phases,
+            "A joint in the leg from "
+                + odd.spoken()
+                + " adds about "
+                + Numbers.plain(leg - healthyLeg, 1)
+                + " Ω.")
+        .healthyPair(healthyPair)
+        .extra(leg - healthyLeg);
   }
 
   private Picture unclear() {
     Pair low = lowestPair();
-    return new Picture(
+    return Picture.of(
         Signature.UNCLEAR,
         low.leads(),
-        null,
-        null,
-        null,
         "The three pairs differ, but not as any single fault would make them.");
   }
 

@@ -49,15 +49,15 @@ class WaysTest {
 
   private static UnitPlate unit(
       String installed, String warranty, Boolean feedback, UnitPlate.Heating... heat) {
-    return new UnitPlate(
-        UnitPlate.Kind.AIR_HANDLER,
-        UnitPlate.Role.INDOOR_BLOWER,
-        3.0,
-        List.of(heat),
-        LocalDate.parse(installed),
-        LocalDate.parse(warranty),
-        null,
-        feedback);
+    return UnitPlate.plate()
+        .kind(UnitPlate.Kind.AIR_HANDLER)
+        .role(UnitPlate.Role.INDOOR_BLOWER)
+        .coolingTons(3.0)
+        .heating(List.of(heat))
+        .installed(LocalDate.parse(installed))
+        .warrantyUntil(LocalDate.parse(warranty))
+        .boardNeedsFeedback(feedback)
+        .build();
   }
 
   private static Way way(Route route, UnitPlate unit, MotorPlate motor, List<Fact> facts) {
