@@ -1,6 +1,7 @@
 package variablerotor.core.bench;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.diagnosis.Diagnosis;
@@ -12,7 +13,7 @@ public enum CheckOrder {
   /** As the application advises. */
   ADVISED("as advised") {
     @Override
-    Check next(Situation situation, List<Check> open, UnitState now) {
+    @Nullable Check next(Situation situation, List<Check> open, UnitState now) {
       for (Diagnosis.NextTest test : Engine.diagnose(situation).nextTests()) {
         if (open.contains(test.check())) {
           return test.check();
@@ -27,7 +28,7 @@ public enum CheckOrder {
    */
   FLOW_CHART("flow chart") {
     @Override
-    Check next(Situation situation, List<Check> open, UnitState now) {
+    @Nullable Check next(Situation situation, List<Check> open, UnitState now) {
       Check first = null;
       for (Check check : open) {
         boolean earlier = first == null || FLOW.indexOf(check.id()) < FLOW.indexOf(first.id());
@@ -39,7 +40,7 @@ public enum CheckOrder {
   /** Whatever takes the fewest minutes from here. */
   CHEAPEST("cheapest first") {
     @Override
-    Check next(Situation situation, List<Check> open, UnitState now) {
+    @Nullable Check next(Situation situation, List<Check> open, UnitState now) {
       Check cheapest = null;
       double least = Double.MAX_VALUE;
       for (Check check : open) {
@@ -114,7 +115,7 @@ public enum CheckOrder {
    * @param open the checks not tried yet
    * @return null where nothing is left to do
    */
-  abstract Check next(Situation situation, List<Check> open, UnitState now);
+  abstract @Nullable Check next(Situation situation, List<Check> open, UnitState now);
 
   /** Whether the flow chart knows this check. */
   static boolean isInFlowChart(String id) {

@@ -1,6 +1,7 @@
 package variablerotor.core.bench;
 
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.family.Command;
@@ -187,7 +188,7 @@ final class Electrics {
   }
 
   /** Null where this family has no such terminal. */
-  FactValue truth(FactType type) {
+  @Nullable FactValue truth(FactType type) {
     switch (type) {
       case CALL_PRESENT:
         boolean weak = has(Fault.CONTROL_POWER);

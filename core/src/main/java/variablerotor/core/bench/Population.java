@@ -3,6 +3,7 @@ package variablerotor.core.bench;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.family.Family;
 import variablerotor.core.odds.FamilyModel;
 
@@ -105,7 +106,7 @@ public final class Population {
   }
 
   /** Null where no call of the family was run. */
-  public Tally of(Family family, CheckOrder order) {
+  public @Nullable Tally of(Family family, CheckOrder order) {
     Map<CheckOrder, Tally> mine = tallies.get(family);
     return mine == null ? null : mine.get(order);
   }
@@ -114,7 +115,10 @@ public final class Population {
   public Tally overall(CheckOrder order) {
     Tally sum = new Tally();
     for (Map<CheckOrder, Tally> mine : tallies.values()) {
-      sum.add(mine.get(order));
+      Tally one = mine.get(order);
+      if (one != null) {
+        sum.add(one);
+      }
     }
     return sum;
   }

@@ -1,6 +1,7 @@
 package variablerotor.core.bench;
 
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactKind;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
@@ -27,7 +28,7 @@ public final class SimulatedMeter {
    * @param value the number; null for OL
    * @param steady whether it has settled, so that it can be taken
    */
-  public record Display(String text, Double value, String unit, boolean steady) {}
+  public record Display(String text, @Nullable Double value, String unit, boolean steady) {}
 
   /** Whether a meter can be put there at all. */
   public static boolean measures(FactType type) {
@@ -43,7 +44,7 @@ public final class SimulatedMeter {
    * @param tick count of displays since the tips were put there, from 0
    * @return null where this machine has no such terminals
    */
-  public Display at(FactType type, int tick) {
+  public @Nullable Display at(FactType type, int tick) {
     FactValue truth = measures(type) ? motor.truth(type) : null;
     if (truth == null) {
       return null;

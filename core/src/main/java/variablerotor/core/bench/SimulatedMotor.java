@@ -1,6 +1,7 @@
 package variablerotor.core.bench;
 
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
@@ -82,7 +83,7 @@ public final class SimulatedMotor {
    *
    * @return null where this machine has no such thing to look at
    */
-  public FactValue truth(FactType type) {
+  public @Nullable FactValue truth(FactType type) {
     switch (type) {
       case WINDING_AB:
         return ohms(winding.between(0, 1));
@@ -153,7 +154,7 @@ public final class SimulatedMotor {
     }
   }
 
-  private FactValue look(FactType type) {
+  private @Nullable FactValue look(FactType type) {
     switch (type) {
       case MODULE_LOOK:
         return word(moduleLook());

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.text.Dates;
 import variablerotor.core.text.Numbers;
@@ -26,7 +27,7 @@ final class Branch {
     this.faults = faults;
   }
 
-  private Object get(String field) {
+  private @Nullable Object get(String field) {
     known.add(field);
     return map.get(field);
   }
@@ -47,7 +48,7 @@ final class Branch {
     return get(field) != null;
   }
 
-  String text(String field, int longest) {
+  @Nullable String text(String field, int longest) {
     Object value = get(field);
     if (value == null) {
       return null;
@@ -59,7 +60,7 @@ final class Branch {
     return null;
   }
 
-  Double number(String field, double least, double most) {
+  @Nullable Double number(String field, double least, double most) {
     Object value = get(field);
     if (value == null) {
       return null;
@@ -72,7 +73,7 @@ final class Branch {
     return null;
   }
 
-  Integer whole(String field, int least, int most) {
+  @Nullable Integer whole(String field, int least, int most) {
     Object value = get(field);
     if (value == null) {
       return null;
@@ -87,7 +88,7 @@ final class Branch {
     return null;
   }
 
-  Boolean flag(String field) {
+  @Nullable Boolean flag(String field) {
     Object value = get(field);
     if (value == null || value instanceof Boolean) {
       return (Boolean) value;
@@ -96,7 +97,7 @@ final class Branch {
     return null;
   }
 
-  LocalDate date(String field) {
+  @Nullable LocalDate date(String field) {
     Object value = get(field);
     if (value == null) {
       return null;
@@ -109,12 +110,12 @@ final class Branch {
     return null;
   }
 
-  <E extends Enum<E>> E word(String field, E[] allowed) {
+  <E extends Enum<E>> @Nullable E word(String field, E[] allowed) {
     Object value = get(field);
     return value == null ? null : word(field, value, allowed);
   }
 
-  private <E extends Enum<E>> E word(String field, Object value, E[] allowed) {
+  private <E extends Enum<E>> @Nullable E word(String field, Object value, E[] allowed) {
     for (E one : allowed) {
       if (one.name().equals(value)) {
         return one;
@@ -165,7 +166,7 @@ final class Branch {
     return new Branch(Map.of(), path(field), faults);
   }
 
-  Object plain(String field) {
+  @Nullable Object plain(String field) {
     return get(field);
   }
 

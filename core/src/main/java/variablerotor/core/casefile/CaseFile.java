@@ -1,6 +1,7 @@
 package variablerotor.core.casefile;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Fact;
@@ -16,7 +17,7 @@ import variablerotor.core.motor.UnitPlate;
  * @param unknownFields fields that the format does not have; they are kept out, and told
  */
 public record CaseFile(
-    String title,
+    @Nullable String title,
     UnitPlate unit,
     MotorPlate motor,
     Symptom symptom,

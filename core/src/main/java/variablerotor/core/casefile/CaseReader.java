@@ -3,6 +3,7 @@ package variablerotor.core.casefile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
@@ -50,7 +51,7 @@ public final class CaseReader {
     root.object("market");
     root.list("candidates");
     unknown.addAll(root.unknown());
-    if (!faults.isEmpty()) {
+    if (symptom == null || !faults.isEmpty()) {
       throw new InputFaults(faults);
     }
     return new CaseFile(title, unit, motor, symptom, facts, unknown);
@@ -70,7 +71,8 @@ public final class CaseReader {
     }
   }
 
-  private static <E extends Enum<E>> E required(Branch branch, String field, E[] allowed) {
+  private static <E extends Enum<E>> @Nullable E required(
+      Branch branch, String field, E[] allowed) {
     if (branch.has(field)) {
       return branch.word(field, allowed);
     }
@@ -104,7 +106,8 @@ public final class CaseReader {
     if (family != null && !family.isVariableSpeed()) {
       motor.fault("family", "found " + family + "; that one is only ever a replacement");
     }
-    return plate(motor, family);
+    // Without a family the case is refused; what else is wrong with the plate is still told.
+    return plate(motor, family == null ? Family.PSC : family);
   }
 
   private MotorPlate plate(Branch motor, Family family) {
@@ -134,17 +137,17 @@ public final class CaseReader {
     return plate;
   }
 
-  private static Double number(Branch branch, List<PlateField> plate, String id) {
+  private static @Nullable Double number(Branch branch, List<PlateField> plate, String id) {
     PlateField field = PlateField.of(plate, id);
     return branch.number(id, field.least(), field.most());
   }
 
-  private static Integer whole(Branch branch, List<PlateField> plate, String id) {
+  private static @Nullable Integer whole(Branch branch, List<PlateField> plate, String id) {
     PlateField field = PlateField.of(plate, id);
     return branch.whole(id, (int) field.least(), (int) field.most());
   }
 
-  private static String volts(Branch motor) {
+  private static @Nullable String volts(Branch motor) {
     String volts = motor.text("volts", 20);
     if (volts != null) {
       try {
@@ -185,7 +188,7 @@ public final class CaseReader {
     return facts;
   }
 
-  private Fact fact(Branch entry) {
+  private @Nullable Fact fact(Branch entry) {
     Object id = entry.plain("id");
     FactType type = id instanceof String text ? FactType.ofId(text) : null;
     if (type == null) {

@@ -1,6 +1,7 @@
 package variablerotor.core.check;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactType;
 
 /**
@@ -11,7 +12,8 @@ import variablerotor.core.fact.FactType;
  * @param facts the facts that it rests on
  * @param figure id of the figure that the reading was held against; null where there is none
  */
-public record Observation(String outcome, String sentence, List<FactType> facts, String figure) {
+public record Observation(
+    String outcome, String sentence, List<FactType> facts, @Nullable String figure) {
   public Observation {
     facts = List.copyOf(facts);
   }

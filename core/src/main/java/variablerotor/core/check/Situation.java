@@ -2,6 +2,7 @@ package variablerotor.core.check;
 
 import java.util.EnumMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
@@ -30,7 +31,7 @@ import variablerotor.core.winding.WindingVerdict;
 public record Situation(
     Family family,
     Symptom symptom,
-    String plateVolts,
+    @Nullable String plateVolts,
     Connection connection,
     Facts facts,
     double balanceLimitPercent) {

@@ -2,6 +2,7 @@ package variablerotor.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
@@ -72,7 +73,7 @@ public enum Tools {
   }
 
   /** Null where nothing need be carried. */
-  public static String part(Suspect suspect, Family family) {
+  public static @Nullable String part(Suspect suspect, Family family) {
     switch (suspect) {
       case SUPPLY:
         return "Fuses";

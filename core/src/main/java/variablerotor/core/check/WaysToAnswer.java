@@ -3,6 +3,7 @@ package variablerotor.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
@@ -43,7 +44,7 @@ public final class WaysToAnswer {
   }
 
   /** A choice, its words being the outcomes. */
-  public Observation choice(FactType type) {
+  public @Nullable Observation choice(FactType type) {
     String word = facts().choice(type);
     return word == null
         ? null
@@ -56,7 +57,7 @@ public final class WaysToAnswer {
    *
    * @param before the feels to compare with; the first that was noted counts
    */
-  public Observation dragGone(FactType now, FactType... before) {
+  public @Nullable Observation dragGone(FactType now, FactType... before) {
     Observation feel = choice(now);
     if (feel == null || !feel.outcome().equals("FREE")) {
       return feel;
@@ -74,7 +75,7 @@ public final class WaysToAnswer {
   }
 
   /** Yes or no. */
-  public Observation flag(FactType type) {
+  public @Nullable Observation flag(FactType type) {
     Boolean flag = facts().flag(type);
     return flag == null
         ? null
@@ -83,7 +84,7 @@ public final class WaysToAnswer {
   }
 
   /** A number against the window in force. */
-  public Observation volts(FactType type, Window window) {
+  public @Nullable Observation volts(FactType type, Window window) {
     Double volts = facts().number(type);
     if (volts == null) {
       return null;
@@ -94,7 +95,7 @@ public final class WaysToAnswer {
   }
 
   /** Three readings of one kind, or null where one is missing. */
-  private double[] three(FactType ab, FactType bc, FactType ca) {
+  private double @Nullable [] three(FactType ab, FactType bc, FactType ca) {
     Double one = facts().number(ab);
     Double two = facts().number(bc);
     Double three = facts().number(ca);
@@ -102,7 +103,7 @@ public final class WaysToAnswer {
   }
 
   /** Three-phase line: each pair against the plate, and their unbalance. */
-  private Observation threePhaseLine(double[] volts) {
+  private @Nullable Observation threePhaseLine(double[] volts) {
     LineVoltage plate = situation.lineVoltage();
     Level worst = Level.GOOD;
     for (double one : volts) {
@@ -133,7 +134,7 @@ public final class WaysToAnswer {
   }
 
   /** The drive's three outputs. */
-  public Observation driveOutput() {
+  public @Nullable Observation driveOutput() {
     double[] volts =
         three(FactType.DRIVE_OUTPUT_AB, FactType.DRIVE_OUTPUT_BC, FactType.DRIVE_OUTPUT_CA);
     if (volts == null) {
@@ -155,7 +156,7 @@ public final class WaysToAnswer {
   }
 
   /** Speed pulses, counted while it turns [Hz]. */
-  public Observation pulses(FactType where) {
+  public @Nullable Observation pulses(FactType where) {
     Double hertz = facts().number(where);
     if (hertz == null) {
       return null;
@@ -170,7 +171,7 @@ public final class WaysToAnswer {
   }
 
   /** Whether anything else runs; null until one of them is told. */
-  public Observation restRuns() {
+  public @Nullable Observation restRuns() {
     List<FactType> told = new ArrayList<>();
     boolean any = false;
     for (FactType type : List.of(FactType.RUNS_OUTDOOR, FactType.RUNS_INDOOR, FactType.RUNS_HEAT)) {
@@ -189,7 +190,7 @@ public final class WaysToAnswer {
   }
 
   /** A command where none should be: more than stray voltage. */
-  public Observation idleCommand() {
+  public @Nullable Observation idleCommand() {
     Double volts = facts().number(FactType.COMMAND_VOLTS_IDLE);
     if (volts == null) {
       return null;
@@ -206,7 +207,7 @@ public final class WaysToAnswer {
   }
 
   /** The 115 V link against the voltage; on any other supply none is needed. */
-  public Observation voltageLink() {
+  public @Nullable Observation voltageLink() {
     String link = facts().choice(FactType.LINK_VOLTAGE_JUMPER);
     Double line = facts().number(FactType.LINE_VOLTS);
     LineVoltage low = LineVoltage.ofPlate("115");
@@ -215,7 +216,9 @@ public final class WaysToAnswer {
     boolean usual = line != null && LineVoltage.ofPlate(null).level(line) == Level.GOOD;
     boolean known = plate != null || usual;
     boolean is115 =
-        plate != null ? plate.trim().equals("115") : usual && low.level(line) == Level.GOOD;
+        plate != null
+            ? plate.trim().equals("115")
+            : usual && line != null && low.level(line) == Level.GOOD;
     if (link == null) {
       return known && !is115
           ? new Observation("RIGHT", "Not a 115 V supply: no link is needed.", List.of())
@@ -234,7 +237,7 @@ public final class WaysToAnswer {
   }
 
   /** Line voltage against the plate. */
-  public Observation line() {
+  public @Nullable Observation line() {
     double[] three = three(FactType.LINE_VOLTS_AB, FactType.LINE_VOLTS_BC, FactType.LINE_VOLTS_CA);
     if (three != null) {
       return threePhaseLine(three);
@@ -265,7 +268,7 @@ public final class WaysToAnswer {
   }
 
   /** The three pairs, by the picture that they make. */
-  public Observation pairs() {
+  public @Nullable Observation pairs() {
     WindingState state = winding.state();
     boolean pairsKnown = winding.phaseOhms() != null || winding.unbalance() != null;
     boolean open = winding.signature() == Signature.OPEN_PHASE;
@@ -320,7 +323,7 @@ public final class WaysToAnswer {
   }
 
   /** Leads to frame, by ohmmeter or by insulation tester. */
-  public Observation frame() {
+  public @Nullable Observation frame() {
     if (winding.frame() == FrameState.NOT_MEASURED || facts().has(FactType.WINDING_INSULATION)) {
       return null;
     }
@@ -352,7 +355,7 @@ public final class WaysToAnswer {
   }
 
   /** Insulation by 500 V DC tester [MΩ], corrected to 40 °C. */
-  public Observation insulation() {
+  public @Nullable Observation insulation() {
     Double megohms = facts().number(FactType.WINDING_INSULATION);
     if (megohms == null) {
       return null;
@@ -373,7 +376,7 @@ public final class WaysToAnswer {
   }
 
   /** Back-EMF of the three pairs [V], against each other. */
-  public Observation emf() {
+  public @Nullable Observation emf() {
     Double ab = facts().number(FactType.EMF_AB);
     Double bc = facts().number(FactType.EMF_BC);
     Double ca = facts().number(FactType.EMF_CA);
@@ -399,7 +402,7 @@ public final class WaysToAnswer {
   }
 
   /** Whether the board waits for a speed signal that the motor does not send. */
-  public Observation speedProof() {
+  public @Nullable Observation speedProof() {
     Boolean needs = facts().flag(FactType.BOARD_NEEDS_FEEDBACK);
     Boolean sends = facts().flag(FactType.MOTOR_FEEDBACK);
     if (Boolean.FALSE.equals(needs)) {
@@ -420,7 +423,7 @@ public final class WaysToAnswer {
   }
 
   /** External static pressure against the usual plate figure. */
-  public Observation staticPressure(double limit) {
+  public @Nullable Observation staticPressure(double limit) {
     Double inwc = facts().number(FactType.STATIC_INWC);
     if (inwc == null) {
       return null;

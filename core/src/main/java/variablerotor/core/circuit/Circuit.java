@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A network of impedances, sources and contacts between named nodes, in a steady state of one
@@ -51,7 +52,7 @@ public final class Circuit {
      *
      * @throws IllegalArgumentException for a branch that is not there
      */
-    public Complex amps(String branch) {
+    public @Nullable Complex amps(String branch) {
       Branch of = branches.get(branch);
       if (of == null) {
         throw new IllegalArgumentException("no branch " + branch);

@@ -312,7 +312,8 @@ public final class BlinkReader {
     }
     String best = rounds.get(0).code();
     for (BlinkReading.Counted round : rounds) {
-      best = tally.get(round.code()) > tally.get(best) ? round.code() : best;
+      best =
+          tally.getOrDefault(round.code(), 0) > tally.getOrDefault(best, 0) ? round.code() : best;
     }
     double sure = sure(rounds, best);
     if (rounds.size() == 1) {
@@ -324,7 +325,7 @@ public final class BlinkReader {
           rounds,
           "One round: " + best + ". Count a second one to be sure." + mended(rounds));
     }
-    int most = tally.get(best);
+    int most = tally.getOrDefault(best, 0);
     boolean tie = false;
     for (Map.Entry<String, Integer> entry : tally.entrySet()) {
       tie |= !entry.getKey().equals(best) && entry.getValue() == most;

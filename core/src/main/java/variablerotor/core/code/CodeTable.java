@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.text.Words;
 
@@ -124,7 +125,7 @@ public final class CodeTable {
     String pattern =
         signal == null ? null : pattern(number, signal, cells.get(places.get("pattern")));
     List<Suspect> suspects = suspects(number, cells.get(places.get("suspects")));
-    if (faults.size() > before) {
+    if (signal == null || pattern == null || faults.size() > before) {
       return;
     }
     CodeRow row = new CodeRow(line, signal, pattern, meaning, suspects);
@@ -144,7 +145,7 @@ public final class CodeTable {
     return text;
   }
 
-  private SignalKind signal(int row, String cell) {
+  private @Nullable SignalKind signal(int row, String cell) {
     List<String> names = new ArrayList<>();
     for (SignalKind kind : SignalKind.values()) {
       if (kind.name().equals(cell.trim().toUpperCase(Locale.ROOT))) {
@@ -159,7 +160,7 @@ public final class CodeTable {
     return null;
   }
 
-  private String pattern(int row, SignalKind signal, String cell) {
+  private @Nullable String pattern(int row, SignalKind signal, String cell) {
     String pattern = signal.normal(cell);
     if (pattern == null) {
       fault(row, "pattern", "found \"" + cut(cell) + "\"; allowed is " + signal.allowed());
@@ -180,7 +181,7 @@ public final class CodeTable {
     return suspects;
   }
 
-  private static Suspect suspect(String word) {
+  private static @Nullable Suspect suspect(String word) {
     for (Suspect suspect : Suspect.values()) {
       if (suspect != Suspect.NONE && suspect.name().equals(word.toUpperCase(Locale.ROOT))) {
         return suspect;

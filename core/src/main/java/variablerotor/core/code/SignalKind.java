@@ -1,6 +1,7 @@
 package variablerotor.core.code;
 
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.text.Words;
 
 /** The ways in which boards tell a code. */
@@ -35,7 +36,7 @@ public enum SignalKind {
   }
 
   /** The pattern as it is kept, or null where it is none of this kind. */
-  String normal(String text) {
+  @Nullable String normal(String text) {
     String pattern = text.trim();
     switch (this) {
       case FLASHES:
@@ -63,7 +64,7 @@ public enum SignalKind {
     return c >= '1' && c <= '9';
   }
 
-  private static String whole(String text, int most) {
+  private static @Nullable String whole(String text, int most) {
     int number = number(text);
     return number >= 1 && number <= most ? String.valueOf(number) : null;
   }
@@ -77,7 +78,7 @@ public enum SignalKind {
     return digits ? Integer.parseInt(text) : -1;
   }
 
-  private static String coincidence(String text) {
+  private static @Nullable String coincidence(String text) {
     int colon = text.indexOf(':');
     int flashes = colon < 0 ? -1 : number(text.substring(0, colon));
     if (flashes < 1 || flashes > 30) {

@@ -2,4 +2,7 @@
  * Codes that boards tell: from taps to flashes to a code, and the shop's own books as tables. May
  * use the chain and text.
  */
+@NullMarked
 package variablerotor.core.code;
+
+import org.jspecify.annotations.NullMarked;

@@ -72,8 +72,7 @@ public final class BestPolicy {
     List<Cause> commonest = new ArrayList<>(whole.causes);
     commonest.removeIf(
         cause -> cause.faults().size() > 1 || cause.faults().get(0) == Fault.NOTHING);
-    commonest.sort(
-        Comparator.comparingDouble((Cause cause) -> cause.weight().get(symptom)).reversed());
+    commonest.sort(Comparator.comparingDouble((Cause cause) -> cause.weight(symptom)).reversed());
     commonest = commonest.subList(0, Math.min(causes, commonest.size()));
     List<Check> hard = new ArrayList<>(whole.checks);
     hard.removeIf(Check::isSoft);

@@ -2,6 +2,7 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.odds.Cause;
@@ -47,7 +48,7 @@ final class CauseTable {
     group = new int[n];
     double sum = 0;
     for (int i = 0; i < n; i++) {
-      prior[i] = causes.get(i).weight().get(symptom);
+      prior[i] = causes.get(i).weight(symptom);
       sum += prior[i];
       List<Suspect> suspects = causes.get(i).suspects();
       if (!groups.contains(suspects)) {
@@ -89,7 +90,7 @@ final class CauseTable {
     }
   }
 
-  private int indexOf(String id) {
+  private int indexOf(@Nullable String id) {
     for (int c = 0; c < checks.size(); c++) {
       if (checks.get(c).id().equals(id)) {
         return c;

@@ -55,7 +55,7 @@ public record Diagnosis(
     }
 
     /** The first of them, or null. */
-    public Suspect suspect() {
+    public @Nullable Suspect suspect() {
       return suspects.isEmpty() ? null : suspects.get(0);
     }
   }
@@ -97,7 +97,7 @@ public record Diagnosis(
    *
    * @param figure id of the figure that it was held against; null where there is none
    */
-  public record Reason(String sentence, String figure, List<FactType> facts) {
+  public record Reason(String sentence, @Nullable String figure, List<FactType> facts) {
     public Reason {
       facts = List.copyOf(facts);
     }
@@ -141,7 +141,7 @@ public record Diagnosis(
   /**
    * @param own the fact by which this unit's own window is given; null where none can be
    */
-  public record WindowInForce(FactType reading, FactType own, Window window) {}
+  public record WindowInForce(FactType reading, @Nullable FactType own, Window window) {}
 
   /** What is known of one link. */
   public record Station(Suspect id, StationState state, List<String> readings) implements Node {

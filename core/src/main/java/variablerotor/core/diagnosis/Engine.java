@@ -103,9 +103,9 @@ public final class Engine {
       return new Diagnosis.Verdict(VerdictState.DECIDED, proved, decided(proved));
     }
     Suspect first = belief.leading();
-    int percent = (int) Math.round(100 * shares.get(first));
+    int percent = (int) Math.round(100 * shares.getOrDefault(first, 0.0));
     boolean measured = evidence.anythingSeen();
-    if (measured && shares.get(first) >= LIKELY) {
+    if (measured && shares.getOrDefault(first, 0.0) >= LIKELY) {
       return new Diagnosis.Verdict(
           VerdictState.NARROWED,
           List.of(first),
@@ -146,9 +146,12 @@ public final class Engine {
     }
     Fault best = null;
     for (Map.Entry<Fault, Double> sum : sums.entrySet()) {
-      if (best == null || sum.getValue() > sums.get(best)) {
+      if (best == null || sum.getValue() > sums.getOrDefault(best, 0.0)) {
         best = sum.getKey();
       }
+    }
+    if (best == null) {
+      throw new IllegalStateException("no cause of this call sits in " + suspect);
     }
     return best;
   }

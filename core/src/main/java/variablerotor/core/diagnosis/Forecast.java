@@ -1,5 +1,6 @@
 package variablerotor.core.diagnosis;
 
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.odds.Check;
 
@@ -137,7 +138,7 @@ final class Forecast {
    *
    * @param stay whether only checks that need no change of state will do
    */
-  Choice plain(Belief belief, boolean[] done, UnitState now, boolean stay) {
+  @Nullable Choice plain(Belief belief, boolean[] done, UnitState now, boolean stay) {
     return next(open(belief), done, now, stay);
   }
 
@@ -180,7 +181,7 @@ final class Forecast {
     return reached < WORTH_FOLLOWING ? ASTRAY : along(open, done.clone(), now, reached);
   }
 
-  private Choice next(Open open, boolean[] done, UnitState now, boolean stay) {
+  private @Nullable Choice next(Open open, boolean[] done, UnitState now, boolean stay) {
     Choice choice = next(open, done, now, stay, false);
     return choice != null ? choice : next(open, done, now, stay, true);
   }
@@ -188,7 +189,8 @@ final class Forecast {
   /**
    * @param faint whether a check will do that clears something only by an unlikely answer
    */
-  private Choice next(Open open, boolean[] done, UnitState now, boolean stay, boolean faint) {
+  private @Nullable Choice next(
+      Open open, boolean[] done, UnitState now, boolean stay, boolean faint) {
     int best = -1;
     double most = 0;
     for (int c = 0; c < done.length; c++) {

@@ -2,6 +2,7 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
+import variablerotor.core.check.MeasuredWindow;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Command;
@@ -67,12 +68,11 @@ final class Notes {
   static List<Diagnosis.WindowInForce> windows(Evidence evidence) {
     List<Diagnosis.WindowInForce> windows = new ArrayList<>();
     for (Check check : evidence.table.checks) {
-      if (check.question().window() != null) {
+      MeasuredWindow window = check.question().window();
+      if (window != null) {
         windows.add(
             new Diagnosis.WindowInForce(
-                check.question().window().reading(),
-                check.question().window().own(),
-                check.question().window().inForce(evidence.situation.facts())));
+                window.reading(), window.own(), window.inForce(evidence.situation.facts())));
       }
     }
     return windows;

@@ -82,7 +82,10 @@ final class RoundPlan {
   private int inThisState(Belief belief, UnitState state) {
     Forecast.Choice here = forecast.plain(belief, done, state, true);
     Forecast.Choice best = forecast.plain(belief, done, state, false);
-    boolean pays = here != null && here.rate() >= LEAST && here.rate() >= SHARE * best.rate();
+    if (here == null || best == null) {
+      return -1;
+    }
+    boolean pays = here.rate() >= LEAST && here.rate() >= SHARE * best.rate();
     return pays ? here.check() : -1;
   }
 

@@ -63,7 +63,7 @@ final class Tables {
             && first.suspect() != second.suspect()
             && first != NOTHING
             && second != NOTHING) {
-          double weight = one.weight().get(symptom) * other.weight().get(symptom);
+          double weight = one.weight(symptom) * other.weight(symptom);
           pairs.add(
               new Cause(List.of(first, second), Map.of(symptom, weight), "two faults at once"));
         }

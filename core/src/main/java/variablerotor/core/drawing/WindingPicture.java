@@ -1,9 +1,7 @@
 package variablerotor.core.drawing;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.winding.Phase;
@@ -15,13 +13,6 @@ import variablerotor.core.winding.WindingVerdict;
 /** The three phases as coils from their leads to the star point, with the fault where it sits. */
 public final class WindingPicture {
   private static final Point CENTRE = new Point(220, 142);
-  private static final Map<Phase, Point> LEADS = new EnumMap<>(Phase.class);
-
-  static {
-    LEADS.put(Phase.A, new Point(220, 26));
-    LEADS.put(Phase.B, new Point(96, 222));
-    LEADS.put(Phase.C, new Point(344, 222));
-  }
 
   private static final int TURNS = 6;
   private static final double COIL = 3.5;
@@ -53,12 +44,20 @@ public final class WindingPicture {
     return new Drawing(40, 0, 360, 262, strokes, boxes, dots, labels);
   }
 
+  private static Point lead(Phase phase) {
+    return switch (phase) {
+      case A -> new Point(220, 26);
+      case B -> new Point(96, 222);
+      case C -> new Point(344, 222);
+    };
+  }
+
   private boolean isFaulty() {
     return winding.state() == WindingState.FAULTY;
   }
 
   private void coil(Phase phase) {
-    Point lead = LEADS.get(phase);
+    Point lead = lead(phase);
     boolean bad = isFaulty() && winding.phases().contains(phase);
     boolean unread = winding.state() == WindingState.NOT_MEASURED;
     Ink ink = unread ? Ink.SOFT : bad ? Ink.FAILED : Ink.COPPER;
@@ -100,14 +99,14 @@ public final class WindingPicture {
   }
 
   private void mark(Phase first, @Nullable Phase second) {
-    Point lead = LEADS.get(first);
+    Point lead = lead(first);
     double depth = winding.depth() == null ? 0.5 : winding.depth();
     double outward = first == Phase.B ? -1 : 1;
     switch (winding.signature()) {
       case PHASE_TO_PHASE_SHORT:
         if (second != null) {
           Point from = lead.towards(CENTRE, depth);
-          Point to = LEADS.get(second).towards(CENTRE, depth);
+          Point to = lead(second).towards(CENTRE, depth);
           bridge(from, awayFromCentre(from.towards(to, 0.5), 34), to);
         }
         break;

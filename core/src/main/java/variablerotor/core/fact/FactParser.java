@@ -3,6 +3,7 @@ package variablerotor.core.fact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.winding.Ohms;
@@ -27,7 +28,7 @@ public final class FactParser {
    * @param plain String, Double, Boolean, List or Map, or null
    * @throws Refused where the value is not one that the type allows
    */
-  public static FactValue parse(FactType type, Object plain) throws Refused {
+  public static FactValue parse(FactType type, @Nullable Object plain) throws Refused {
     switch (type.kind()) {
       case NUMBER:
         return new FactValue.Quantity(number(type, plain));
@@ -75,7 +76,7 @@ public final class FactParser {
     return Numbers.plain(type.least(), 4) + " to " + Numbers.plain(type.most(), 4);
   }
 
-  private static double number(FactType type, Object plain) throws Refused {
+  private static double number(FactType type, @Nullable Object plain) throws Refused {
     if (plain instanceof Double number
         && !number.isNaN()
         && number >= type.least()
@@ -85,7 +86,7 @@ public final class FactParser {
     throw refused(plain, allowed(type));
   }
 
-  private static FactValue code(Object plain) throws Refused {
+  private static FactValue code(@Nullable Object plain) throws Refused {
     if (plain instanceof String text && isText(text)) {
       return new FactValue.Code(null, text);
     }
@@ -100,7 +101,7 @@ public final class FactParser {
     throw refused(plain, "text, or {\"book\": text, \"code\": text}, up to 200 characters each");
   }
 
-  private static FactValue suspects(Object plain) throws Refused {
+  private static FactValue suspects(@Nullable Object plain) throws Refused {
     List<String> allowed = new ArrayList<>();
     for (Suspect suspect : Suspect.values()) {
       if (suspect != Suspect.NONE) {
@@ -120,7 +121,7 @@ public final class FactParser {
     return new FactValue.Names(names);
   }
 
-  private static FactValue range(FactType type, Object plain) throws Refused {
+  private static FactValue range(FactType type, @Nullable Object plain) throws Refused {
     if (plain instanceof List<?> list && list.size() == 2) {
       double low = number(type, list.get(0));
       double high = number(type, list.get(1));
@@ -135,12 +136,12 @@ public final class FactParser {
     return !text.isBlank() && text.length() <= MOST_TEXT;
   }
 
-  private static Refused refused(Object plain, String allowed) {
+  private static Refused refused(@Nullable Object plain, String allowed) {
     return new Refused("found " + describe(plain) + "; allowed is " + allowed);
   }
 
   /** A value as it stood, cut short where it is long. */
-  public static String describe(Object plain) {
+  public static String describe(@Nullable Object plain) {
     if (plain == null) {
       return "nothing";
     }

@@ -1,6 +1,7 @@
 package variablerotor.core.fact;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Everything that can be read, seen or told on a call. One row a fact: id, kind, unit, range. */
 public enum FactType {
@@ -202,7 +203,7 @@ public enum FactType {
   }
 
   /** The fact with this id, or null. */
-  public static FactType ofId(String id) {
+  public static @Nullable FactType ofId(String id) {
     for (FactType type : values()) {
       if (type.id.equals(id)) {
         return type;

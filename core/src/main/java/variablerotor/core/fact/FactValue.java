@@ -2,6 +2,7 @@ package variablerotor.core.fact;
 
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.winding.Ohms;
@@ -72,7 +73,7 @@ public sealed interface FactValue {
    *
    * @param book the code book it was looked up in, or null
    */
-  record Code(String book, String code) implements FactValue {
+  record Code(@Nullable String book, String code) implements FactValue {
     @Override
     public String spoken() {
       return book == null ? code : book + " " + code;

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.winding.Ohms;
 
 /** The facts in force in one phase of the repair: of each type the one given last. */
@@ -64,7 +65,7 @@ public final class Facts {
   }
 
   /** The number, or null where it was not given. */
-  public Double number(FactType type) {
+  public @Nullable Double number(FactType type) {
     return values.get(type) instanceof FactValue.Quantity quantity ? quantity.value() : null;
   }
 
@@ -75,17 +76,17 @@ public final class Facts {
   }
 
   /** The resistance [Ω], or null where none was given. */
-  public Ohms ohms(FactType type) {
+  public @Nullable Ohms ohms(FactType type) {
     return values.get(type) instanceof FactValue.Resistance resistance ? resistance.ohms() : null;
   }
 
   /** Yes or no, or null where it was not said. */
-  public Boolean flag(FactType type) {
+  public @Nullable Boolean flag(FactType type) {
     return values.get(type) instanceof FactValue.Flag flag ? flag.value() : null;
   }
 
   /** The word chosen, or null where none was. */
-  public String choice(FactType type) {
+  public @Nullable String choice(FactType type) {
     return values.get(type) instanceof FactValue.Choice choice ? choice.word() : null;
   }
 
@@ -95,7 +96,7 @@ public final class Facts {
   }
 
   /** The window [V], or null where none was given. */
-  public FactValue.Range range(FactType type) {
+  public FactValue.@Nullable Range range(FactType type) {
     return values.get(type) instanceof FactValue.Range range ? range : null;
   }
 }

@@ -2,4 +2,7 @@
  * Every fact that can be read, seen or told, with its unit, range and words, and those in force.
  * May use the chain, windings and text.
  */
+@NullMarked
 package variablerotor.core.fact;
+
+import org.jspecify.annotations.NullMarked;

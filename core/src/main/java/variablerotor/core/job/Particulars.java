@@ -118,8 +118,8 @@ public record Particulars(
             wires));
   }
 
-  private static @Nullable String textOf(Map<?, ?> told, String field) {
-    return told.get(field) instanceof String text ? text : null;
+  private static String textOf(Map<?, ?> told, String field) {
+    return told.get(field) instanceof String text ? text : "";
   }
 
   private static Map<String, String> wires(

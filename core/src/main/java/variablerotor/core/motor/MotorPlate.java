@@ -56,6 +56,12 @@ public record MotorPlate(
     connection = connection == null ? Connection.UNKNOWN : connection;
   }
 
+  /** Unknown where it was not said. */
+  @Override
+  public Connection connection() {
+    return connection == null ? Connection.UNKNOWN : connection;
+  }
+
   /** Seen from the shaft end. */
   public enum Rotation {
     CW,
@@ -109,7 +115,7 @@ public record MotorPlate(
     same.moduleRemovable = moduleRemovable;
     same.moduleSoldAlone = moduleSoldAlone;
     same.programmed = programmed;
-    same.connection = connection;
+    same.connection = connection();
     return same;
   }
 
@@ -179,7 +185,7 @@ public record MotorPlate(
     private @Nullable Boolean moduleRemovable;
     private @Nullable Boolean moduleSoldAlone;
     private @Nullable Boolean programmed;
-    private @Nullable Connection connection;
+    private Connection connection = Connection.UNKNOWN;
 
     private Builder(Family family) {
       this.family = family;
@@ -295,7 +301,7 @@ public record MotorPlate(
 
     /** Star, delta or unknown. */
     public Builder connection(@Nullable Connection given) {
-      connection = given;
+      connection = given == null ? Connection.UNKNOWN : given;
       return this;
     }
 

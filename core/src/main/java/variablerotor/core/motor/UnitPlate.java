@@ -30,6 +30,12 @@ public record UnitPlate(
     heating = heating == null ? List.of() : List.copyOf(heating);
   }
 
+  /** None where it was not said. */
+  @Override
+  public List<Heating> heating() {
+    return heating == null ? List.of() : heating;
+  }
+
   /** Nothing known. */
   public static final UnitPlate UNKNOWN = plate().build();
 
@@ -103,7 +109,7 @@ public record UnitPlate(
     private @Nullable Kind kind;
     private @Nullable Role role;
     private @Nullable Double coolingTons;
-    private @Nullable List<Heating> heating;
+    private List<Heating> heating = List.of();
     private @Nullable LocalDate installed;
     private @Nullable LocalDate warrantyUntil;
     private @Nullable Boolean otherHeatOrCooling;
@@ -131,7 +137,7 @@ public record UnitPlate(
 
     /** Every kind of heat in it. */
     public Builder heating(@Nullable List<Heating> given) {
-      heating = given;
+      heating = given == null ? List.of() : given;
       return this;
     }
 

@@ -42,7 +42,7 @@ public final class Warranty {
   /**
    * @param until last day of it, or null
    */
-  public static Standing of(LocalDate until, LocalDate today) {
+  public static Standing of(@Nullable LocalDate until, LocalDate today) {
     if (until == null) {
       return new Standing(State.UNKNOWN, null, "Ask for the warranty date: read it off the plate.");
     }

@@ -36,6 +36,11 @@ public record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reas
     return new Cause(faults, weight, reason);
   }
 
+  /** How often it comes about among calls with this complaint; 0 where it cannot make it. */
+  public double weight(Symptom symptom) {
+    return weight.getOrDefault(symptom, 0.0);
+  }
+
   /** The links in which its faults sit, each once. */
   public List<Suspect> suspects() {
     List<Suspect> suspects = new ArrayList<>();

@@ -27,7 +27,7 @@ public final class Check {
 
   /** Finds the answer to a check among the facts; null where they do not hold one. */
   public interface Reader {
-    Observation read(WaysToAnswer reading);
+    @Nullable Observation read(WaysToAnswer reading);
   }
 
   private final Question question;
@@ -39,7 +39,7 @@ public final class Check {
   private final Set<Symptom> symptoms;
   private final Reader reader;
 
-  private Check(Builder builder) {
+  private Check(Builder builder, Reader how) {
     question =
         new Question(
             builder.id,
@@ -59,7 +59,7 @@ public final class Check {
     under = Collections.unmodifiableMap(rows);
     reasons = Collections.unmodifiableMap(new EnumMap<>(builder.reasons));
     symptoms = EnumSet.copyOf(builder.symptoms);
-    reader = builder.reader;
+    reader = how;
   }
 
   private Odds odds(String text) {
@@ -174,7 +174,7 @@ public final class Check {
   }
 
   /** The answer that the facts hold; null where they hold none. */
-  public Observation read(WaysToAnswer reading) {
+  public @Nullable Observation read(WaysToAnswer reading) {
     return reader.read(reading);
   }
 
@@ -192,17 +192,16 @@ public final class Check {
     private final UnitState state;
     private final double minutes;
     private List<FactType> facts = List.of();
-    private String ask;
+    private String ask = "";
     private String how = "";
     private final List<Outcome> outcomes = new java.util.ArrayList<>();
-    private String normal;
+    private String normal = "";
     private final Map<Fault, String> under = new EnumMap<>(Fault.class);
     private final Map<Fault, String> reasons = new EnumMap<>(Fault.class);
     private boolean soft;
-    private String after;
-    private MeasuredWindow window;
+    private @Nullable String after;
+    private @Nullable MeasuredWindow window;
     private Set<Symptom> symptoms = EnumSet.allOf(Symptom.class);
-    private Reader reader;
 
     private Builder(String id, Suspect station, UnitState state, double minutes) {
       this.id = id;
@@ -271,14 +270,14 @@ public final class Check {
      *
      * @param own the fact by which the unit's own window is given; null where none can be
      */
-    Check measured(FactType type, Window usual, FactType own) {
-      window = new MeasuredWindow(type, usual, own);
-      return read(reading -> reading.volts(type, window.inForce(reading.facts())));
+    Check measured(FactType type, Window usual, @Nullable FactType own) {
+      MeasuredWindow held = new MeasuredWindow(type, usual, own);
+      window = held;
+      return read(reading -> reading.volts(type, held.inForce(reading.facts())));
     }
 
     Check read(Reader how) {
-      reader = how;
-      return new Check(this);
+      return new Check(this, how);
     }
   }
 }

@@ -254,7 +254,7 @@ public final class FamilyModel {
   public Map<List<Fault>, Double> population(Symptom symptom) {
     Map<List<Fault>, Double> population = new LinkedHashMap<>();
     for (Cause cause : causes(symptom)) {
-      population.put(cause.faults(), cause.weight().get(symptom));
+      population.put(cause.faults(), cause.weight(symptom));
     }
     return population;
   }

@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.cost.CostFigures;
 import variablerotor.core.cost.Offer;
@@ -57,7 +58,7 @@ public final class Ways {
    * (that is the customer's to say), then least first cost. Null while the fault is not decided, or
    * where no way that has a price can be gone.
    */
-  public static Route recommended(
+  public static @Nullable Route recommended(
       List<Way> ways, Map<Route, Offer> offers, double ratePerHour, Diagnosis diagnosis) {
     if (diagnosis.verdict().state() != VerdictState.DECIDED) {
       return null;
@@ -67,9 +68,13 @@ public final class Ways {
         .min(
             Comparator.comparing(Way::state)
                 .thenComparing(way -> !way.route().keepsVariableSpeed())
-                .thenComparingDouble(way -> offers.get(way.route()).firstCost(ratePerHour)))
+                .thenComparingDouble(way -> firstCost(offers.get(way.route()), ratePerHour)))
         .map(Way::route)
         .orElse(null);
+  }
+
+  private static double firstCost(@Nullable Offer offer, double ratePerHour) {
+    return offer == null ? Double.POSITIVE_INFINITY : offer.firstCost(ratePerHour);
   }
 
   private static Way.Reason block(String id, String sentence) {

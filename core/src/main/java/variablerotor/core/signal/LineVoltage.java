@@ -2,6 +2,7 @@ package variablerotor.core.signal;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.text.Numbers;
 
 /**
@@ -26,7 +27,7 @@ public final class LineVoltage {
    *     it is not known, and then any usual supply is good
    * @throws IllegalArgumentException where the plate reads otherwise
    */
-  public static LineVoltage ofPlate(String plate) {
+  public static LineVoltage ofPlate(@Nullable String plate) {
     List<Window> windows = new ArrayList<>();
     if (plate == null) {
       for (String usual : USUAL) {

@@ -1,5 +1,6 @@
 package variablerotor.core.signal;
 
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.source.Source;
 import variablerotor.core.text.Numbers;
 
@@ -12,7 +13,7 @@ import variablerotor.core.text.Numbers;
  * @param source who says so
  * @param figure id of the figure in the catalogue; null for the unit's own window
  */
-public record Window(double low, double high, String unit, Source source, String figure) {
+public record Window(double low, double high, String unit, Source source, @Nullable String figure) {
 
   /** A window that this unit's own literature gives. */
   public static Window own(double low, double high, String unit) {

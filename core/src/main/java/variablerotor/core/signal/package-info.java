@@ -1,4 +1,7 @@
 /**
  * Volts and speeds against their windows: line, commands, three phases. May use figures and text.
  */
+@NullMarked
 package variablerotor.core.signal;
+
+import org.jspecify.annotations.NullMarked;

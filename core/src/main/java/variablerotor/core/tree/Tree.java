@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** The one writer from records to plain trees. */
 public final class Tree {
@@ -16,7 +17,7 @@ public final class Tree {
    * @param namesAndValues a name, its value, a name, its value, and so on
    * @throws IllegalArgumentException for a value that has no plain form
    */
-  public static Map<String, Object> of(Object... namesAndValues) {
+  public static Map<String, Object> of(@Nullable Object... namesAndValues) {
     Map<String, Object> branch = new LinkedHashMap<>();
     for (int i = 0; i + 1 < namesAndValues.length; i += 2) {
       branch.put((String) namesAndValues[i], plain(namesAndValues[i + 1]));
@@ -27,7 +28,7 @@ public final class Tree {
   /**
    * @throws IllegalArgumentException for a value that has no plain form
    */
-  public static Object plain(Object value) {
+  public static @Nullable Object plain(@Nullable Object value) {
     if (value == null || value instanceof String || value instanceof Boolean) {
       return value;
     }

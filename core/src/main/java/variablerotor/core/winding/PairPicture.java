@@ -74,14 +74,14 @@ final class PairPicture {
   private final double[] pairs;
   private final double error;
   private final Connection connection;
-  private final Double reference;
+  private final @Nullable Double reference;
 
   /**
    * @param pairs AB, BC, CA, lead resistance subtracted [Ω]; infinity is OL
    * @param error half-width of the band round each [Ω]
    * @param reference healthy pair at the temperature of the readings [Ω], or null
    */
-  PairPicture(double[] pairs, double error, Connection connection, Double reference) {
+  PairPicture(double[] pairs, double error, Connection connection, @Nullable Double reference) {
     this.pairs = pairs;
     this.error = error;
     this.connection = connection;
@@ -185,9 +185,8 @@ final class PairPicture {
   private boolean phasesTouch(Phase odd, double touching, double opposite) {
     if (reference != null) {
       Picture touch = phasesTouching(odd.opposite());
-      double ifTouching =
-          touch == null ? Double.MAX_VALUE : Math.abs(touch.healthyPairOhms() - reference);
-      return ifTouching < Math.abs(opposite - reference);
+      Double healthy = touch == null ? null : touch.healthyPairOhms();
+      return healthy != null && Math.abs(healthy - reference) < Math.abs(opposite - reference);
     }
     return opposite < WindingFigures.FAR_LOWER.value() * touching;
   }
@@ -212,7 +211,7 @@ final class PairPicture {
    *
    * @return null where no such R exists or the low pair is not far below the other two
    */
-  private Picture phasesTouching(Pair low) {
+  private @Nullable Picture phasesTouching(Pair low) {
     Star star = Star.ofPairs(pairs[0], pairs[1], pairs[2]);
     double third = star.of(low.opposite());
     double b = Math.max(0, star.of(low.first()));

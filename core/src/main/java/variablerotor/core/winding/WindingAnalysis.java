@@ -2,6 +2,8 @@ package variablerotor.core.winding;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.text.Words;
 
@@ -40,7 +42,7 @@ public final class WindingAnalysis {
 
   /** The reading of one pair less the test leads [Ω]; a hair below zero is zero. */
   private double net(Pair pair) {
-    Ohms shown = readings.pairs().get(pair);
+    Ohms shown = Objects.requireNonNull(readings.pairs().get(pair));
     double net = shown.value() - readings.meter().leadOhms();
     return net < 0 && net >= -error ? 0 : net;
   }
@@ -78,7 +80,7 @@ public final class WindingAnalysis {
           null,
           frame);
     }
-    if (!numbers || unbalance.low() > limitPercent) {
+    if (unbalance == null || star == null || unbalance.low() > limitPercent) {
       PairPicture.Picture fault = picture.ofFault();
       return build(WindingState.FAULTY, withBand(fault, unbalance), unbalance, star, frame);
     }
@@ -89,7 +91,11 @@ public final class WindingAnalysis {
   }
 
   private WindingVerdict balanced(
-      double[] pairs, Double reference, Unbalance unbalance, Star star, FrameState frame) {
+      double[] pairs,
+      @Nullable Double reference,
+      Unbalance unbalance,
+      Star star,
+      FrameState frame) {
     double mean = (pairs[0] + pairs[1] + pairs[2]) / 3;
     if (reference != null) {
       double share = limitPercent / 100;
@@ -148,7 +154,7 @@ public final class WindingAnalysis {
     return new PairPicture.Picture(Signature.INCONSISTENT, List.of(), null, null, null, why);
   }
 
-  private PairPicture.Picture withBand(PairPicture.Picture fault, Unbalance unbalance) {
+  private PairPicture.Picture withBand(PairPicture.Picture fault, @Nullable Unbalance unbalance) {
     StringBuilder text = new StringBuilder(fault.sentence());
     if (fault.healthyPairOhms() != null && fault.signature() != Signature.OPEN_PHASE) {
       text.append(" A healthy pair here would read about ")
@@ -175,7 +181,7 @@ public final class WindingAnalysis {
             : readings.pairs().size() + " of 3 pairs measured.";
     return build(
         WindingState.NOT_MEASURED,
-        new PairPicture.Picture(Signature.NOT_MEASURED, List.of(), null, null, null, sentence),
+        PairPicture.Picture.of(Signature.NOT_MEASURED, List.of(), sentence),
         null,
         null,
         frame);
@@ -255,8 +261,9 @@ public final class WindingAnalysis {
     List<Phase> nearest = new ArrayList<>();
     for (Phase phase : Phase.values()) {
       Ohms ohms = readings.frame().get(phase);
-      boolean path = ohms != null && ohms.value() < WindingFigures.FRAME_CONDEMNED.value();
-      if (path && ohms.value() <= least + 2 * error) {
+      if (ohms != null
+          && ohms.value() < WindingFigures.FRAME_CONDEMNED.value()
+          && ohms.value() <= least + 2 * error) {
         nearest.add(phase);
       }
     }
@@ -267,11 +274,11 @@ public final class WindingAnalysis {
    * With sound pairs and one fault to frame at depth x of phase A, lead A reads xR + R_f and the
    * other two R + (1 − x)R + R_f, so x = 1 − (other − A)/2R with 2R the pair.
    */
-  private Double frameDepth(WindingVerdict pairs, List<Phase> leads) {
+  private @Nullable Double frameDepth(WindingVerdict pairs, List<Phase> leads) {
     if (pairs.healthyPairOhms() == null || leads.size() != 1 || readings.frame().size() != 3) {
       return null;
     }
-    double near = readings.frame().get(leads.get(0)).value();
+    double near = Objects.requireNonNull(readings.frame().get(leads.get(0))).value();
     double far = 0;
     for (Ohms ohms : readings.frame().values()) {
       far = Math.max(far, ohms.value());
@@ -283,8 +290,8 @@ public final class WindingAnalysis {
   private WindingVerdict build(
       WindingState state,
       PairPicture.Picture picture,
-      Unbalance unbalance,
-      Star star,
+      @Nullable Unbalance unbalance,
+      @Nullable Star star,
       FrameState frame) {
     Double megohms = readings.insulationMegohms();
     return new WindingVerdict(

@@ -2,6 +2,7 @@ package variablerotor.core.winding;
 
 import java.util.EnumMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything measured at the three leads, module off. Readings not taken are absent.
@@ -17,11 +18,11 @@ import java.util.Map;
 public record WindingReadings(
     Map<Pair, Ohms> pairs,
     Map<Phase, Ohms> frame,
-    Double insulationMegohms,
+    @Nullable Double insulationMegohms,
     double celsius,
     Meter meter,
     Connection connection,
-    Double referencePairOhms) {
+    @Nullable Double referencePairOhms) {
 
   public WindingReadings {
     pairs = Map.copyOf(pairs);

@@ -1,6 +1,7 @@
 package variablerotor.core.winding;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the winding readings say, together.
@@ -22,14 +23,14 @@ import java.util.List;
 public record WindingVerdict(
     WindingState state,
     Signature signature,
-    Unbalance unbalance,
+    @Nullable Unbalance unbalance,
     List<Phase> phases,
-    Double depth,
-    Double healthyPairOhms,
-    Double extraOhms,
-    Star phaseOhms,
+    @Nullable Double depth,
+    @Nullable Double healthyPairOhms,
+    @Nullable Double extraOhms,
+    @Nullable Star phaseOhms,
     FrameState frame,
-    Double insulationAt40,
+    @Nullable Double insulationAt40,
     double limitPercent,
     String sentence) {
 

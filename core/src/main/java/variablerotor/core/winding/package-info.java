@@ -2,4 +2,7 @@
  * From pairs to phases to a picture of the fault, with intervals; copper, insulation, back-EMF. May
  * use figures and text.
  */
+@NullMarked
 package variablerotor.core.winding;
+
+import org.jspecify.annotations.NullMarked;
