@@ -30,7 +30,7 @@ const numberOf = (of: Record<string, unknown>, id: string) => of[id] as number |
 const flagOf = (question: (typeof QUESTIONS)[number]) =>
   asked(question.of)[question.key] as boolean | undefined
 const asked = (of: 'unit' | 'motor') => model.value[of] as unknown as Record<string, unknown>
-const VOLTS = ['115', '208-230', '277', '460']
+const VOLTS = ['115', '208-230', '115/208-230', '277', '460']
 
 function toggleHeat(heat: (typeof HEATING)[number][0]) {
   const heating = model.value.unit.heating ?? []

@@ -210,15 +210,14 @@ public final class WaysToAnswer {
   public @Nullable Observation voltageLink() {
     String link = facts().choice(FactType.LINK_VOLTAGE_JUMPER);
     Double line = facts().number(FactType.LINE_VOLTS);
-    LineVoltage low = LineVoltage.ofPlate("115");
-    String plate = situation.plateVolts();
-    // The plate tells; where it is not known a good line does, and a lost one does not.
-    boolean usual = line != null && LineVoltage.ofPlate(null).level(line) == Level.GOOD;
-    boolean known = plate != null || usual;
+    LineVoltage plate = situation.lineVoltage();
+    // A plate of one range tells; else a good line does, and a lost one does not.
+    boolean good = line != null && plate.level(line) == Level.GOOD;
+    boolean known = plate.isOfOneRange() || good;
     boolean is115 =
-        plate != null
-            ? plate.trim().equals("115")
-            : usual && line != null && low.level(line) == Level.GOOD;
+        plate.isOfOneRange()
+            ? plate.level(115) == Level.GOOD && plate.level(230) != Level.GOOD
+            : good && line != null && LineVoltage.ofPlate("115").level(line) == Level.GOOD;
     if (link == null) {
       return known && !is115
           ? new Observation("RIGHT", "Not a 115 V supply: no link is needed.", List.of())

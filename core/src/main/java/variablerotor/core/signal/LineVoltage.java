@@ -8,7 +8,7 @@ import variablerotor.core.text.Numbers;
 /**
  * The line voltage that a motor's plate allows: rated ±10 %, NEMA MG 1, 12.44 (from memory). A
  * plate of two values, such as "208-230", reaches from 10 % below the lower to 10 % above the
- * higher.
+ * higher; one of two ranges, such as "115/208-230", is set for one of them by a link.
  */
 public final class LineVoltage {
   private static final double TOLERANCE = SignalFigures.LINE_TOLERANCE.value() / 100;
@@ -17,14 +17,17 @@ public final class LineVoltage {
   private static final String[] USUAL = {"115", "208-230", "277", "460"};
 
   private final List<Window> windows;
+  private final boolean plateKnown;
 
-  private LineVoltage(List<Window> windows) {
+  private LineVoltage(List<Window> windows, boolean plateKnown) {
     this.windows = List.copyOf(windows);
+    this.plateKnown = plateKnown;
   }
 
   /**
-   * @param plate rated volts as on the plate: one number, or two with a hyphen between; null where
-   *     it is not known, and then any usual supply is good
+   * @param plate rated volts as on the plate: one number, or two with a hyphen between; two such
+   *     with a stroke between, the lower first; null where it is not known, and then any usual
+   *     supply is good
    * @throws IllegalArgumentException where the plate reads otherwise
    */
   public static LineVoltage ofPlate(@Nullable String plate) {
@@ -33,10 +36,24 @@ public final class LineVoltage {
       for (String usual : USUAL) {
         windows.add(parse(usual));
       }
-    } else {
-      windows.add(parse(plate));
+      return new LineVoltage(windows, false);
     }
-    return new LineVoltage(windows);
+    int stroke = plate.indexOf('/');
+    if (stroke < 0) {
+      return new LineVoltage(List.of(parse(plate)), true);
+    }
+    Window low = parse(plate.substring(0, stroke));
+    Window high = parse(plate.substring(stroke + 1));
+    if (high.low() <= low.high()) {
+      throw new IllegalArgumentException(
+          "plate volts: the lower range first, apart from the higher, such as 115/208-230");
+    }
+    return new LineVoltage(List.of(low, high), true);
+  }
+
+  /** Whether the plate says for which supply the motor is: known, and of one range. */
+  public boolean isOfOneRange() {
+    return plateKnown && windows.size() == 1;
   }
 
   private static Window parse(String plate) {
@@ -62,7 +79,8 @@ public final class LineVoltage {
     }
     int volts = number ? Integer.parseInt(digits) : 0;
     if (volts < 24 || volts > 690) {
-      throw new IllegalArgumentException("plate volts: 24 to 690, such as 115 or 208-230");
+      throw new IllegalArgumentException(
+          "plate volts: 24 to 690, such as 115, 208-230 or 115/208-230");
     }
     return volts;
   }
@@ -86,14 +104,17 @@ public final class LineVoltage {
     return windows.get(windows.size() - 1);
   }
 
-  /** Such as {@code 187 to 253 V}, or the usual supplies where the plate is not known. */
+  /**
+   * Such as {@code 187 to 253 V}, both ranges of a plate that has two, or the usual supplies where
+   * the plate is not known.
+   */
   public String spoken() {
-    if (windows.size() == 1) {
-      return Numbers.fixed(windows.get(0).low(), 0)
-          + " to "
-          + Numbers.fixed(windows.get(0).high(), 0)
-          + " V";
-    }
-    return "a usual supply within 10 %";
+    return plateKnown
+        ? String.join(" or ", windows.stream().map(LineVoltage::spoken).toList())
+        : "a usual supply within 10 %";
+  }
+
+  private static String spoken(Window window) {
+    return Numbers.fixed(window.low(), 0) + " to " + Numbers.fixed(window.high(), 0) + " V";
   }
 }

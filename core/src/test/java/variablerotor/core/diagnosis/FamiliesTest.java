@@ -9,12 +9,14 @@ import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
+import variablerotor.core.winding.Connection;
 
 /** The rules of proof of each family beside the constant-torque blower. */
 class FamiliesTest {
@@ -89,6 +91,23 @@ class FamiliesTest {
     decided(
         Suspect.MODULE,
         noRun(Family.CONSTANT_AIRFLOW_PARALLEL, all(fed, "link.voltage_jumper", "IN")));
+  }
+
+  /** The line tells for which of its two ranges such a motor should be set. */
+  @ParameterizedTest
+  @CsvSource({"118, OUT, SETTING", "118, IN, MODULE", "240, OUT, MODULE", "240, IN, SETTING"})
+  void aPlateOfTwoRangesIsJudgedByTheLine(double line, String link, Suspect suspect) {
+    Object[] fed = all(SOUND, "line.volts", line, "command.volts", 25, "link.voltage_jumper", link);
+    decided(
+        suspect,
+        Engine.diagnose(
+            new Situation(
+                Family.CONSTANT_AIRFLOW_PARALLEL,
+                Symptom.NO_RUN,
+                "115/208-230",
+                Connection.UNKNOWN,
+                Facts.of(Calls.facts(fed)),
+                5)));
   }
 
   @Test

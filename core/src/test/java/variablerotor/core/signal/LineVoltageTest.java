@@ -1,7 +1,9 @@
 package variablerotor.core.signal;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,9 +14,23 @@ class LineVoltageTest {
   /** NEMA MG 1, 12.44: rated ±10 %, so a 208-230 plate is 187 to 253 V. */
   @ParameterizedTest
   @CsvSource({
-    "208-230, 188, GOOD", "208-230, 253, GOOD", "208-230, 187, LOW", "208-230, 254, HIGH",
-    "208-230, 118, LOW", "208-230, 4, ABSENT", "115, 118, GOOD", "115, 230, HIGH",
-    "115, 103, LOW", "277, 277, GOOD", "460, 430, GOOD"
+    "208-230, 188, GOOD",
+    "208-230, 253, GOOD",
+    "208-230, 187, LOW",
+    "208-230, 254, HIGH",
+    "208-230, 118, LOW",
+    "208-230, 4, ABSENT",
+    "115, 118, GOOD",
+    "115, 230, HIGH",
+    "115, 103, LOW",
+    "277, 277, GOOD",
+    "460, 430, GOOD",
+    "115/208-230, 118, GOOD",
+    "115/208-230, 240, GOOD",
+    "115/208-230, 150, LOW",
+    "115/208-230, 103, LOW",
+    "115/208-230, 254, HIGH",
+    "115/208-230, 4, ABSENT"
   })
   void levelsAgainstThePlate(String plate, double volts, Level level) {
     assertEquals(level, LineVoltage.ofPlate(plate).level(volts));
@@ -35,9 +51,32 @@ class LineVoltageTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"", "many", "230-208", "12", "10000", "-115", "115-", "1e3"})
+  @ValueSource(
+      strings = {
+        "",
+        "many",
+        "230-208",
+        "12",
+        "10000",
+        "-115",
+        "115-",
+        "1e3",
+        "115/",
+        "/230",
+        "230/115",
+        "208-230/240",
+        "115/208/277"
+      })
   void plateThatCannotBeReadIsRefused(String plate) {
     assertThrows(IllegalArgumentException.class, () -> LineVoltage.ofPlate(plate));
+  }
+
+  @Test
+  void aPlateOfTwoRangesLeavesOpenForWhichItIsSet() {
+    assertFalse(LineVoltage.ofPlate("115/208-230").isOfOneRange());
+    assertFalse(LineVoltage.ofPlate(null).isOfOneRange());
+    assertTrue(LineVoltage.ofPlate("208-230").isOfOneRange());
+    assertEquals("104 to 127 V or 187 to 253 V", LineVoltage.ofPlate("115/208-230").spoken());
   }
 
   @Test
