@@ -2,6 +2,7 @@ package variablerotor.server.practice;
 
 import java.security.SecureRandom;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
@@ -115,7 +116,7 @@ class PracticeService {
   private HiddenFault wired(HiddenFault hidden, String volts) {
     HiddenFault made = hidden;
     for (int i = 0; i < 40; i++) {
-      if (volts == null || new SimulatedMotor(made).plateVolts().equals(volts.trim())) {
+      if (volts == null || suits(new SimulatedMotor(made).plateVolts(), volts)) {
         return made;
       }
       made =
@@ -127,6 +128,11 @@ class PracticeService {
               random.nextLong());
     }
     return hidden;
+  }
+
+  /** Whether a machine so rated is what the plate says, or one of the two that it says. */
+  private static boolean suits(String rated, String plate) {
+    return Arrays.stream(plate.split("/")).map(String::trim).anyMatch(rated::equals);
   }
 
   /** Opens a call on a simulated motor; the motor has the call's id. */
