@@ -48,7 +48,7 @@ export function onSent(listener: Listener): () => void {
 }
 
 const tabs = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('rotor.keep')
-tabs?.addEventListener('message', ({ data }: MessageEvent<{ sent?: Kept; refusal?: string }>) => {
+tabs?.addEventListener('message', ({ data }: MessageEvent<{ sent?: Kept }>) => {
   const sent = data.sent
   void refresh().then(() => {
     if (sent) listeners.forEach((listener) => listener(sent, undefined, null))
@@ -99,15 +99,20 @@ export async function send(save: Save): Promise<void> {
 export async function sendAgain(row: Kept) {
   const anew = { ...row }
   delete anew.refused
-  if (row.seq === undefined) inMemory = inMemory.map((one) => (one.id === row.id ? anew : one))
-  else await changeRow(anew)
-  await refresh()
+  await replace(anew)
   await flush()
 }
 
 /** Thrown away by hand, after a person was asked. */
 export async function throwAway(row: Kept) {
   await remove(row)
+}
+
+/** Puts a row in place of its former self, wherever that is kept. */
+async function replace(row: Kept) {
+  if (row.seq === undefined) inMemory = inMemory.map((one) => (one.id === row.id ? row : one))
+  else await changeRow(row)
+  await refresh()
 }
 
 async function remove(row: Kept) {
@@ -182,9 +187,7 @@ function noAnswer() {
 async function setAside(row: Kept, refusal: Refusal) {
   const { status, message, errors } = refusal
   const aside = { ...row, refused: { status, message, errors: errors.map((one) => ({ ...one })) } }
-  if (row.seq === undefined) inMemory = inMemory.map((one) => (one.id === row.id ? aside : one))
-  else await changeRow(aside)
-  await refresh()
+  await replace(aside)
   tell(aside, undefined, refusal)
 }
 

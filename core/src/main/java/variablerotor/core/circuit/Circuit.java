@@ -6,7 +6,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 
 /**
  * A network of impedances, sources and contacts between named nodes, in a steady state of one
@@ -52,13 +51,13 @@ public final class Circuit {
      *
      * @throws IllegalArgumentException for a branch that is not there
      */
-    public @Nullable Complex amps(String branch) {
+    public Complex amps(String branch) {
       Branch of = branches.get(branch);
       if (of == null) {
         throw new IllegalArgumentException("no branch " + branch);
       }
       return of.givesVoltage()
-          ? values.get(currentOf(of.name))
+          ? values.getOrDefault(currentOf(of.name), Complex.ZERO)
           : volts(of.from, of.to).dividedBy(of.ohms);
     }
   }

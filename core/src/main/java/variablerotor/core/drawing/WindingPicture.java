@@ -88,14 +88,7 @@ public final class WindingPicture {
 
   private @Nullable Double ohms(Phase phase) {
     Star star = winding.phaseOhms();
-    if (star == null) {
-      return null;
-    }
-    return switch (phase) {
-      case A -> star.a();
-      case B -> star.b();
-      case C -> star.c();
-    };
+    return star == null ? null : star.of(phase);
   }
 
   private void mark(Phase first, @Nullable Phase second) {

@@ -1,6 +1,7 @@
 package variablerotor.core.motor;
 
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.family.Family;
 import variablerotor.core.tree.Node;
@@ -59,7 +60,7 @@ public record MotorPlate(
   /** Unknown where it was not said. */
   @Override
   public Connection connection() {
-    return connection == null ? Connection.UNKNOWN : connection;
+    return Objects.requireNonNull(connection);
   }
 
   /** Seen from the shaft end. */

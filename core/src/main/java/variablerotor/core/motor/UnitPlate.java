@@ -3,6 +3,7 @@ package variablerotor.core.motor;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
@@ -33,7 +34,7 @@ public record UnitPlate(
   /** None where it was not said. */
   @Override
   public List<Heating> heating() {
-    return heating == null ? List.of() : heating;
+    return Objects.requireNonNull(heating);
   }
 
   /** Nothing known. */

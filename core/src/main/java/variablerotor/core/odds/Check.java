@@ -276,6 +276,18 @@ public final class Check {
       return read(reading -> reading.volts(type, held.inForce(reading.facts())));
     }
 
+    /** Answered by the word that its one fact has. */
+    Check answeredByWord() {
+      FactType fact = facts.get(0);
+      return read(reading -> reading.choice(fact));
+    }
+
+    /** Answered by the yes or no of its one fact. */
+    Check answeredByYesOrNo() {
+      FactType fact = facts.get(0);
+      return read(reading -> reading.flag(fact));
+    }
+
     Check read(Reader how) {
       return new Check(this, how);
     }

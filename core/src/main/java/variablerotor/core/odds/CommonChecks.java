@@ -79,7 +79,7 @@ final class CommonChecks {
         .under(Fault.NO_CALL, "NO 1", "that is the fault")
         .under(Fault.CONTROL_POWER, "NO 9 YES 1", "without 24 V no call gets through")
         .under(Fault.SUPPLY_OFF, "NO 9 YES 1", "the 24 V supply hangs on the same power")
-        .read(reading -> reading.flag(FactType.CALL_PRESENT));
+        .answeredByYesOrNo();
   }
 
   static Check control() {
@@ -144,7 +144,7 @@ final class CommonChecks {
         .under(Fault.WINDING_WARM_SHORT, "STILL 5 RUNS 5", "cold it runs")
         .under(Fault.NOTHING, "RUNS 1", "nothing is wrong")
         .under(Fault.SETTING_DRIVE, "RUNS 8 STILL 2", "an interlock can hold it off all the same")
-        .read(reading -> reading.choice(FactType.RUN_SUBSTITUTE_COMMAND));
+        .answeredByWord();
   }
 
   static Check idleCommand() {
@@ -191,7 +191,7 @@ final class CommonChecks {
         .under(Fault.HARNESS_CORRODED, "CORRODED 1", "that is the fault")
         .under(Fault.HARNESS_OPEN, "SEATED 80 LOOSE 10 CORRODED 10", "the break is in the wire")
         .under(Fault.SUPPLY_LINE_LOST, "SEATED 80 LOOSE 15 CORRODED 5", "line pins can be loose")
-        .read(reading -> reading.choice(FactType.CONNECTOR_LOOK));
+        .answeredByWord();
   }
 
   static Check reseated() {
@@ -212,7 +212,7 @@ final class CommonChecks {
         .under(Fault.WINDING_WARM_SHORT, "STILL 5 RUNS 5", "cold it runs")
         .under(Fault.BEARING_DRAG, "STILL 6 RUNS 4", "it may just do")
         .under(Fault.NOTHING, "RUNS 1", "nothing is wrong")
-        .read(reading -> reading.choice(FactType.RUN_RESEATED));
+        .answeredByWord();
   }
 
   static Check speedProof() {
@@ -239,7 +239,7 @@ final class CommonChecks {
         .under(Fault.SETTING_SPEED_PROOF, "YES 1", "it shows after a change of motor")
         .under(Fault.SETTING_ROTATION, "YES 8 NO 2", "it shows after a change of motor")
         .under(Fault.SETTING_SPEED, "YES 6 NO 4", "switches are set at fitting")
-        .read(reading -> reading.flag(FactType.REPLACED_RECENTLY));
+        .answeredByYesOrNo();
   }
 
   static Check rotation() {
@@ -252,7 +252,7 @@ final class CommonChecks {
         .normal("RIGHT 1")
         .under(Fault.SETTING_ROTATION, "REVERSED 1", "that is the fault")
         .under(Fault.MODULE_FADING, "RIGHT 9 REVERSED 1", "a weak start can go either way")
-        .read(reading -> reading.choice(FactType.ROTATION));
+        .answeredByWord();
   }
 
   static Check speedSetting() {
@@ -268,7 +268,7 @@ final class CommonChecks {
         .normal("RIGHT 1")
         .under(Fault.SETTING_SPEED, "WRONG 1", "that is the fault")
         .under(Fault.SETTING_DRIVE, "WRONG 6 RIGHT 4", "it may be a parameter or an interlock")
-        .read(reading -> reading.choice(FactType.SPEED_SETTING));
+        .answeredByWord();
   }
 
   static Check controlUnplugged() {
@@ -283,7 +283,7 @@ final class CommonChecks {
         .normal("STOPS 1")
         .under(Fault.MODULE_STUCK_ON, "RUNS 1", "nothing tells it to run, and it runs")
         .under(Fault.DRIVE_STUCK_ON, "RUNS 1", "nothing tells it to run, and it runs")
-        .read(reading -> reading.choice(FactType.RUN_CONTROL_UNPLUGGED));
+        .answeredByWord();
   }
 
   static Check moduleLook() {
@@ -310,7 +310,7 @@ final class CommonChecks {
             Fault.MODULE_FADING,
             "CLEAN 70 BURNT 5 BULGED_CAPACITOR 15 WATER 5 CORRODED 5",
             "tired capacitors bulge")
-        .read(reading -> reading.choice(FactType.MODULE_LOOK));
+        .answeredByWord();
   }
 
   static Check codeReturns() {
@@ -327,7 +327,7 @@ final class CommonChecks {
         .under(Fault.HARNESS_PIN, "YES 7 NO 3", "it comes and goes")
         .under(Fault.MODULE_FADING, "YES 8 NO 2", "it comes and goes")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "YES 7 NO 3", "it comes and goes")
-        .read(reading -> reading.flag(FactType.CODE_RETURNS));
+        .answeredByYesOrNo();
   }
 
   static Check shaftModuleOff() {
@@ -436,7 +436,7 @@ final class CommonChecks {
         .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
         .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
         .under(Fault.MODULE_OUTPUT_SHORTED, "COGGING 6 STIFF 3 LOCKED 1", "the output stage brakes")
-        .read(reading -> reading.choice(FactType.SHAFT_FEEL_WARM));
+        .answeredByWord();
   }
 
   static Check shaft() {
@@ -452,7 +452,7 @@ final class CommonChecks {
         .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
         .under(Fault.WINDING_FRAME, "FREE 9 COGGING 1", "one touch to frame does not brake")
         .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
-        .read(reading -> reading.choice(FactType.SHAFT_FEEL));
+        .answeredByWord();
   }
 
   static Check shaftWheelOff() {
@@ -507,7 +507,7 @@ final class CommonChecks {
         .under(Fault.WHEEL_RUBBING, "SCRAPES 9 QUIET 1", "it rubs when it turns")
         .under(Fault.WHEEL_JAMMED, "SCRAPES 7 QUIET 3", "what jams it scrapes")
         .under(Fault.WHEEL_LOOSE, "SCRAPES 4 QUIET 6", "a loose hub ticks")
-        .read(reading -> reading.choice(FactType.SHAFT_SOUND));
+        .answeredByWord();
   }
 
   /** What brakes by current needs speed; what rubs does not. Any machine text, from memory. */
@@ -522,7 +522,7 @@ final class CommonChecks {
         .under(Fault.MODULE_OUTPUT_SHORTED, "FREE 8 COGGING 2", "no speed, no brake")
         .under(Fault.WINDING_SHORT, "FREE 7 COGGING 3", "no speed, no brake")
         .under(Fault.WINDING_SLIGHT_SHORT, "FREE 9 COGGING 1", "no speed, no brake")
-        .read(reading -> reading.choice(FactType.SHAFT_FEEL_SLOW));
+        .answeredByWord();
   }
 
   static Check wheel() {
@@ -538,7 +538,7 @@ final class CommonChecks {
         .under(Fault.WHEEL_JAMMED, "JAMMED 9 RUBBING 1", "that is the fault")
         .under(Fault.WHEEL_RUBBING, "RUBBING 1", "that is the fault")
         .under(Fault.WHEEL_LOOSE, "LOOSE_ON_SHAFT 1", "that is the fault")
-        .read(reading -> reading.choice(FactType.WHEEL_LOOK));
+        .answeredByWord();
   }
 
   static Check air() {
@@ -554,7 +554,7 @@ final class CommonChecks {
             Fault.AIR_BLOCKED,
             "FILTER_BLOCKED 50 COIL_BLOCKED 20 COIL_FROZEN 20 CLEAR 10",
             "a duct may be the cause, and is not seen here")
-        .read(reading -> reading.choice(FactType.AIR_LOOK));
+        .answeredByWord();
   }
 
   static Check staticPressure() {

@@ -257,7 +257,7 @@ final class FamilyChecks {
         .under(Fault.BEARING_SEIZED, "YES 9 NO 1", "overload")
         .under(Fault.BEARING_DRAG, "YES 6 NO 4", "overload")
         .under(Fault.WHEEL_JAMMED, "YES 9 NO 1", "overload")
-        .read(reading -> reading.flag(FactType.DRIVE_FAULT));
+        .answeredByYesOrNo();
   }
 
   static Check driveStatus() {
@@ -292,7 +292,7 @@ final class FamilyChecks {
         .under(Fault.BEARING_DRAG, "FAULT 6 READY 4", "overload")
         .under(Fault.WHEEL_JAMMED, "FAULT 9 READY 1", "overload")
         .under(Fault.WHEEL_RUBBING, "READY 8 FAULT 2", "overload")
-        .read(reading -> reading.choice(FactType.DRIVE_STATUS));
+        .answeredByWord();
   }
 
   static Check bypass() {
@@ -315,7 +315,7 @@ final class FamilyChecks {
         .under(Fault.WINDING_JOINT, "STILL 1", "one that keeps it still does so here, too")
         .under(Fault.BEARING_SEIZED, "STILL 1", "it cannot turn")
         .under(Fault.WHEEL_JAMMED, "STILL 1", "it cannot turn")
-        .read(reading -> reading.choice(FactType.RUN_BYPASS));
+        .answeredByWord();
   }
 
   private static Check.Builder command(Check.Builder check) {

@@ -41,7 +41,7 @@ final class HeardChecks {
         .under(Fault.BEARING_DRAG, "TRIES_AND_GIVES_UP 5 RUNS 4 HUMS 1", "it pushes hard")
         .under(Fault.WHEEL_JAMMED, "TRIES_AND_GIVES_UP 8 HUMS 1 SILENCE 1", "it pushes in vain")
         .under(Fault.MODULE_OUTPUT_SHORTED, "SILENCE 5 HUMS 2 TRIES_AND_GIVES_UP 3", "it brakes")
-        .read(reading -> reading.choice(FactType.HEARD_ANSWER));
+        .answeredByWord();
   }
 
   static Check restRuns() {
@@ -80,7 +80,7 @@ final class HeardChecks {
         .under(Fault.CONTROL_POWER, "OFF 8 STEADY 2", "no 24 V, no lamp")
         .under(Fault.BOARD_SILENT, "OFF 4 STEADY 3 FLASHES_A_CODE 3", "a dead board shows nothing")
         .under(Fault.NO_CALL, "STEADY 4 HEARTBEAT 6", "all is well as far as it knows")
-        .read(reading -> reading.choice(FactType.LOOK_LAMP));
+        .answeredByWord();
   }
 
   static Check smell() {
@@ -97,7 +97,7 @@ final class HeardChecks {
         .under(Fault.MODULE_PULLS_DOWN, "NONE 6 BURNT 4", "power stages burn")
         .under(Fault.DRIVE_DEAD, "NONE 7 BURNT 3", "some blow with a mark")
         .under(Fault.WINDING_SHORT, "NONE 5 BURNT 5", "varnish smells")
-        .read(reading -> reading.choice(FactType.LOOK_SMELL));
+        .answeredByWord();
   }
 
   static Check water() {
@@ -113,6 +113,6 @@ final class HeardChecks {
         .under(Fault.HARNESS_CORRODED, "TRACK_TO_CONNECTOR 8 DRY 2", "water made it")
         .under(Fault.HARNESS_PIN, "DRY 8 TRACK_TO_CONNECTOR 2", "some pins are green")
         .under(Fault.AIR_BLOCKED, "DRY 6 WATER_IN_PAN 2 SWEATING_CABINET 2", "ice melts")
-        .read(reading -> reading.choice(FactType.LOOK_WATER));
+        .answeredByWord();
   }
 }
