@@ -79,18 +79,40 @@ final class Bench {
   private void print(PrintStream out) {
     out.printf(
         Locale.ROOT,
-        "%d simulated calls, one fault each, seed %d, %.1f %% of readings wrong, %.1f %% of checks"
-            + " out of reach.%n",
+        "%d simulated calls, one fault each, in a tenth of them one that nobody listed, seed %d,"
+            + " %.1f %% of readings wrong, %.1f %% of checks out of reach.%n",
         cases,
         seed,
         100 * wrong,
         100 * missing);
-    out.println("right: the suspect that leads at the end is to blame. proved: one is proved.");
-    out.println("checks, minutes: to the proof, or to the end where there is none; on average.");
+    out.println("right: the suspect that leads at the end is to blame; of listed faults.");
+    out.println("proved, settled: part proved, what to do settled; neither: no proof, no remedy.");
+    out.println("remedy: what was settled is rightly done. wrong: proved, and not to blame.");
+    out.println("part: wrong part ordered, of 1000 calls, unlisted ones too.");
+    out.println("unlisted: of calls with something unlisted, those in which another was proved.");
+    out.println("checks, minutes: to the end; named, done: until the part is named, until what to");
+    out.println("do is settled, where both came about; on average.");
+    if (wrong > 0) {
+      out.println("What a proof rests on is taken again before a dear part is chosen.");
+    }
     out.println();
     out.printf(
-        "%-26s %-15s %6s %8s %8s %13s %7s %8s%n",
-        "family", "order", "calls", "right", "proved", "wrong proved", "checks", "minutes");
+        "%-26s %-14s %5s %6s %6s %7s %7s %7s %5s %5s %9s %6s %7s %6s %6s%n",
+        "family",
+        "order",
+        "calls",
+        "right",
+        "proved",
+        "settled",
+        "neither",
+        "remedy",
+        "wrong",
+        "part",
+        "unlisted",
+        "checks",
+        "minutes",
+        "named",
+        "done");
     Population population = Population.run(cases, seed, wrong, missing);
     for (Family family : Family.values()) {
       for (CheckOrder order : CheckOrder.values()) {
@@ -108,15 +130,22 @@ final class Bench {
   private static void line(PrintStream out, String name, CheckOrder order, Population.Tally tally) {
     out.printf(
         Locale.ROOT,
-        "%-26s %-15s %6d %6.1f %% %6.1f %% %13d %7.1f %8.1f%n",
+        "%-26s %-14s %5d %6.1f %6.1f %7.1f %7.1f %7.1f %5d %5.1f %9s %6.1f %7.1f %6.1f %6.1f%n",
         name,
         order.title(),
         tally.calls(),
         tally.rightPercent(),
         tally.decidedPercent(),
+        tally.settledPercent(),
+        tally.undecidedPercent(),
+        tally.remedyRightPercent(),
         tally.wronglyProved(),
+        tally.wrongPartPerThousand(),
+        tally.unlistedProved() + "/" + tally.unlisted(),
         tally.checks(),
-        tally.minutes());
+        tally.minutes(),
+        tally.namedMinutes(),
+        tally.settledMinutes());
   }
 
   private static void best(PrintStream out) {

@@ -158,7 +158,7 @@ class MainTest {
     var shown = run("", "bench", "--cases", "16", "--seed", "3");
     assertEquals(0, shown.status());
     assertTrue(
-        shown.out().contains("EC_PLUG_FAN                as advised           2"), shown.out());
+        shown.out().contains("EC_PLUG_FAN                as advised         2"), shown.out());
     assertTrue(shown.out().contains("Beside the best order there is"));
     assertEquals(shown.out(), run("", "bench", "--cases", "16", "--seed", "3").out());
     for (String[] bad :

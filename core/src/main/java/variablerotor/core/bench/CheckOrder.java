@@ -2,10 +2,8 @@ package variablerotor.core.bench;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import variablerotor.core.check.Situation;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.diagnosis.Diagnosis;
-import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.odds.Check;
 
 /** Ways to choose the next check: what is advised here, and two that hold to a fixed order. */
@@ -13,8 +11,8 @@ public enum CheckOrder {
   /** As the application advises. */
   ADVISED("as advised") {
     @Override
-    @Nullable Check next(Situation situation, List<Check> open, UnitState now) {
-      for (Diagnosis.NextTest test : Engine.diagnose(situation).nextTests()) {
+    @Nullable Check next(Diagnosis diagnosis, List<Check> open, UnitState now) {
+      for (Diagnosis.NextTest test : diagnosis.nextTests()) {
         if (open.contains(test.check())) {
           return test.check();
         }
@@ -28,11 +26,12 @@ public enum CheckOrder {
    */
   FLOW_CHART("flow chart") {
     @Override
-    @Nullable Check next(Situation situation, List<Check> open, UnitState now) {
+    @Nullable Check next(Diagnosis diagnosis, List<Check> open, UnitState now) {
       Check first = null;
       for (Check check : open) {
-        boolean earlier = first == null || FLOW.indexOf(check.id()) < FLOW.indexOf(first.id());
-        first = !check.isSoft() && earlier ? check : first;
+        int at = FLOW.indexOf(check.id());
+        boolean earlier = first == null || at < FLOW.indexOf(first.id());
+        first = at >= 0 && !check.isSoft() && earlier ? check : first;
       }
       return first;
     }
@@ -40,12 +39,12 @@ public enum CheckOrder {
   /** Whatever takes the fewest minutes from here. */
   CHEAPEST("cheapest first") {
     @Override
-    @Nullable Check next(Situation situation, List<Check> open, UnitState now) {
+    @Nullable Check next(Diagnosis diagnosis, List<Check> open, UnitState now) {
       Check cheapest = null;
       double least = Double.MAX_VALUE;
       for (Check check : open) {
         double minutes = check.minutes() + now.minutesTo(check.state());
-        if (!check.isSoft() && minutes < least) {
+        if (isInFlowChart(check.id()) && !check.isSoft() && minutes < least) {
           cheapest = check;
           least = minutes;
         }
@@ -57,44 +56,67 @@ public enum CheckOrder {
   /** Common practice: power on and measure, power off and hands on, module off, bench. */
   private static final List<String> FLOW =
       List.of(
-          "replaced.recently",
           "control.volts",
           "call.present",
+          "thermostat.call",
+          "safety.open",
+          "control.volts.loaded",
           "command.volts.board",
+          "contactor.volts",
+          "defrost.active",
+          "defrost.contact",
           "line.volts",
           "bus.volts",
+          "bus.volts.board",
           "logic.volts",
           "command.volts",
+          "command.volts.reset",
           "aux.volts",
+          "aux.volts.unloaded",
           "feedback.hertz",
           "feedback.hertz.board",
           "drive.fault",
+          "drive.reset",
           "drive.status",
           "drive.output",
+          "drive.output.unloaded",
           "rotation",
           "static.inwc",
           "command.volts.idle",
+          "command.volts.motor.idle",
           "link.volts",
           "link.volts.board",
           "run.control_unplugged",
           "bus.volts.unplugged",
+          "logic.volts.unplugged",
           "shaft.feel",
           "connector.look",
           "wheel.look",
+          "wheel.dirt",
           "air.look",
           "shaft.sound",
           "link.voltage_jumper",
+          "command.duty",
+          "command.milliamps",
+          "amps",
+          "transformer.primary.volts",
           "speed.setting",
           "speed.proof",
           "shaft.feel.warm",
           "shaft.feel.module_off",
+          "shaft.drag.joined",
           "winding.pairs",
           "winding.frame",
+          "winding.warm",
+          "winding.joint",
           "module.look",
           "emf",
           "winding.insulation",
           "run.bypass",
           "run.reseated",
+          "run.air_cleared",
+          "run.wheel_mended",
+          "run.set_right",
           "run.substitute_command",
           "shaft.feel.slow",
           "code.returns",
@@ -112,10 +134,11 @@ public enum CheckOrder {
   }
 
   /**
+   * @param diagnosis as the call stands
    * @param open the checks not tried yet
    * @return null where nothing is left to do
    */
-  abstract @Nullable Check next(Situation situation, List<Check> open, UnitState now);
+  abstract @Nullable Check next(Diagnosis diagnosis, List<Check> open, UnitState now);
 
   /** Whether the flow chart knows this check. */
   static boolean isInFlowChart(String id) {

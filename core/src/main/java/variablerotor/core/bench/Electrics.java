@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.family.Command;
+import variablerotor.core.family.Family;
 import variablerotor.core.family.FamilyProfile;
 import variablerotor.core.family.Fault;
 
@@ -22,9 +23,11 @@ final class Electrics {
   private final double chance;
   private final double stray;
   private final boolean lowWhenOut;
+  private final Effects effects;
 
-  Electrics(HiddenFault hidden, Random random) {
+  Electrics(HiddenFault hidden, Effects effects, Random random) {
     this.hidden = hidden;
+    this.effects = effects;
     FamilyProfile profile = hidden.family().profile();
     boolean threePhase = profile.isThreePhase();
     boolean may115 = profile.isMadeFor115();
@@ -35,11 +38,12 @@ final class Electrics {
     lowWhenOut = random.nextDouble() < 0.8;
     chance = random.nextDouble();
     stray = random.nextDouble();
-    unit = rated * spread * supplyFactor();
+    boolean on208 = hidden.has(Fault.SETTING_TAP) && !threePhase && !is115;
+    unit = (on208 ? 208 : rated) * spread * supplyFactor();
   }
 
   private double supplyFactor() {
-    if (hidden.has(Fault.SUPPLY_OFF)) {
+    if (hidden.has(Fault.SUPPLY_OFF) || effects.tripped()) {
       return 0;
     }
     if (!hidden.has(Fault.SUPPLY_OUT_OF_RANGE)) {
@@ -63,7 +67,21 @@ final class Electrics {
 
   /** Line where the motor takes it [V]; for three phases the least pair. */
   double line() {
+    boolean way = has(Fault.DEFROST_STUCK) || has(Fault.HELD_OFF_BY_DEFROST);
+    if (way || contactor() < 0.3 * unit) {
+      return 0.01 * rated * stray;
+    }
     return has(Fault.SUPPLY_LINE_LOST) ? lost() : unit;
+  }
+
+  /** The contactor's load side [V]; where no contactor stands in the way, the line itself. */
+  private double contactor() {
+    if (hidden.family() != Family.STAGED_CONDENSER) {
+      return unit;
+    }
+    boolean dropped = has(Fault.CONTROL_SAGS) && chance < 0.6;
+    boolean out = has(Fault.CONTACTOR_OPEN) || !asks() || dropped;
+    return out ? 0.01 * rated * stray : unit;
   }
 
   /** What stands on a line that is cut: stray volts, or what a poor joint lets through [V]. */
@@ -79,30 +97,51 @@ final class Electrics {
 
   /** The unit's 24 V supply [V]. */
   private double control() {
+    if (has(Fault.SETTING_TAP)) {
+      return 26 * 0.8 * unit / (plate.equals("115") ? rated : 208);
+    }
     double volts = 26 * unit / rated;
+    if (has(Fault.CONTROL_SAGS)) {
+      return chance < 0.5 ? volts : sagged();
+    }
     if (!has(Fault.CONTROL_POWER)) {
       return volts;
     }
-    return chance < 0.3 ? volts * (0.45 + 0.15 * stray) : 0;
+    return chance < 0.2 ? volts * (0.45 + 0.15 * stray) : 0;
+  }
+
+  /** The same with everything asked at once [V]. */
+  private double loaded() {
+    if (has(Fault.CONTROL_SAGS)) {
+      return sagged();
+    }
+    return control() * (has(Fault.SETTING_TAP) ? 0.86 : 0.95);
+  }
+
+  private double sagged() {
+    return 26 * unit / rated * (0.42 + 0.15 * stray);
   }
 
   /** Whether the control side asks for the fan at all. */
   boolean asks() {
-    return !has(Fault.NO_CALL) && !has(Fault.CONTROL_POWER) && unit > 0;
+    return !has(Fault.NO_CALL) && !has(Fault.SAFETY_OPEN) && !has(Fault.CONTROL_POWER) && unit > 0;
   }
 
   /** Whether a command that the motor can follow reaches it. */
   boolean asksAtMotor() {
-    return asks() && !has(Fault.BOARD_SILENT) && !lostOnTheWay();
+    boolean weak = has(Fault.CONTROL_SAGS) && is24();
+    return asks() && !has(Fault.BOARD_SILENT) && !lostOnTheWay() && !weak && !effects.lockedOut();
   }
 
   private boolean lostOnTheWay() {
-    return has(Fault.HARNESS_OPEN) || (has(Fault.HARNESS_PIN) && !powerPin());
+    return has(Fault.HARNESS_OPEN)
+        || has(Fault.HARNESS_GROUND)
+        || (has(Fault.HARNESS_PIN) && !powerPin());
   }
 
   /** Whether the bad pin is one that brings power, not the command. */
   boolean powerPin() {
-    return stray < 0.4;
+    return stray < 0.4 && !hidden.family().profile().hasDrive();
   }
 
   boolean feedbackPowered() {
@@ -114,8 +153,13 @@ final class Electrics {
     return switch (hidden.family().profile().command()) {
       case SPEED_VOLTS -> 2.6 + 3 * stray;
       case ZERO_TO_TEN -> 3 + 6 * stray;
-      case VOLTS_24, MESSAGES, PHASES -> control();
+      case VOLTS_24, MESSAGES, PHASES -> effects.dutyCycle() ? 6 + 8 * stray : asked24();
     };
+  }
+
+  /** A 24 V command, with the load that comes with asking [V]. */
+  private double asked24() {
+    return has(Fault.CONTROL_SAGS) || has(Fault.SETTING_TAP) ? loaded() : control();
   }
 
   private boolean is24() {
@@ -129,17 +173,36 @@ final class Electrics {
   }
 
   private double commandAtBoard() {
+    return effects.lockedOut() || stuckWire() ? 0 : commandWhileItTries();
+  }
+
+  /** A crossed wire feeds the motor past the board. */
+  private boolean stuckWire() {
+    return has(Fault.HARNESS_CROSSED) && chance < 0.7;
+  }
+
+  private double commandWhileItTries() {
     if (has(Fault.BOARD_SILENT)) {
       // Some outputs fail weak, not dead.
       return weak(fullCommand());
     }
     boolean control24 = is24();
-    boolean asked = !has(Fault.NO_CALL) && (control24 || !has(Fault.CONTROL_POWER));
+    if (has(Fault.AUX_PULLED_DOWN)) {
+      return chance < 0.6 ? 0 : 0.5;
+    }
+    boolean call = !has(Fault.NO_CALL) && !has(Fault.SAFETY_OPEN);
+    boolean asked = call && (control24 || !has(Fault.CONTROL_POWER));
     boolean fed = control24 || unit > 0;
     return asked && fed ? fullCommand() : 0;
   }
 
   private double commandAtMotor() {
+    if (has(Fault.HARNESS_GROUND)) {
+      return 0;
+    }
+    if (has(Fault.HARNESS_CROSSED)) {
+      return fullCommand();
+    }
     if (has(Fault.HARNESS_OPEN)) {
       return weak(commandAtBoard());
     }
@@ -152,36 +215,53 @@ final class Electrics {
     return has(Fault.BOARD_STUCK) ? fullCommand() : 0.4 * stray;
   }
 
-  private double bus(boolean plugged) {
+  private double idleAtMotor() {
+    return has(Fault.HARNESS_CROSSED) ? fullCommand() : idle();
+  }
+
+  private double bus(boolean plugged, boolean atPlug) {
     if (has(Fault.BOARD_NO_BUS)) {
       return chance < 0.2 ? 150 : 0;
     }
     if (plugged && has(Fault.MODULE_PULLS_DOWN)) {
       return chance < 0.6 ? 30 * stray : 90 + 100 * stray;
     }
-    // Rectified single phase: the peak of the line, √2 of what a meter reads.
-    return Math.sqrt(2) * unit;
+    if (atPlug && (has(Fault.HARNESS_BUS) || has(Fault.HARNESS_GROUND))) {
+      return 4 * stray;
+    }
+    // Rectified single phase: the peak of the line, √2 of what a meter reads; some boards boost it.
+    return Math.sqrt(2) * unit * (effects.ownWindow() ? 1.1 : 1);
   }
 
-  private double logic() {
-    if (unit <= 0) {
+  private double logic(boolean plugged) {
+    if (unit <= 0 || (plugged && has(Fault.HARNESS_GROUND))) {
       return 0;
     }
     if (has(Fault.BOARD_NO_LOGIC)) {
       return chance < 0.2 ? 8 : 0;
     }
+    if (plugged && has(Fault.MODULE_PULLS_LOGIC)) {
+      return chance < 0.6 ? stray : 3 + 5 * stray;
+    }
     boolean dragged =
-        (has(Fault.BOARD_NO_BUS) && chance < 0.3) || (has(Fault.MODULE_PULLS_DOWN) && chance < 0.2);
+        (has(Fault.BOARD_NO_BUS) && chance < 0.3)
+            || (plugged && has(Fault.MODULE_PULLS_DOWN) && chance < 0.2);
     return dragged ? 0 : 14.6 + stray;
   }
 
   private double link(boolean atBoard) {
     boolean board = has(Fault.BOARD_SILENT) || has(Fault.CONTROL_POWER) || unit <= 0;
+    if (has(Fault.CONTROL_SAGS) || has(Fault.SETTING_TAP)) {
+      return chance < 0.5 ? 0 : 3;
+    }
     boolean cable = !atBoard && has(Fault.HARNESS_OPEN);
     return board || cable ? 0 : 11 + 2 * stray;
   }
 
-  private double aux() {
+  private double aux(boolean loaded) {
+    if (has(Fault.AUX_PULLED_DOWN) && loaded) {
+      return 0.4 + 3.5 * stray;
+    }
     boolean dead = has(Fault.MODULE_DEAD) && chance < 0.7;
     boolean unfed = line() < 0.6 * rated;
     return dead || unfed ? 0 : 9.8 + 0.4 * stray;
@@ -191,10 +271,38 @@ final class Electrics {
   @Nullable FactValue truth(FactType type) {
     switch (type) {
       case CALL_PRESENT:
-        boolean weak = has(Fault.CONTROL_POWER);
-        return new FactValue.Flag(!has(Fault.NO_CALL) && !weak && unit > 0);
+        boolean atDrive = hidden.family().profile().hasDrive();
+        boolean arrives =
+            !atDrive || (!has(Fault.BOARD_SILENT) && !lostOnTheWay() && !has(Fault.CONTROL_SAGS));
+        return new FactValue.Flag(asks() && arrives && !effects.nobodyAsks());
+      case THERMOSTAT_CALL:
+        boolean thermostat = has(Fault.NO_CALL) && chance < 0.6;
+        boolean gone = has(Fault.CONTROL_POWER) || unit <= 0;
+        return new FactValue.Flag(!thermostat && !gone && !effects.nobodyAsks());
+      case SAFETY_OPEN:
+        return new FactValue.Choice(has(Fault.SAFETY_OPEN) ? safety() : "NONE");
       case CONTROL_VOLTS:
         return volts(control());
+      case CONTROL_VOLTS_LOADED:
+        return volts(loaded());
+      case TRANSFORMER_PRIMARY:
+        return volts(unit);
+      case CONTACTOR_VOLTS:
+        return volts(contactor());
+      case DEFROST_CONTACT:
+        boolean open = has(Fault.DEFROST_STUCK) || has(Fault.HELD_OFF_BY_DEFROST);
+        return new FactValue.Choice(open ? "OPEN" : "CLOSED");
+      case DEFROST_ACTIVE:
+        return new FactValue.Flag(has(Fault.HELD_OFF_BY_DEFROST));
+      case COMMAND_KIND:
+        return new FactValue.Choice(kind());
+      case COMMAND_DUTY:
+        boolean there = effects.dutyCycle() && commandAtMotor() > 1;
+        return volts(there ? 30 + 60 * stray : 0);
+      case COMMAND_VOLTS_RESET:
+        return volts(commandWhileItTries());
+      case COMMAND_VOLTS_MOTOR_IDLE:
+        return volts(idleAtMotor());
       case LINE_VOLTS:
         return hidden.family().profile().isThreePhase() ? null : volts(line());
       case LINE_VOLTS_AB:
@@ -208,20 +316,42 @@ final class Electrics {
       case COMMAND_VOLTS_IDLE:
         return volts(idle());
       case BUS_VOLTS:
-        return volts(bus(true));
+        return volts(bus(true, true));
+      case BUS_VOLTS_BOARD:
+        return volts(bus(true, false));
       case BUS_VOLTS_UNPLUGGED:
-        return volts(bus(false));
+        return volts(bus(false, false));
       case LOGIC_VOLTS:
-        return volts(logic());
+        return volts(logic(true));
+      case LOGIC_VOLTS_UNPLUGGED:
+        return volts(logic(false));
       case LINK_VOLTS:
         return volts(link(false));
       case LINK_VOLTS_BOARD:
         return volts(link(true));
       case AUX_VOLTS:
-        return volts(aux());
+        return volts(aux(true));
+      case AUX_VOLTS_UNLOADED:
+        return volts(aux(false));
       default:
         return null;
     }
+  }
+
+  private String safety() {
+    return chance < 0.3
+        ? "FLOAT"
+        : chance < 0.5 ? "LIMIT" : chance < 0.6 ? "DOOR" : chance < 0.8 ? "PRESSURE" : "FUSE";
+  }
+
+  private String kind() {
+    return effects.dutyCycle()
+        ? "DUTY_CYCLE"
+        : switch (hidden.family().profile().command()) {
+          case VOLTS_24, PHASES -> "VOLTS_24";
+          case MESSAGES -> "MESSAGES";
+          case SPEED_VOLTS, ZERO_TO_TEN -> "ZERO_TO_TEN";
+        };
   }
 
   private static FactValue volts(double volts) {

@@ -1,10 +1,14 @@
 package variablerotor.core.bench;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
+import variablerotor.core.diagnosis.Action;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
 import variablerotor.core.odds.FamilyModel;
@@ -16,9 +20,20 @@ import variablerotor.core.odds.FamilyModel;
  * @param faults one, or a chain of damage, the first cause first
  * @param severity 0 (just noticeable) to 1 (as bad as it gets)
  * @param seed makes the rest of the machine: its size, its meter, what hides where
+ * @param oddity what is wrong where it is nothing that anybody listed; else null
  */
 public record HiddenFault(
-    Family family, Symptom symptom, List<Fault> faults, double severity, long seed) {
+    Family family,
+    Symptom symptom,
+    List<Fault> faults,
+    double severity,
+    long seed,
+    @Nullable Oddity oddity) {
+
+  public HiddenFault(
+      Family family, Symptom symptom, List<Fault> faults, double severity, long seed) {
+    this(family, symptom, faults, severity, seed, null);
+  }
 
   public HiddenFault {
     faults = List.copyOf(faults);
@@ -55,6 +70,31 @@ public record HiddenFault(
               }
             });
     return faults;
+  }
+
+  /** Of the calls as they come in, how many have something that nobody listed. Judgement. */
+  private static final double UNLISTED = 0.1;
+
+  /**
+   * A call as they come in: one fault, now and then one that nobody listed.
+   *
+   * @param open whether the world is open
+   */
+  public static HiddenFault draw(Family family, Random random, boolean open) {
+    HiddenFault listed = draw(family, random);
+    if (!open || random.nextDouble() >= UNLISTED) {
+      return listed;
+    }
+    List<Oddity> odd = Oddity.of(family, listed.symptom);
+    return odd.isEmpty()
+        ? listed
+        : new HiddenFault(
+            family,
+            listed.symptom,
+            List.of(Fault.UNLISTED),
+            listed.severity,
+            listed.seed,
+            odd.get(random.nextInt(odd.size())));
   }
 
   /** A call as they come in, with one fault. */
@@ -106,6 +146,9 @@ public record HiddenFault(
   /** Whom to blame. */
   public List<Suspect> suspects() {
     List<Suspect> suspects = new ArrayList<>();
+    if (oddity != null) {
+      return List.of(oddity.sits());
+    }
     for (Fault fault : faults) {
       if (!suspects.contains(fault.suspect())) {
         suspects.add(fault.suspect());
@@ -114,10 +157,29 @@ public record HiddenFault(
     return suspects;
   }
 
+  /**
+   * What is rightly done about it.
+   *
+   * @param moduleAlone whether a module of this motor can be replaced alone
+   */
+  Set<Action> remedies(boolean moduleAlone) {
+    if (oddity != null) {
+      return oddity.remedies();
+    }
+    Set<Action> actions = EnumSet.noneOf(Action.class);
+    for (Fault fault : faults) {
+      Action action = Action.of(fault, family, moduleAlone);
+      if (action != null) {
+        actions.add(action);
+      }
+    }
+    return actions;
+  }
+
   /** In one sentence. */
   public String spoken() {
-    StringBuilder text = new StringBuilder();
-    for (Fault fault : faults) {
+    StringBuilder text = new StringBuilder(oddity == null ? "" : oddity.spoken());
+    for (Fault fault : oddity == null ? faults : List.<Fault>of()) {
       text.append(text.length() == 0 ? "" : ", and ").append(fault.spoken());
     }
     return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";

@@ -9,13 +9,18 @@ final class Mechanics {
 
   private final HiddenFault hidden;
   private final Windings.Drag drag;
+  private final boolean ice;
   private final double speed;
   private final double healthyStatic;
   private final double chance;
   private final double blemish;
 
-  Mechanics(HiddenFault hidden, Windings.Drag drag, Random random) {
+  /**
+   * @param ice whether too little air, from whatever cause, has iced the coil
+   */
+  Mechanics(HiddenFault hidden, Windings.Drag drag, boolean ice, Random random) {
     this.hidden = hidden;
+    this.ice = ice;
     this.drag = drag;
     speed = 8 + 10 * random.nextDouble();
     healthyStatic = 0.15 + 0.3 * random.nextDouble() + (random.nextDouble() < 0.08 ? 0.2 : 0);
@@ -39,6 +44,9 @@ final class Mechanics {
     int worst = rub(wheel);
     if (module && has(Fault.MODULE_OUTPUT_SHORTED)) {
       worst = Math.max(worst, s > 0.9 ? 3 : s > 0.6 ? 2 : 1);
+    }
+    if (warm && has(Fault.BEARING_WARM)) {
+      worst = Math.max(worst, s > 0.7 ? 3 : 2);
     }
     if (warm && has(Fault.WINDING_WARM_SHORT)) {
       worst = Math.max(worst, s > 0.7 ? 2 : 1);
@@ -88,6 +96,7 @@ final class Mechanics {
     if (one == drag.open() || two == drag.open()) {
       return 0;
     }
+    double speed = has(Fault.MAGNETS_WEAK) ? 0.4 * this.speed : this.speed;
     double a = share(one);
     double b = share(two);
     return speed * Math.sqrt(a * a + b * b + a * b);
@@ -96,6 +105,16 @@ final class Mechanics {
   private double share(int phase) {
     boolean concerned = phase == drag.phase() || phase == drag.second();
     return concerned ? 1 - drag.shorted() : 1;
+  }
+
+  String dirt() {
+    return has(Fault.WHEEL_DIRTY) || blemish > 0.45 && blemish < 0.55 ? "DIRTY" : "CLEAN";
+  }
+
+  /** Turned with the three leads joined. */
+  String joined() {
+    boolean open = drag.open() >= 0 && chance < 0.6;
+    return has(Fault.MAGNETS_WEAK) || open ? "FREE" : "DRAGS";
   }
 
   String sound() {
@@ -126,13 +145,21 @@ final class Mechanics {
           ? "FILTER_BLOCKED"
           : chance < 0.7 ? "COIL_BLOCKED" : chance < 0.9 ? "COIL_FROZEN" : "CLEAR";
     }
-    return blemish > 0.95 ? "FILTER_BLOCKED" : "CLEAR";
+    return ice ? "COIL_FROZEN" : blemish > 0.95 ? "FILTER_BLOCKED" : "CLEAR";
   }
 
   double staticInwc() {
     if (has(Fault.WHEEL_LOOSE)) {
-      return 0.1;
+      return 0.08;
     }
-    return has(Fault.AIR_BLOCKED) ? 0.62 + 0.6 * hidden.severity() : healthyStatic;
+    if (has(Fault.WHEEL_DIRTY) || has(Fault.SETTING_ROTATION)) {
+      return chance < 0.7 ? 0.1 : healthyStatic;
+    }
+    if (!has(Fault.AIR_BLOCKED)) {
+      return healthyStatic;
+    }
+    // A duct outside raises it; a filter or coil inside the cabinet lowers it.
+    boolean duct = air().equals("CLEAR") || chance < 0.35;
+    return duct ? 0.62 + 0.6 * hidden.severity() : 0.14 - 0.1 * hidden.severity();
   }
 }

@@ -1,5 +1,6 @@
 package variablerotor.core.bench;
 
+import java.util.Map;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Symptom;
@@ -20,6 +21,9 @@ public final class SimulatedMotor {
   private final Electrics electrics;
   private final Mechanics mechanics;
   private final FaultyWinding winding;
+  private final Windings made;
+  private final Effects effects;
+  private final Map<FactType, FactValue> odd;
   private final double megohms;
   private final double severity;
 
@@ -38,7 +42,7 @@ public final class SimulatedMotor {
     DRIVE_DISPLAY,
     MODULE_LOOK,
     PIN_LOOK,
-    FEEDBACK_ARRIVES,
+    SPARE,
     FEEDBACK_SPEED,
     ANSWER
   }
@@ -46,18 +50,29 @@ public final class SimulatedMotor {
   /** Settled once, so that a check taken twice answers the same; from 0 to 1. */
   private final double[] chances = new double[Chance.values().length];
 
+  /** The machine alone, with nothing about it but its fault. */
   public SimulatedMotor(HiddenFault hidden) {
+    this(hidden, Effects.NONE);
+  }
+
+  /**
+   * @param effects what stands round the fault
+   */
+  SimulatedMotor(HiddenFault hidden, Effects effects) {
     this.hidden = hidden;
+    this.effects = effects;
     severity = hidden.severity();
     Random random = new Random(hidden.seed());
     for (int i = 0; i < chances.length; i++) {
       chances[i] = random.nextDouble();
     }
-    electrics = new Electrics(hidden, random);
-    Windings made = Windings.of(hidden, random);
+    electrics = new Electrics(hidden, effects, random);
+    made = Windings.of(hidden, random);
     winding = made.network();
     megohms = made.megohms();
-    mechanics = new Mechanics(hidden, made.drag(), random);
+    mechanics = new Mechanics(hidden, made.drag(), effects.ice(), random);
+    Oddity oddity = hidden.oddity();
+    odd = oddity == null ? Map.of() : oddity.shows(random);
   }
 
   private double chance(Chance of) {
@@ -74,6 +89,11 @@ public final class SimulatedMotor {
     return electrics.plate();
   }
 
+  /** What stands round its fault. */
+  Effects effects() {
+    return effects;
+  }
+
   private boolean has(Fault fault) {
     return hidden.has(fault);
   }
@@ -84,7 +104,39 @@ public final class SimulatedMotor {
    * @return null where this machine has no such thing to look at
    */
   public @Nullable FactValue truth(FactType type) {
+    FactValue shown = odd.get(type);
+    return shown == null ? ofMachine(type) : shown;
+  }
+
+  private @Nullable FactValue ofMachine(FactType type) {
     switch (type) {
+      case WINDING_WARM_AB:
+        return ohms(made.warm().between(0, 1));
+      case WINDING_WARM_BC:
+        return ohms(made.warm().between(1, 2));
+      case WINDING_WARM_CA:
+        return ohms(made.warm().between(2, 0));
+      case WINDING_JOINT_AB:
+        return ohms(made.atJoint().between(0, 1));
+      case WINDING_JOINT_BC:
+        return ohms(made.atJoint().between(1, 2));
+      case WINDING_JOINT_CA:
+        return ohms(made.atJoint().between(2, 0));
+      case SHAFT_DRAG_JOINED:
+        return word(mechanics.joined());
+      case WHEEL_DIRT:
+        return word(mechanics.dirt());
+      case RUN_AIR_CLEARED:
+        return tried(has(Fault.AIR_BLOCKED) && !mechanics.air().equals("CLEAR"));
+      case RUN_WHEEL_MENDED:
+        return tried(
+            has(Fault.WHEEL_JAMMED)
+                || has(Fault.WHEEL_RUBBING)
+                || has(Fault.WHEEL_LOOSE)
+                || has(Fault.WHEEL_DIRTY));
+      case RUN_SET_RIGHT:
+        return tried(
+            has(Fault.SETTING_SPEED) || has(Fault.SETTING_ROTATION) || has(Fault.SETTING_LINK));
       case WINDING_AB:
         return ohms(winding.between(0, 1));
       case WINDING_BC:
@@ -138,11 +190,20 @@ public final class SimulatedMotor {
         boolean reaches = electrics.line() > 0.7 * electrics.rated() && !badPowerPin();
         return word(reaches && motorTurns() ? "RUNS" : "STILL");
       case RUN_RESEATED:
-        return word(has(Fault.HARNESS_PIN) && hidden.faults().size() == 1 ? "RUNS" : "STILL");
+        return tried(has(Fault.HARNESS_PIN) || has(Fault.HARNESS_BUS) || has(Fault.HARNESS_GROUND));
       case CODE_RETURNS:
         return new FactValue.Flag(true);
       case DRIVE_FAULT:
         return new FactValue.Flag(driveFault());
+      case DRIVE_RESET:
+        boolean passes =
+            (has(Fault.SETTING_TRIP) || has(Fault.WINDING_WARM_SHORT) || has(Fault.BEARING_WARM))
+                && chance(Chance.RETURNS) < 0.5;
+        return word(passes ? "RUNS" : "COMES_BACK");
+      case DRIVE_UNLOADED_AB:
+      case DRIVE_UNLOADED_BC:
+      case DRIVE_UNLOADED_CA:
+        return volts(unloaded(type));
       case DRIVE_STATUS:
         return word(driveStatus());
       case DRIVE_OUTPUT_AB:
@@ -156,6 +217,17 @@ public final class SimulatedMotor {
 
   private @Nullable FactValue look(FactType type) {
     switch (type) {
+      case PLATE_MODULE_REMOVABLE:
+      case PLATE_MODULE_SOLD_ALONE:
+        return new FactValue.Flag(effects.moduleAlone());
+      case AMPS:
+        return new FactValue.Quantity(amps());
+      case ALARM_RELAY:
+        boolean alarm =
+            has(Fault.MODULE_DEAD) || has(Fault.BEARING_SEIZED) || has(Fault.WHEEL_JAMMED);
+        return word(alarm ? "OPEN" : "CLOSED");
+      case FEEDBACK_PULSES:
+        return new FactValue.Quantity(hidden.family().profile().polePairs());
       case MODULE_LOOK:
         return word(moduleLook());
       case CONNECTOR_LOOK:
@@ -207,6 +279,11 @@ public final class SimulatedMotor {
     }
   }
 
+  /** A defect mended, and tried again: all is well where it was all that was wrong. */
+  private FactValue tried(boolean mends) {
+    return word(mends && hidden.faults().size() == 1 ? "RUNS" : "STILL");
+  }
+
   private static FactValue word(String word) {
     return new FactValue.Choice(word);
   }
@@ -232,6 +309,13 @@ public final class SimulatedMotor {
     return !hidden.family().profile().isReplacedWhole();
   }
 
+  /** What it draws while it is called [A]. */
+  private double amps() {
+    boolean fed = electrics.line() > 0.7 * electrics.rated() && electrics.asksAtMotor();
+    boolean dead = has(Fault.MODULE_DEAD) || has(Fault.DRIVE_DEAD) || has(Fault.SETTING_DRIVE);
+    return fed && !dead ? 0.6 + 3 * severity : 0;
+  }
+
   /** Whether the motor proper would turn, given three good phases. */
   private boolean motorTurns() {
     boolean dead = hidden.symptom() == Symptom.NO_RUN;
@@ -242,7 +326,8 @@ public final class SimulatedMotor {
         && !has(Fault.BEARING_SEIZED)
         && !has(Fault.WHEEL_JAMMED)
         && !(has(Fault.BEARING_DRAG) && severity > 0.5)
-        && !(has(Fault.WINDING_SLIGHT_SHORT) && severity > 0.5);
+        && !(has(Fault.WINDING_SLIGHT_SHORT) && severity > 0.5)
+        && !has(Fault.HARNESS_LEAD);
   }
 
   private boolean runsOnGoodCommand() {
@@ -253,10 +338,22 @@ public final class SimulatedMotor {
             && !has(Fault.DRIVE_DEAD)
             && !(has(Fault.MODULE_FADING) && chance(Chance.RESEATED) < 0.6);
     boolean setting =
-        has(Fault.SETTING_LINK) || (has(Fault.SETTING_DRIVE) && chance(Chance.RETURNS) < 0.2);
+        has(Fault.SETTING_LINK)
+            || has(Fault.SETTING_TRIP)
+            || (has(Fault.SETTING_DRIVE) && chance(Chance.RETURNS) < 0.2);
     boolean weak = electrics.line() < 0.75 * electrics.rated();
-    boolean noSupply = has(Fault.CONTROL_POWER) && needs24();
-    return motorTurns() && electronics && !setting && !badPowerPin() && !weak && !noSupply;
+    boolean no24 =
+        has(Fault.CONTROL_POWER) || (has(Fault.CONTROL_SAGS) && chance(Chance.RETURNS) < 0.4);
+    boolean noSupply = no24 && needs24();
+    boolean wires =
+        has(Fault.HARNESS_BUS) || has(Fault.HARNESS_GROUND) || has(Fault.MODULE_PULLS_LOGIC);
+    return motorTurns()
+        && electronics
+        && !setting
+        && !badPowerPin()
+        && !weak
+        && !wires
+        && !noSupply;
   }
 
   /** Whether the good command is borrowed from the unit's own 24 V. */
@@ -279,7 +376,15 @@ public final class SimulatedMotor {
             || has(Fault.BEARING_DRAG)
             || has(Fault.WINDING_SLIGHT_SHORT);
     boolean supply = has(Fault.SUPPLY_LINE_LOST) || has(Fault.SUPPLY_OUT_OF_RANGE);
+    if (has(Fault.SUPPLY_OFF) || effects.tripped()) {
+      return false;
+    }
+    boolean lead = has(Fault.HARNESS_LEAD) && chance(Chance.DRIVE_FAULT) < 0.6;
+    boolean hot = has(Fault.BEARING_WARM) && chance(Chance.DRIVE_FAULT) < 0.5;
     return driveTrips()
+        || has(Fault.SETTING_TRIP)
+        || lead
+        || hot
         || (supply && chance(Chance.DRIVE_FAULT) < 0.75)
         || (mild && chance(Chance.DRIVE_FAULT) < 0.5)
         || (has(Fault.DRIVE_DEAD) && chance(Chance.DRIVE_FAULT) < 0.6);
@@ -301,10 +406,24 @@ public final class SimulatedMotor {
         : "READY";
   }
 
+  /** The drive's output with the motor's leads off [V]. */
+  private double unloaded(FactType pair) {
+    boolean held =
+        !electrics.asksAtMotor()
+            || has(Fault.SETTING_DRIVE)
+            || has(Fault.SETTING_TRIP)
+            || electrics.line() < 0.75 * electrics.rated()
+            || (has(Fault.DRIVE_DEAD) && chance(Chance.DRIVE_DISPLAY) < 0.8);
+    double volts = held ? 0 : 0.45 * electrics.rated();
+    boolean weakPhase = has(Fault.DRIVE_DEAD) && pair != FactType.DRIVE_UNLOADED_CA;
+    return weakPhase ? 0.6 * volts : volts;
+  }
+
   private double driveOutput(FactType pair) {
     boolean held =
         !electrics.asksAtMotor()
             || has(Fault.SETTING_DRIVE)
+            || has(Fault.SETTING_TRIP)
             || electrics.line() < 0.75 * electrics.rated()
             || (has(Fault.SUPPLY_OUT_OF_RANGE) && chance(Chance.DRIVE_DISPLAY) < 0.5)
             || driveTrips()
@@ -337,7 +456,7 @@ public final class SimulatedMotor {
     if (has(Fault.HARNESS_CORRODED)) {
       return "CORRODED";
     }
-    if (has(Fault.HARNESS_PIN)) {
+    if (has(Fault.HARNESS_PIN) || has(Fault.HARNESS_BUS) || has(Fault.HARNESS_GROUND)) {
       return chance(Chance.PIN_LOOK) < 0.4
           ? "LOOSE"
           : chance(Chance.PIN_LOOK) < 0.75 ? "PIN_PUSHED_BACK" : "CORRODED";
@@ -349,10 +468,7 @@ public final class SimulatedMotor {
   private double pulses(boolean atMotor) {
     boolean sent =
         !has(Fault.MODULE_MUTE) && !has(Fault.SETTING_SPEED_PROOF) && electrics.feedbackPowered();
-    boolean arrives =
-        atMotor
-            ? !(has(Fault.HARNESS_FEEDBACK) && chance(Chance.FEEDBACK_ARRIVES) < 0.1)
-            : !has(Fault.HARNESS_FEEDBACK);
+    boolean arrives = atMotor || !has(Fault.HARNESS_FEEDBACK);
     return sent && arrives ? 40 + 60 * chance(Chance.FEEDBACK_SPEED) : 0;
   }
 

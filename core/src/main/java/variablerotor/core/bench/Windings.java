@@ -6,11 +6,21 @@ import variablerotor.core.family.Fault;
 /**
  * The winding of a simulated motor.
  *
- * @param network what a meter reads
+ * @param network what a meter reads where it is usually measured
+ * @param atJoint the same at the motor's own joint, wires left out
+ * @param warm the same right after it quit
  * @param megohms insulation at 500 V DC and 20 °C [MΩ]
  * @param drag how the shorted part of it acts on the rotor
  */
-record Windings(FaultyWinding network, double megohms, Drag drag) {
+record Windings(
+    FaultyWinding network, FaultyWinding atJoint, FaultyWinding warm, double megohms, Drag drag) {
+
+  /** How much copper rises from cold to warm, about 60 °C (IEEE Std 112) [share]. */
+  private static final double WARM = 1.2;
+
+  private Windings(FaultyWinding network, double megohms, Drag drag) {
+    this(network, network, network, megohms, drag);
+  }
 
   /**
    * What a winding does to a rotor turned by hand, and to the voltages it makes.
@@ -65,6 +75,16 @@ record Windings(FaultyWinding network, double megohms, Drag drag) {
       double path = s < 0.1 ? 3e5 : 2e4 * (1 - s) + 5;
       return new Windings(FaultyWinding.grounded(r, phase, depth, path), path / 1e6, Drag.NONE);
     }
-    return new Windings(FaultyWinding.healthy(r), sound, Drag.NONE);
+    FaultyWinding healthy = FaultyWinding.healthy(r);
+    FaultyWinding warm = FaultyWinding.healthy(WARM * r);
+    if (hidden.has(Fault.HARNESS_LEAD)) {
+      FaultyWinding cut = FaultyWinding.open(r, phase);
+      return new Windings(cut, healthy, cut, sound, Drag.NONE);
+    }
+    if (hidden.has(Fault.WINDING_WARM_SHORT)) {
+      FaultyWinding touching = FaultyWinding.turnShort(WARM * r, phase, 0.25 + 0.4 * s);
+      return new Windings(healthy, healthy, touching, sound, Drag.NONE);
+    }
+    return new Windings(healthy, healthy, warm, sound, Drag.NONE);
   }
 }

@@ -1,10 +1,12 @@
 package variablerotor.core.casefile;
 
+import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
@@ -14,6 +16,7 @@ import variablerotor.core.motor.UnitPlate;
  *
  * @param title free text, or null
  * @param facts in the order given
+ * @param today the day that warranty and age are reckoned from; null for the clock's
  * @param unknownFields fields that the format does not have; they are kept out, and told
  */
 public record CaseFile(
@@ -22,6 +25,7 @@ public record CaseFile(
     MotorPlate motor,
     Symptom symptom,
     List<Fact> facts,
+    @Nullable LocalDate today,
     List<String> unknownFields) {
   public CaseFile {
     facts = List.copyOf(facts);
@@ -40,12 +44,13 @@ public record CaseFile(
    * @param balanceLimitPercent the shop's limit for winding pairs [%]
    */
   public Situation situation(double balanceLimitPercent) {
+    Facts told =
+        Facts.of(facts)
+            .or(FactType.PLATE_MODULE_REMOVABLE, motor.moduleRemovable())
+            .or(FactType.PLATE_MODULE_SOLD_ALONE, motor.moduleSoldAlone())
+            .or(FactType.MOTOR_FEEDBACK, motor.feedback())
+            .or(FactType.BOARD_NEEDS_FEEDBACK, unit.boardNeedsFeedback());
     return new Situation(
-        motor.family(),
-        symptom,
-        motor.volts(),
-        motor.connection(),
-        Facts.of(facts),
-        balanceLimitPercent);
+        motor.family(), symptom, motor.volts(), motor.connection(), told, balanceLimitPercent);
   }
 }

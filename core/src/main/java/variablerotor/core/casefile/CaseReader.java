@@ -1,5 +1,6 @@
 package variablerotor.core.casefile;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -48,13 +49,14 @@ public final class CaseReader {
     MotorPlate motor = motor(root);
     Symptom symptom = required(root, "symptom", Symptom.values());
     List<Fact> facts = facts(root);
+    LocalDate today = root.date("today");
     root.object("market");
     root.list("candidates");
     unknown.addAll(root.unknown());
     if (symptom == null || !faults.isEmpty()) {
       throw new InputFaults(faults);
     }
-    return new CaseFile(title, unit, motor, symptom, facts, unknown);
+    return new CaseFile(title, unit, motor, symptom, facts, today, unknown);
   }
 
   private void header(Branch root) {
@@ -203,7 +205,8 @@ public final class CaseReader {
           new Fact(
               type,
               FactParser.parse(type, entry.plain("value")),
-              phase == null ? RepairPhase.BEFORE : phase);
+              phase == null ? RepairPhase.BEFORE : phase,
+              Boolean.TRUE.equals(entry.flag("again")));
       unknown.addAll(entry.unknown());
       return fact;
     } catch (FactParser.Refused refused) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import variablerotor.core.check.CheckFigures;
 import variablerotor.core.cost.CostFigures;
+import variablerotor.core.fact.Repeat;
 import variablerotor.core.signal.SignalFigures;
 import variablerotor.core.source.Figure;
 import variablerotor.core.winding.WindingFigures;
@@ -18,6 +19,7 @@ public final class Figures {
     all.addAll(WindingFigures.all());
     all.addAll(SignalFigures.all());
     all.addAll(CheckFigures.all());
+    all.add(Repeat.AGREES);
     all.addAll(CostFigures.all());
     return all;
   }

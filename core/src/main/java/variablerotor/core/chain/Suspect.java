@@ -13,7 +13,9 @@ public enum Suspect {
   WHEEL("Wheel", "the wheel"),
   AIR_PATH("Air path", "the air path"),
   /** Nothing wrong with this chain. */
-  NONE("Nothing wrong", "nothing in this chain");
+  NONE("Nothing wrong", "nothing in this chain"),
+  /** Something that nobody listed: the world is open. */
+  OTHER("Something else", "something that is not on the list");
 
   private final String title;
   private final String spoken;
@@ -21,6 +23,11 @@ public enum Suspect {
   Suspect(String title, String spoken) {
     this.title = title;
     this.spoken = spoken;
+  }
+
+  /** Whether it is a link of the chain, and not a word for what lies outside it. */
+  public boolean isLink() {
+    return this != NONE && this != OTHER;
   }
 
   /** As a sign over the station. */

@@ -48,6 +48,35 @@ public final class CheckFigures {
           "in. w.c.",
           Source.practice("the plate's own figure rules; 0.5 is common"));
 
+  public static final Figure STATIC_LEAST =
+      new Figure(
+          "air.staticLeast",
+          "External static pressure, hardly any below",
+          0.12,
+          "in. w.c.",
+          Source.practice("judgement: a filter or coil inside the cabinet lowers it"));
+  public static final Figure ROOM =
+      new Figure(
+          "proof.room",
+          "What may be left over for causes that nobody listed, where something is called proved",
+          3,
+          "%",
+          Source.practice("judgement: the world is open"));
+  public static final Figure SLIP =
+      new Figure(
+          "odds.slip",
+          "How often a reading is wrong, where it is asked whether to take it again",
+          2,
+          "%",
+          Source.practice("judgement: one in fifty"));
+  public static final Figure DOUBTED =
+      new Figure(
+          "odds.doubted",
+          "A reading that a proof rests on is taken again where it is wrong this often",
+          1.5,
+          "%",
+          Source.practice("judgement: dear parts are mostly not returnable"));
+
   private CheckFigures() {}
 
   /** Every figure of this class, with its source. */
@@ -61,6 +90,10 @@ public final class CheckFigures {
         MISREAD,
         CODE_WEIGHT,
         LIKELY,
-        STATIC_LIMIT);
+        STATIC_LIMIT,
+        STATIC_LEAST,
+        ROOM,
+        SLIP,
+        DOUBTED);
   }
 }

@@ -16,6 +16,7 @@ import variablerotor.core.winding.Phase;
 import variablerotor.core.winding.WindingAnalysis;
 import variablerotor.core.winding.WindingFigures;
 import variablerotor.core.winding.WindingReadings;
+import variablerotor.core.winding.WindingTests;
 import variablerotor.core.winding.WindingVerdict;
 
 /**
@@ -47,30 +48,71 @@ public record Situation(
     return LineVoltage.ofPlate(plateVolts);
   }
 
+  /** The verdict on three pairs by themselves, wherever they were measured. */
+  public WindingVerdict pairs(FactType ab, FactType bc, FactType ca) {
+    return WindingAnalysis.of(
+        new WindingReadings(
+            read(ab, bc, ca),
+            Map.of(),
+            null,
+            Copper.REFERENCE_CELSIUS,
+            meter(),
+            connection,
+            null,
+            WindingTests.NONE),
+        balanceLimitPercent);
+  }
+
+  private Map<Pair, Ohms> read(FactType ab, FactType bc, FactType ca) {
+    Map<Pair, Ohms> pairs = new EnumMap<>(Pair.class);
+    put(pairs, Pair.AB, ab);
+    put(pairs, Pair.BC, bc);
+    put(pairs, Pair.CA, ca);
+    return pairs;
+  }
+
+  private Meter meter() {
+    return new Meter(
+        facts.number(FactType.METER_LEAD_OHMS, 0),
+        facts.number(FactType.METER_COUNT_OHMS, Meter.HAND_HELD.countOhms()));
+  }
+
   /** The verdict on the winding readings among the facts. */
   public WindingVerdict winding() {
-    Map<Pair, Ohms> pairs = new EnumMap<>(Pair.class);
-    put(pairs, Pair.AB, FactType.WINDING_AB);
-    put(pairs, Pair.BC, FactType.WINDING_BC);
-    put(pairs, Pair.CA, FactType.WINDING_CA);
+    Map<Pair, Ohms> pairs = read(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA);
     Map<Phase, Ohms> frame = new EnumMap<>(Phase.class);
     put(frame, Phase.A, FactType.WINDING_FRAME_A);
     put(frame, Phase.B, FactType.WINDING_FRAME_B);
     put(frame, Phase.C, FactType.WINDING_FRAME_C);
-    Meter meter =
-        new Meter(
-            facts.number(FactType.METER_LEAD_OHMS, 0),
-            facts.number(FactType.METER_COUNT_OHMS, Meter.HAND_HELD.countOhms()));
     return WindingAnalysis.of(
         new WindingReadings(
             pairs,
             frame,
-            facts.number(FactType.WINDING_INSULATION),
+            megohms(),
             facts.number(FactType.WINDING_CELSIUS, Copper.REFERENCE_CELSIUS),
-            meter,
+            meter(),
             connection,
-            facts.number(FactType.WINDING_REFERENCE)),
+            facts.number(FactType.WINDING_REFERENCE),
+            tests()),
         balanceLimitPercent);
+  }
+
+  /** Insulation [MΩ]; infinity for over range, null where it was not tested. */
+  public @Nullable Double megohms() {
+    return facts.ohms(FactType.WINDING_INSULATION) != null
+        ? (Double) Double.POSITIVE_INFINITY
+        : facts.number(FactType.WINDING_INSULATION);
+  }
+
+  private WindingTests tests() {
+    Double ab = facts.number(FactType.EMF_AB);
+    Double bc = facts.number(FactType.EMF_BC);
+    Double ca = facts.number(FactType.EMF_CA);
+    String feel = facts.choice(FactType.SHAFT_FEEL_MODULE_OFF);
+    boolean told = feel != null && family.profile().hasMagnets();
+    return new WindingTests(
+        ab == null || bc == null || ca == null ? null : new WindingTests.Three(ab, bc, ca),
+        told ? (Boolean) !"FREE".equals(feel) : null);
   }
 
   private <K> void put(Map<K, Ohms> map, K key, FactType type) {

@@ -3,19 +3,24 @@ package variablerotor.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
+import variablerotor.core.family.Command;
+import variablerotor.core.family.Family;
 import variablerotor.core.signal.Level;
 import variablerotor.core.signal.LineVoltage;
 import variablerotor.core.signal.SignalFigures;
 import variablerotor.core.signal.Window;
+import variablerotor.core.signal.Windows;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.text.Words;
 import variablerotor.core.winding.BackEmf;
 import variablerotor.core.winding.FrameState;
 import variablerotor.core.winding.Insulation;
+import variablerotor.core.winding.Phase;
 import variablerotor.core.winding.Signature;
 import variablerotor.core.winding.Unbalance;
 import variablerotor.core.winding.WindingFigures;
@@ -28,7 +33,7 @@ public final class WaysToAnswer {
    * A drive gives nothing below this [V]. Chosen here: at its lowest speed it still puts out some
    * tens of volts, and stray pick-up reads less than this.
    */
-  private static final double DRIVE_SILENT = 5;
+  private static final double SILENT = 5;
 
   private final Situation situation;
   private final WindingVerdict winding;
@@ -94,6 +99,319 @@ public final class WaysToAnswer {
         level.name(), against(type, volts, level, window.spoken()), List.of(type), window.figure());
   }
 
+  /**
+   * Above this a command is there whatever its kind, below the other it is not [V]. Chosen wide.
+   */
+  private static final double SENT = 5;
+
+  private static final double STRAY = 1;
+
+  /** Least duty cycle that asks for anything [%]. Chosen here. */
+  private static final double DUTY_LEAST = 5;
+
+  /** Least current of a live-zero loop, 4 to 20 mA, with a meter's error [mA]. Common practice. */
+  private static final double LOOP_LEAST = 3.6;
+
+  /**
+   * A command in volts against the window in force. With no call it is the idle reading, and says
+   * nothing here; a command of another kind reads as an odd voltage, and one that is at the motor
+   * and not at the board comes from elsewhere.
+   */
+  public @Nullable Observation command(FactType type, Window window) {
+    Double volts = facts().number(type);
+    boolean atMotor = type == FactType.COMMAND_VOLTS;
+    if (volts == null || (atMotor && isIdle())) {
+      return null;
+    }
+    String kind = facts().choice(FactType.COMMAND_KIND);
+    if ("MESSAGES".equals(kind)) {
+      return null;
+    }
+    if ("DUTY_CYCLE".equals(kind) || "CURRENT_LOOP".equals(kind)) {
+      return new Observation(
+          volts < STRAY / 2 ? "ABSENT" : Level.EDGE.name(),
+          type.title() + ": " + Numbers.plain(volts, 1) + " V of a command that is no voltage.",
+          List.of(type, FactType.COMMAND_KIND));
+    }
+    Double sent = facts().number(FactType.COMMAND_VOLTS_BOARD);
+    if (atMotor && volts > SENT && sent != null && sent < STRAY) {
+      return new Observation(
+          "BACKFED",
+          "A command is at the motor, "
+              + Numbers.plain(volts, 1)
+              + " V, and not at the board, "
+              + Numbers.plain(sent, 1)
+              + " V.",
+          List.of(type, FactType.COMMAND_VOLTS_BOARD));
+    }
+    Observation plain = Objects.requireNonNull(volts(type, window));
+    boolean absent = plain.outcome().equals(Level.ABSENT.name());
+    if (absent && atMotor && sent != null && arrivesFrom(sent, window)) {
+      return new Observation(
+          "LOST",
+          "A command is at the board, "
+              + Numbers.plain(sent, 1)
+              + " V, and at the motor it is gone, "
+              + Numbers.plain(volts, 1)
+              + " V.",
+          List.of(type, FactType.COMMAND_VOLTS_BOARD),
+          window.figure());
+    }
+    if (absent && type == FactType.COMMAND_VOLTS_BOARD && isAsked()) {
+      return new Observation(
+          "SILENT",
+          "A call reaches the board, and at its own terminal it gives "
+              + Numbers.plain(volts, 1)
+              + " V.",
+          List.of(type, FactType.CALL_PRESENT),
+          window.figure());
+    }
+    boolean mayBeDuty = situation.family() == Family.CONSTANT_AIRFLOW_PARALLEL && kind == null;
+    return mayBeDuty && plain.outcome().equals(Level.LOW.name())
+        ? new Observation(
+            Level.EDGE.name(),
+            plain.sentence() + " Or is it a duty cycle?",
+            plain.facts(),
+            plain.figure())
+        : plain;
+  }
+
+  private static boolean arrivesFrom(double sent, Window window) {
+    return window.level(sent) == Level.GOOD;
+  }
+
+  /** Whether the board is asked, and fed: where it hangs on 24 V, that was read and is good. */
+  private boolean isAsked() {
+    Double control = facts().number(FactType.CONTROL_VOLTS);
+    boolean hangsOn24 = situation.family().profile().command() == Command.VOLTS_24;
+    boolean fed = !hangsOn24 || (control != null && arrivesFrom(control, Windows.CONTROL_24V));
+    return fed && Boolean.TRUE.equals(facts().flag(FactType.CALL_PRESENT));
+  }
+
+  /** How the shaft feels with the module off: with sound windings, a drag that went was its. */
+  public @Nullable Observation feelModuleOff() {
+    Observation feel = dragGone(FactType.SHAFT_FEEL_MODULE_OFF, FactType.SHAFT_FEEL);
+    return feel != null && feel.outcome().equals("GONE") && winding.state() == WindingState.SOUND
+        ? new Observation(
+            "BRAKED",
+            "It dragged with the module on, turns free without, and the windings are sound.",
+            withWindings(feel.facts()))
+        : feel;
+  }
+
+  /** How the motor feels out of its wheel: with sound windings, what holds it is a bearing. */
+  public @Nullable Observation feelOnBench() {
+    Observation feel =
+        dragGone(
+            FactType.SHAFT_FEEL_WHEEL_OFF, FactType.SHAFT_FEEL_MODULE_OFF, FactType.SHAFT_FEEL);
+    if (feel == null || winding.state() != WindingState.SOUND) {
+      return feel;
+    }
+    return feel.outcome().equals("LOCKED") || feel.outcome().equals("STIFF")
+        ? new Observation(
+            "HELD",
+            "Out of its wheel it is "
+                + feel.outcome().toLowerCase(Locale.ROOT)
+                + ", and the windings are sound.",
+            withWindings(feel.facts()))
+        : feel;
+  }
+
+  /** How it feels warm: with windings that are sound warm as well, what holds it is mechanical. */
+  public @Nullable Observation feelWarm() {
+    Observation feel = choice(FactType.SHAFT_FEEL_WARM);
+    Observation warm = warmPairs();
+    if (feel == null || warm == null || !warm.outcome().equals("SOUND")) {
+      return feel;
+    }
+    return feel.outcome().equals("LOCKED") || feel.outcome().equals("STIFF")
+        ? new Observation(
+            "HELD",
+            "Warm it is "
+                + feel.outcome().toLowerCase(Locale.ROOT)
+                + ", and the windings are sound, warm.",
+            List.of(
+                FactType.SHAFT_FEEL_WARM,
+                FactType.WINDING_WARM_AB,
+                FactType.WINDING_WARM_BC,
+                FactType.WINDING_WARM_CA))
+        : feel;
+  }
+
+  private static List<FactType> withWindings(List<FactType> felt) {
+    List<FactType> all = new ArrayList<>(felt);
+    all.addAll(List.of(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA));
+    return all;
+  }
+
+  /** A supply measured again with its load off: good now, and gone or low before. */
+  public @Nullable Observation comesBack(FactType type, FactType before, Window window) {
+    Observation now = volts(type, window);
+    Double first = facts().number(before);
+    if (now == null || first == null || !now.outcome().equals(Level.GOOD.name())) {
+      return now;
+    }
+    Level was = window.level(first);
+    return was == Level.ABSENT || was == Level.LOW
+        ? new Observation(
+            "COMES_BACK",
+            type.title()
+                + ": "
+                + Numbers.plain(Objects.requireNonNull(facts().number(type)), 1)
+                + " "
+                + type.unit()
+                + ". It comes back; before it was "
+                + Numbers.plain(first, 1)
+                + ".",
+            List.of(type, before),
+            window.figure())
+        : now;
+  }
+
+  /** A command that is a duty cycle or a current. */
+  public @Nullable Observation otherCommand(FactType type) {
+    Double value = facts().number(type);
+    if (value == null) {
+      return null;
+    }
+    boolean there = value >= (type == FactType.COMMAND_DUTY ? DUTY_LEAST : LOOP_LEAST);
+    return new Observation(
+        there ? Level.GOOD.name() : Level.ABSENT.name(),
+        type.title()
+            + ": "
+            + Numbers.plain(value, 1)
+            + " "
+            + type.unit()
+            + (there ? "." : ", as good as nothing."),
+        List.of(type));
+  }
+
+  /** Whether it was said that nobody asks: then a command is an idle reading. */
+  private boolean isIdle() {
+    return Boolean.FALSE.equals(facts().flag(FactType.CALL_PRESENT));
+  }
+
+  /** The command at the motor with no call: read as such, or read while nobody asked. */
+  public @Nullable Observation idleAtMotor() {
+    if (facts().has(FactType.COMMAND_VOLTS_MOTOR_IDLE)) {
+      return idleCommand(FactType.COMMAND_VOLTS_MOTOR_IDLE);
+    }
+    return isIdle() ? idleCommand(FactType.COMMAND_VOLTS) : null;
+  }
+
+  /**
+   * Below this a 24 V supply without load is on the small side [V]: a 240 V tap at 208 V, rounded.
+   */
+  private static final double SMALL_SIDE = 22.5;
+
+  /** The unit's own 24 V supply; in its window it may still be on the small side. */
+  public @Nullable Observation control(Window window) {
+    Observation level = volts(FactType.CONTROL_VOLTS, window);
+    boolean small = facts().number(FactType.CONTROL_VOLTS, SMALL_SIDE) < SMALL_SIDE;
+    return level != null && small && level.outcome().equals(Level.GOOD.name())
+        ? new Observation("SMALL", level.sentence(), level.facts(), level.figure())
+        : level;
+  }
+
+  /** A 240 V tap on a 208 V line gives 20.8 V in place of 24 [share]. */
+  private static final double TAP_RATIO = 208.0 / 240 * 24 / 208;
+
+  /** The line at the control transformer, and whether what it gives tells of the wrong tap. */
+  public @Nullable Observation transformerTap() {
+    Double primary = facts().number(FactType.TRANSFORMER_PRIMARY);
+    if (primary == null) {
+      return null;
+    }
+    Double control = facts().number(FactType.CONTROL_VOLTS);
+    if (primary < SILENT) {
+      return new Observation(
+          "ABSENT", "No line at the control transformer.", List.of(FactType.TRANSFORMER_PRIMARY));
+    }
+    boolean is208 = primary > 190 && primary < 222;
+    boolean tap =
+        is208 && control != null && Math.abs(control / (primary * TAP_RATIO) - 1) < TAP_MATCH;
+    return new Observation(
+        tap ? "TAP" : "GOOD",
+        "Line at the control transformer: "
+            + Numbers.plain(primary, 1)
+            + " V"
+            + (tap && control != null
+                ? ", and it gives " + Numbers.plain(control, 1) + " V: it is on the 240 V tap."
+                : "."),
+        tap
+            ? List.of(FactType.TRANSFORMER_PRIMARY, FactType.CONTROL_VOLTS)
+            : List.of(FactType.TRANSFORMER_PRIMARY));
+  }
+
+  /** How well the control volts must fit the wrong tap [share]. Chosen here. */
+  private static final double TAP_MATCH = 0.04;
+
+  /** The contactor's load side against the plate. */
+  public @Nullable Observation contactor() {
+    Double volts = facts().number(FactType.CONTACTOR_VOLTS);
+    if (volts == null) {
+      return null;
+    }
+    Level level = situation.lineVoltage().level(volts);
+    return new Observation(
+        level.name(),
+        against(FactType.CONTACTOR_VOLTS, volts, level, situation.lineVoltage().spoken()),
+        List.of(FactType.CONTACTOR_VOLTS),
+        SignalFigures.LINE_TOLERANCE.id());
+  }
+
+  /** Below this a motor draws nothing [A]. Chosen here: a clamp's own zero. */
+  private static final double DRAWS = 0.1;
+
+  /** Whether it draws any current while it is called. */
+  public @Nullable Observation amps() {
+    Double amps = facts().number(FactType.AMPS);
+    return amps == null
+        ? null
+        : new Observation(
+            amps < DRAWS ? "NONE" : "SOME",
+            "It draws " + Numbers.plain(amps, 2) + " A.",
+            List.of(FactType.AMPS));
+  }
+
+  /** What the drive did after a reset; a code that returns is the same answer. */
+  public @Nullable Observation driveReset() {
+    boolean returns = Boolean.TRUE.equals(facts().flag(FactType.CODE_RETURNS));
+    return facts().has(FactType.DRIVE_RESET) || !returns
+        ? choice(FactType.DRIVE_RESET)
+        : new Observation(
+            "COMES_BACK", "The drive's fault comes back.", List.of(FactType.CODE_RETURNS));
+  }
+
+  /** The three pairs warm, by themselves. */
+  public @Nullable Observation warmPairs() {
+    WindingVerdict warm =
+        situation.pairs(
+            FactType.WINDING_WARM_AB, FactType.WINDING_WARM_BC, FactType.WINDING_WARM_CA);
+    if (warm.state() == WindingState.NOT_MEASURED || warm.signature() == Signature.INCONSISTENT) {
+      return null;
+    }
+    String outcome =
+        switch (warm.state()) {
+          case FAULTY -> "SHORT";
+          case SOUND -> "SOUND";
+          default -> "UNCERTAIN";
+        };
+    return new Observation(
+        outcome,
+        "Warm: " + warm.sentence(),
+        List.of(FactType.WINDING_WARM_AB, FactType.WINDING_WARM_BC, FactType.WINDING_WARM_CA),
+        WindingFigures.BALANCE_LIMIT.id());
+  }
+
+  /** The three pairs at the motor's own joint, the wires to it left out. */
+  public @Nullable Observation jointPairs() {
+    return pairs(
+        situation.pairs(
+            FactType.WINDING_JOINT_AB, FactType.WINDING_JOINT_BC, FactType.WINDING_JOINT_CA),
+        List.of(FactType.WINDING_JOINT_AB, FactType.WINDING_JOINT_BC, FactType.WINDING_JOINT_CA));
+  }
+
   /** Three readings of one kind, or null where one is missing. */
   private double @Nullable [] three(FactType ab, FactType bc, FactType ca) {
     Double one = facts().number(ab);
@@ -104,18 +422,19 @@ public final class WaysToAnswer {
 
   /** Three-phase line: each pair against the plate, and their unbalance. */
   private @Nullable Observation threePhaseLine(double[] volts) {
-    LineVoltage plate = situation.lineVoltage();
+    LineVoltage known = situation.lineVoltage();
+    LineVoltage plate = known.isPlateKnown() ? known : LineVoltage.ofThreePhases();
     Level worst = Level.GOOD;
     for (double one : volts) {
       Level level = plate.level(one);
-      if (level == Level.ABSENT || worst == Level.GOOD) {
-        worst = level;
-      }
+      boolean worse = worst == Level.GOOD || (worst == Level.EDGE && level != Level.GOOD);
+      worst = level == Level.ABSENT || worse ? level : worst;
     }
     double unbalance = Unbalance.percent(volts[0], volts[1], volts[2]);
     boolean uneven = unbalance > SignalFigures.UNBALANCE_LIMIT.value();
     boolean lost = worst == Level.ABSENT || (uneven && worst == Level.LOW);
-    String outcome = lost ? "ABSENT" : uneven && worst == Level.GOOD ? "LOW" : worst.name();
+    boolean within = worst == Level.GOOD || worst == Level.EDGE;
+    String outcome = lost ? "ABSENT" : uneven && within ? "LOW" : worst.name();
     return new Observation(
         outcome,
         "Line "
@@ -135,24 +454,38 @@ public final class WaysToAnswer {
 
   /** The drive's three outputs. */
   public @Nullable Observation driveOutput() {
-    double[] volts =
-        three(FactType.DRIVE_OUTPUT_AB, FactType.DRIVE_OUTPUT_BC, FactType.DRIVE_OUTPUT_CA);
+    return driveOutput(
+        FactType.DRIVE_OUTPUT_AB, FactType.DRIVE_OUTPUT_BC, FactType.DRIVE_OUTPUT_CA);
+  }
+
+  /** The same with the motor's leads off. */
+  public @Nullable Observation driveUnloaded() {
+    return driveOutput(
+        FactType.DRIVE_UNLOADED_AB, FactType.DRIVE_UNLOADED_BC, FactType.DRIVE_UNLOADED_CA);
+  }
+
+  private @Nullable Observation driveOutput(FactType ab, FactType bc, FactType ca) {
+    double[] volts = three(ab, bc, ca);
     if (volts == null) {
       return null;
     }
     double most = Math.max(volts[0], Math.max(volts[1], volts[2]));
     double unbalance = Unbalance.percent(volts[0], volts[1], volts[2]);
     String outcome =
-        most < DRIVE_SILENT
+        most < SILENT
             ? "ABSENT"
             : unbalance > SignalFigures.UNBALANCE_LIMIT.value() ? "UNEQUAL" : "EQUAL";
     return new Observation(
         outcome,
         outcome.equals("ABSENT")
-            ? "The drive puts nothing out."
-            : "The drive's outputs differ by " + Numbers.plain(unbalance, 1) + " %.",
-        List.of(FactType.DRIVE_OUTPUT_AB, FactType.DRIVE_OUTPUT_BC, FactType.DRIVE_OUTPUT_CA),
+            ? "The drive puts nothing out" + off(ab) + "."
+            : "The drive's outputs" + off(ab) + " differ by " + Numbers.plain(unbalance, 1) + " %.",
+        List.of(ab, bc, ca),
         SignalFigures.UNBALANCE_LIMIT.id());
+  }
+
+  private static String off(FactType type) {
+    return type == FactType.DRIVE_UNLOADED_AB ? ", motor's leads off," : "";
   }
 
   /** Speed pulses, counted while it turns [Hz]. */
@@ -168,6 +501,23 @@ public final class WaysToAnswer {
             ? "Speed pulses" + place + ": " + Numbers.plain(hertz, 1) + " Hz."
             : "No speed pulses" + place + ".",
         List.of(where));
+  }
+
+  /** The motor's own pulses; none, of one that should send them and is fed, is its own fault. */
+  public @Nullable Observation feedback() {
+    Observation pulses = pulses(FactType.FEEDBACK_HERTZ);
+    Double logic = facts().number(FactType.LOGIC_VOLTS);
+    boolean needsLogic = situation.family() == Family.BLDC_FIVE_WIRE;
+    boolean fed = !needsLogic || (logic != null && Windows.LOGIC.level(logic) == Level.GOOD);
+    boolean sends = Boolean.TRUE.equals(facts().flag(FactType.MOTOR_FEEDBACK)) || needsLogic;
+    if (pulses == null || !pulses.outcome().equals("NONE") || !fed || !sends) {
+      return pulses;
+    }
+    return new Observation(
+        "MUTE",
+        "It is fed and should send speed pulses, and sends none.",
+        List.of(
+            FactType.FEEDBACK_HERTZ, needsLogic ? FactType.LOGIC_VOLTS : FactType.MOTOR_FEEDBACK));
   }
 
   /** Whether anything else runs; null until one of them is told. */
@@ -190,19 +540,21 @@ public final class WaysToAnswer {
   }
 
   /** A command where none should be: more than stray voltage. */
-  public @Nullable Observation idleCommand() {
-    Double volts = facts().number(FactType.COMMAND_VOLTS_IDLE);
+  public @Nullable Observation idleCommand(FactType type) {
+    Double volts = facts().number(type);
     if (volts == null) {
       return null;
     }
     boolean quiet = volts < SignalFigures.IDLE_MOST.value();
+    String where = type == FactType.COMMAND_VOLTS_IDLE ? "the board gives " : "the motor gets ";
     return new Observation(
         quiet ? "QUIET" : "PRESENT",
-        "With no call the board gives "
+        "With no call "
+            + where
             + Numbers.plain(volts, 1)
             + " V"
             + (quiet ? ", as good as nothing." : "."),
-        List.of(FactType.COMMAND_VOLTS_IDLE),
+        type == FactType.COMMAND_VOLTS ? List.of(type, FactType.CALL_PRESENT) : List.of(type),
         SignalFigures.IDLE_MOST.id());
   }
 
@@ -241,7 +593,9 @@ public final class WaysToAnswer {
     if (three != null) {
       return threePhaseLine(three);
     }
-    Double volts = facts().number(FactType.LINE_VOLTS);
+    // A drive's input is read in three pairs: one reading there tells nothing.
+    boolean single = !situation.family().profile().hasDrive();
+    Double volts = single ? facts().number(FactType.LINE_VOLTS) : null;
     if (volts == null) {
       return null;
     }
@@ -261,6 +615,8 @@ public final class WaysToAnswer {
         return found + ", good (" + window + ").";
       case ABSENT:
         return found + ": nothing there (" + window + ").";
+      case EDGE:
+        return found + ": just outside, a question (" + window + ").";
       default:
         return found + ": too " + (level == Level.LOW ? "low" : "high") + " (" + window + ").";
     }
@@ -268,6 +624,14 @@ public final class WaysToAnswer {
 
   /** The three pairs, by the picture that they make. */
   public @Nullable Observation pairs() {
+    List<FactType> used = new ArrayList<>();
+    used.add(FactType.WINDING_AB);
+    used.add(FactType.WINDING_BC);
+    used.add(FactType.WINDING_CA);
+    return pairs(winding, used);
+  }
+
+  private static @Nullable Observation pairs(WindingVerdict winding, List<FactType> used) {
     WindingState state = winding.state();
     boolean pairsKnown = winding.phaseOhms() != null || winding.unbalance() != null;
     boolean open = winding.signature() == Signature.OPEN_PHASE;
@@ -277,7 +641,7 @@ public final class WaysToAnswer {
     String outcome;
     switch (winding.signature()) {
       case OPEN_PHASE:
-        outcome = "OPEN";
+        outcome = winding.phases().size() == Phase.values().length ? "ALL_OPEN" : "OPEN";
         break;
       case TURN_SHORT:
       case PHASE_TO_PHASE_SHORT:
@@ -293,13 +657,10 @@ public final class WaysToAnswer {
         outcome = "SOUND";
     }
     return new Observation(
-        outcome,
-        pairsInShort(outcome),
-        List.of(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA),
-        WindingFigures.BALANCE_LIMIT.id());
+        outcome, pairsInShort(winding, outcome), used, WindingFigures.BALANCE_LIMIT.id());
   }
 
-  private String pairsInShort(String outcome) {
+  private static String pairsInShort(WindingVerdict winding, String outcome) {
     String phases = Words.and(winding.phases().stream().map(Enum::name).toList());
     String off =
         winding.unbalance() == null
@@ -309,7 +670,9 @@ public final class WaysToAnswer {
       case "SOUND":
         return "The three pairs agree" + off.replace(" off", "") + ".";
       case "UNCERTAIN":
-        return "The meter cannot tell the pairs apart" + off + ".";
+        return "The pairs are near the limit, and cannot tell" + off + ".";
+      case "ALL_OPEN":
+        return "All three pairs read OL.";
       case "OPEN":
         return "The pairs show phase " + phases + " open.";
       case "JOINT":
@@ -355,20 +718,23 @@ public final class WaysToAnswer {
 
   /** Insulation by 500 V DC tester [MΩ], corrected to 40 °C. */
   public @Nullable Observation insulation() {
-    Double megohms = facts().number(FactType.WINDING_INSULATION);
+    Double megohms = situation.megohms();
     if (megohms == null) {
       return null;
     }
     double celsius = facts().number(FactType.WINDING_CELSIUS, 20);
-    boolean sound = Insulation.isSound(megohms, celsius);
+    String least = ", least " + Numbers.plain(WindingFigures.INSULATION_MINIMUM.value()) + " MΩ.";
     String text =
-        "Insulation "
-            + Numbers.plain(Insulation.at40(megohms, celsius), 1)
-            + " MΩ at 40 °C, least "
-            + Numbers.plain(WindingFigures.INSULATION_MINIMUM.value())
-            + " MΩ.";
+        megohms.isInfinite()
+            ? "Insulation over range: good."
+            : "Insulation "
+                + Numbers.plain(Insulation.thermoplasticAt40(megohms, celsius), 1)
+                + " to "
+                + Numbers.plain(Insulation.at40(megohms, celsius), 1)
+                + " MΩ at 40 °C, by its kind"
+                + least;
     return new Observation(
-        sound ? "SOUND" : "LOW",
+        Insulation.state(megohms, celsius).name(),
         text,
         List.of(FactType.WINDING_INSULATION),
         WindingFigures.INSULATION_MINIMUM.id());
@@ -383,16 +749,16 @@ public final class WaysToAnswer {
       return null;
     }
     double limit = WindingFigures.EMF_LIMIT.value();
-    boolean none = Math.max(ab, Math.max(bc, ca)) <= 0;
-    boolean agrees = !none && BackEmf.agrees(ab, bc, ca, limit);
+    if (Math.max(ab, Math.max(bc, ca)) < WindingFigures.EMF_LEAST.value()) {
+      return null;
+    }
+    boolean agrees = BackEmf.agrees(ab, bc, ca, limit);
     String text =
-        none
-            ? "No back-EMF at all."
-            : "Back-EMF differs by "
-                + Numbers.plain(Unbalance.percent(ab, bc, ca), 1)
-                + " %, limit "
-                + Numbers.plain(limit)
-                + " %.";
+        "Back-EMF differs by "
+            + Numbers.plain(Unbalance.percent(ab, bc, ca), 1)
+            + " %, limit "
+            + Numbers.plain(limit)
+            + " %.";
     return new Observation(
         agrees ? "EVEN" : "UNEVEN",
         text,
@@ -428,8 +794,9 @@ public final class WaysToAnswer {
       return null;
     }
     boolean high = inwc > limit;
+    boolean low = inwc < CheckFigures.STATIC_LEAST.value();
     return new Observation(
-        high ? "HIGH" : "NORMAL",
+        high ? "HIGH" : low ? "LOW" : "NORMAL",
         "External static "
             + Numbers.plain(inwc)
             + " in. w.c., usual limit "

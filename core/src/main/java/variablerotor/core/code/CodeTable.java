@@ -183,7 +183,7 @@ public final class CodeTable {
 
   private static @Nullable Suspect suspect(String word) {
     for (Suspect suspect : Suspect.values()) {
-      if (suspect != Suspect.NONE && suspect.name().equals(word.toUpperCase(Locale.ROOT))) {
+      if (suspect.isLink() && suspect.name().equals(word.toUpperCase(Locale.ROOT))) {
         return suspect;
       }
     }
@@ -193,7 +193,7 @@ public final class CodeTable {
   private static String allowedSuspects() {
     List<String> names = new ArrayList<>();
     for (Suspect suspect : Suspect.values()) {
-      if (suspect != Suspect.NONE) {
+      if (suspect.isLink()) {
         names.add(suspect.name());
       }
     }

@@ -3,22 +3,41 @@ package variablerotor.core.diagnosis;
 import java.util.EnumMap;
 import java.util.Map;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.CheckFigures;
 
 /** How likely each cause is, and which of them the facts still allow. */
 final class Belief {
   private static final double LN2 = StrictMath.log(2);
 
+  /** What may be left over for causes that nobody listed. */
+  private static final double ROOM = CheckFigures.ROOM.value() / 100;
+
   final CauseTable table;
   final double[] probability;
   final boolean[] allowed;
 
-  /** Worked out when first asked for; NaN until then. */
-  private double entropy = Double.NaN;
+  /** How likely each cause would be by what was measured alone, without hand, eye or ear. */
+  private final double[] measuredOnly;
 
-  private Belief(CauseTable table, double[] probability, boolean[] allowed) {
+  /** Logarithm of how likely all that was seen is under this table. */
+  final double logEvidence;
+
+  /** Whether a meter, or a trial that only one thing explains, cleared anything so far. */
+  private final boolean measured;
+
+  private Belief(
+      CauseTable table,
+      double[] probability,
+      double[] measuredOnly,
+      boolean[] allowed,
+      double logEvidence,
+      boolean measured) {
     this.table = table;
+    this.measuredOnly = measuredOnly;
     this.probability = probability;
     this.allowed = allowed;
+    this.logEvidence = logEvidence;
+    this.measured = measured;
   }
 
   /** Before any check; a code has moved the weights by then. */
@@ -29,29 +48,50 @@ final class Belief {
       probability[i] *= codeWeight[i];
       allowed[i] = true;
     }
-    return normalised(table, probability, allowed);
+    return normalised(table, probability, probability.clone(), allowed, 0, false);
   }
 
-  private static Belief normalised(CauseTable table, double[] probability, boolean[] allowed) {
+  private static Belief normalised(
+      CauseTable table,
+      double[] probability,
+      double[] measuredOnly,
+      boolean[] allowed,
+      double logEvidence,
+      boolean measured) {
+    double sum = scale(probability);
+    scale(measuredOnly);
+    return new Belief(
+        table, probability, measuredOnly, allowed, logEvidence + StrictMath.log(sum), measured);
+  }
+
+  private static double scale(double[] weights) {
     double sum = 0;
-    for (double p : probability) {
-      sum += p;
+    for (double weight : weights) {
+      sum += weight;
     }
-    for (int i = 0; i < probability.length; i++) {
-      probability[i] /= sum;
+    for (int i = 0; i < weights.length; i++) {
+      weights[i] /= sum;
     }
-    return new Belief(table, probability, allowed);
+    return sum;
   }
 
   /** Bayes' rule for one outcome of one check. */
   Belief after(int check, int outcome) {
     double[] next = new double[probability.length];
+    double[] byMeter = measuredOnly.clone();
     boolean[] still = new boolean[probability.length];
+    boolean meter = table.isMeasured(check, outcome);
+    boolean clears = false;
     for (int i = 0; i < next.length; i++) {
-      next[i] = probability[i] * table.share[check][i][outcome];
-      still[i] = allowed[i] && table.possible[check][i][outcome];
+      double share = table.share[check][i][outcome];
+      next[i] = probability[i] * share;
+      byMeter[i] *= meter ? share : 1;
+      boolean possible = table.possible[check][i][outcome];
+      still[i] = allowed[i] && (possible || i == table.unlisted);
+      clears |= !possible && table.usual[i];
     }
-    return normalised(table, next, still);
+    boolean tells = measured || (clears && meter);
+    return normalised(table, next, byMeter, still, logEvidence, tells);
   }
 
   /** How likely each outcome of a check is now. */
@@ -65,103 +105,117 @@ final class Belief {
     return odds;
   }
 
-  /** Doubt about who is to blame [bit]; Shannon's entropy over the sets of suspects. */
-  double entropy() {
-    if (Double.isNaN(entropy)) {
-      entropy = workOut();
+  /**
+   * Doubt about what the goal asks for [bit]: Shannon's entropy over its groups, of what is listed.
+   * What nobody listed is not to be told apart by any check.
+   */
+  double entropy(Goal goal) {
+    double[] sums = new double[goal.groups()];
+    for (int i = 0; i < probability.length; i++) {
+      sums[goal.group()[i]] += i == table.unlisted ? 0 : probability[i];
     }
-    return entropy;
-  }
-
-  private double workOut() {
-    double[] sums = byGroup();
+    double all = 0;
     double nats = 0;
     for (double p : sums) {
       if (p > 0) {
         nats -= p * StrictMath.log(p);
+        all += p;
       }
     }
-    return nats / LN2;
+    return (nats + all * StrictMath.log(all)) / LN2;
   }
 
+  /** Whether anything listed is still allowed. */
   boolean anyAllowed() {
-    for (boolean one : allowed) {
-      if (one) {
+    for (int i = 0; i < allowed.length; i++) {
+      if (allowed[i] && i != table.unlisted) {
         return true;
       }
     }
     return false;
   }
 
-  int countAllowed() {
-    int count = 0;
-    for (boolean one : allowed) {
-      count += one ? 1 : 0;
+  /** Whether a cause is a rival still: allowed, and a usual one while any of those is allowed. */
+  boolean[] rivals() {
+    boolean anyUsual = false;
+    for (int i = 0; i < allowed.length; i++) {
+      anyUsual |= allowed[i] && table.usual[i];
     }
-    return count;
+    boolean[] rivals = new boolean[allowed.length];
+    for (int i = 0; i < rivals.length; i++) {
+      rivals[i] = allowed[i] && (anyUsual ? table.usual[i] : i != table.unlisted);
+    }
+    return rivals;
   }
 
-  /** The suspects that every cause still allowed has in it, as bits; none where none is allowed. */
-  private int shared() {
+  /** A usual rival that what was measured leaves less likely than this is cleared. Judgement. */
+  private static final double OUTWEIGHED = 0.002;
+
+  /**
+   * What every rival has in it, of what the goal asks for, as bits: each rival cleared by what was
+   * measured, and no more room than a little for the rest of the world.
+   */
+  int settled(Goal goal) {
+    if (!measured) {
+      return 0;
+    }
+    boolean[] rivals = rivals();
     int shared = -1;
-    for (int i = 0; i < allowed.length; i++) {
-      if (allowed[i]) {
-        shared &= table.suspects[table.group[i]];
-      }
+    for (int i = 0; i < rivals.length; i++) {
+      boolean stands = rivals[i] && measuredOnly[i] >= OUTWEIGHED;
+      shared &= stands ? goal.bits()[i] : -1;
     }
-    return shared == -1 ? 0 : shared;
+    if (shared == -1) {
+      return 0;
+    }
+    int settled = 0;
+    for (int left = shared; left != 0; left &= left - 1) {
+      int bit = left & -left;
+      double mass = 0;
+      for (int i = 0; i < probability.length; i++) {
+        mass += (goal.bits()[i] & bit) != 0 ? probability[i] : 0;
+      }
+      settled |= mass >= 1 - ROOM ? bit : 0;
+    }
+    return settled;
   }
 
-  /** The suspects that every cause still allowed has in it, by ordinal. */
-  boolean[] proved() {
-    return suspects(shared());
-  }
+  /** Likelier than this a suspect is not out of it, though its usual causes are. Judgement. */
+  private static final double OUT = 0.005;
 
-  /** The suspects that some cause still allowed has in it, by ordinal. */
+  /**
+   * The suspects that are not cleared, by ordinal: in some cause still allowed that is usual under
+   * this complaint, or the only kind that it has, or not unlikely.
+   */
   boolean[] open() {
-    int open = 0;
+    int usualNow = 0;
+    int usualEver = 0;
+    int rareNow = 0;
     for (int i = 0; i < allowed.length; i++) {
-      open |= allowed[i] ? table.suspects[table.group[i]] : 0;
+      int mine = table.suspects[table.group[i]];
+      usualEver |= table.usual[i] ? mine : 0;
+      usualNow |= allowed[i] && table.usual[i] ? mine : 0;
+      rareNow |= allowed[i] && !table.usual[i] ? mine : 0;
     }
-    return suspects(open);
-  }
-
-  private static boolean[] suspects(int bits) {
-    boolean[] suspects = new boolean[Suspect.values().length];
-    for (int s = 0; s < suspects.length; s++) {
-      suspects[s] = (bits & 1 << s) != 0;
+    Map<Suspect, Double> shares = bySuspect();
+    boolean[] open = new boolean[Suspect.values().length];
+    for (Suspect suspect : Suspect.values()) {
+      int bit = 1 << suspect.ordinal();
+      boolean rare = (rareNow & bit) != 0;
+      boolean likely = shares.getOrDefault(suspect, 0.0) >= OUT;
+      open[suspect.ordinal()] =
+          (usualNow & bit) != 0 || (rare && ((usualEver & bit) == 0 || likely));
     }
-    return suspects;
-  }
-
-  /** Whether the causes still allowed all blame the same suspects. */
-  boolean settled() {
-    int group = -1;
-    for (int i = 0; i < allowed.length; i++) {
-      if (allowed[i] && group >= 0 && table.group[i] != group) {
-        return false;
-      }
-      group = allowed[i] ? table.group[i] : group;
-    }
-    return group >= 0;
-  }
-
-  boolean decided() {
-    return shared() != 0;
-  }
-
-  private double[] byGroup() {
-    double[] sums = new double[table.groups.size()];
-    for (int i = 0; i < probability.length; i++) {
-      sums[table.group[i]] += probability[i];
-    }
-    return sums;
+    return open;
   }
 
   /** By suspect; they sum to 1. What two suspects did together counts half for each. */
   Map<Suspect, Double> bySuspect() {
     Map<Suspect, Double> shares = new EnumMap<>(Suspect.class);
-    double[] sums = byGroup();
+    double[] sums = new double[table.groups.size()];
+    for (int i = 0; i < probability.length; i++) {
+      sums[table.group[i]] += probability[i];
+    }
     for (int g = 0; g < sums.length; g++) {
       var suspects = table.groups.get(g);
       for (Suspect suspect : suspects) {

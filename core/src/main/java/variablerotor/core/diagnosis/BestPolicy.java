@@ -8,7 +8,6 @@ import java.util.Map;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.family.Family;
-import variablerotor.core.family.Fault;
 import variablerotor.core.odds.Cause;
 import variablerotor.core.odds.Check;
 
@@ -19,6 +18,7 @@ import variablerotor.core.odds.Check;
  */
 public final class BestPolicy {
   private final CauseTable table;
+  private final Goal goal;
   private final Map<String, Double> known = new HashMap<>();
 
   /**
@@ -33,11 +33,12 @@ public final class BestPolicy {
 
   /** Chooses among the checks not done; -1 for none. */
   private interface Order {
-    int next(Belief belief, boolean[] done, UnitState now);
+    int next(Belief belief, int[] answers, UnitState now);
   }
 
   private BestPolicy(CauseTable table) {
     this.table = table;
+    goal = Goal.named(table);
   }
 
   /**
@@ -53,7 +54,7 @@ public final class BestPolicy {
     double[] ones = new double[small.causes.size()];
     java.util.Arrays.fill(ones, 1);
     Belief start = Belief.start(small, ones);
-    boolean[] none = new boolean[small.checks.size()];
+    int[] none = small.nothingAnswered();
     return new Figures(
         family,
         small.causes.size(),
@@ -63,24 +64,31 @@ public final class BestPolicy {
             start,
             none,
             UnitState.POWER_ON,
-            (belief, done, now) -> new NextTests(small, done).best(belief, now)),
+            (belief, answers, now) -> new NextTests(small, answers, policy.goal).best(belief, now)),
         policy.along(
-            start, none, UnitState.POWER_ON, (belief, done, now) -> policy.first(belief, done)));
+            start,
+            none,
+            UnitState.POWER_ON,
+            (belief, answers, now) -> policy.first(belief, answers)));
   }
 
   private static CauseTable small(CauseTable whole, Symptom symptom, int causes, int checks) {
     List<Cause> commonest = new ArrayList<>(whole.causes);
     commonest.removeIf(
-        cause -> cause.faults().size() > 1 || cause.faults().get(0) == Fault.NOTHING);
+        cause ->
+            cause.faults().size() > 1
+                || !cause.isUsual(symptom)
+                || !cause.faults().get(0).suspect().isLink());
     commonest.sort(Comparator.comparingDouble((Cause cause) -> cause.weight(symptom)).reversed());
     commonest = commonest.subList(0, Math.min(causes, commonest.size()));
     List<Check> hard = new ArrayList<>(whole.checks);
-    hard.removeIf(Check::isSoft);
+    // What follows on another's answer is left out: each check stands by itself here.
+    hard.removeIf(check -> check.isSoft() || !check.after().isEmpty());
     CauseTable few = new CauseTable(symptom, commonest, hard);
     double[] ones = new double[commonest.size()];
     java.util.Arrays.fill(ones, 1);
     Belief start = Belief.start(few, ones);
-    NextTests chooser = new NextTests(few, new boolean[hard.size()]);
+    NextTests chooser = new NextTests(few, few.nothingAnswered(), Goal.named(few));
     List<NextTests.Candidate> telling = chooser.candidates(start, UnitState.POWER_ON);
     telling.sort(Comparator.comparingDouble(NextTests.Candidate::worth).reversed());
     List<Check> chosen = new ArrayList<>();
@@ -92,18 +100,22 @@ public final class BestPolicy {
   }
 
   /** The first check not done that could clear something, or -1. */
-  private int first(Belief belief, boolean[] done) {
-    for (int c = 0; c < done.length; c++) {
-      if (table.mayCome(c, done) && tells(belief, c)) {
+  private int first(Belief belief, int[] answers) {
+    for (int c = 0; c < answers.length; c++) {
+      if (table.mayCome(c, answers) && tells(belief, c)) {
         return c;
       }
     }
     return -1;
   }
 
-  /** Whether a suspect is proved, or no check left could clear anything more. */
-  private boolean over(Belief belief, boolean[] done) {
-    return belief.decided() || first(belief, done) < 0;
+  /** Whether all causes left share a suspect, or no check left could clear anything more. */
+  private boolean over(Belief belief, int[] answers) {
+    int shared = -1;
+    for (int i = 0; i < belief.allowed.length; i++) {
+      shared &= belief.allowed[i] ? goal.bits()[i] : -1;
+    }
+    return (shared != 0 && shared != -1) || first(belief, answers) < 0;
   }
 
   /** Whether some answer would clear one cause that is allowed, and leave another. */
@@ -123,8 +135,8 @@ public final class BestPolicy {
   }
 
   /** Least minutes from here on average; what was answered so far names the state. */
-  private double least(Belief belief, boolean[] done, UnitState now, String answered) {
-    if (over(belief, done)) {
+  private double least(Belief belief, int[] answers, UnitState now, String answered) {
+    if (over(belief, answers)) {
       return 0;
     }
     String key = answered + now.ordinal();
@@ -133,26 +145,27 @@ public final class BestPolicy {
       return before;
     }
     double least = Double.MAX_VALUE;
-    for (int c = 0; c < done.length; c++) {
-      if (table.mayCome(c, done)) {
-        least = Math.min(least, after(belief, done, now, answered, c));
+    for (int c = 0; c < answers.length; c++) {
+      if (table.mayCome(c, answers)) {
+        least = Math.min(least, after(belief, answers, now, answered, c));
       }
     }
     known.put(key, least);
     return least;
   }
 
-  private double after(Belief belief, boolean[] done, UnitState now, String answered, int c) {
+  private double after(Belief belief, int[] answers, UnitState now, String answered, int c) {
     Check check = table.checks.get(c);
     double minutes = check.minutes() + now.minutesTo(check.state());
     double[] odds = belief.outcomes(c);
-    done[c] = true;
     for (int o = 0; o < odds.length; o++) {
       if (odds[o] > NEGLIGIBLE) {
-        minutes += odds[o] * least(belief.after(c, o), done, check.state(), with(answered, c, o));
+        answers[c] = o;
+        minutes +=
+            odds[o] * least(belief.after(c, o), answers, check.state(), with(answered, c, o));
       }
     }
-    done[c] = false;
+    answers[c] = CauseTable.OPEN;
     return minutes;
   }
 
@@ -169,24 +182,24 @@ public final class BestPolicy {
     return text.toString();
   }
 
-  private double along(Belief belief, boolean[] done, UnitState now, Order order) {
-    if (over(belief, done)) {
+  private double along(Belief belief, int[] answers, UnitState now, Order order) {
+    if (over(belief, answers)) {
       return 0;
     }
-    int c = order.next(belief, done, now);
+    int c = order.next(belief, answers, now);
     if (c < 0) {
-      c = first(belief, done);
+      c = first(belief, answers);
     }
     Check check = table.checks.get(c);
     double minutes = check.minutes() + now.minutesTo(check.state());
     double[] odds = belief.outcomes(c);
-    done[c] = true;
     for (int o = 0; o < odds.length; o++) {
       if (odds[o] > NEGLIGIBLE) {
-        minutes += odds[o] * along(belief.after(c, o), done, check.state(), order);
+        answers[c] = o;
+        minutes += odds[o] * along(belief.after(c, o), answers, check.state(), order);
       }
     }
-    done[c] = false;
+    answers[c] = CauseTable.OPEN;
     return minutes;
   }
 }

@@ -2,15 +2,19 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.Set;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.odds.Cause;
 import variablerotor.core.odds.Check;
 import variablerotor.core.odds.Odds;
+import variablerotor.core.odds.Witness;
 
 /** The causes of one symptom in one family against the checks, worked out once. */
 final class CauseTable {
+  /** Not answered yet. */
+  static final int OPEN = -1;
+
   final List<Cause> causes;
   final List<Check> checks;
 
@@ -22,6 +26,12 @@ final class CauseTable {
 
   /** By check, cause, outcome: whether it can be seen at all. */
   final boolean[][][] possible;
+
+  /** By cause: whether it must be cleared before another is proved. */
+  final boolean[] usual;
+
+  /** Index of what nobody listed. */
+  final int unlisted;
 
   /** Causes with the same suspects have the same number. */
   final int[] group;
@@ -37,25 +47,56 @@ final class CauseTable {
   final double[][] goodShare;
   final boolean[][] goodPossible;
 
-  /** By check: index of the one that must come before it, or -1. */
-  private final int[] before;
+  /** By check: how often its good answer is seen under the causes that have no row of their own. */
+  final double[] usualGood;
+
+  /** By check: the causes under which the good answer comes otherwise, or not at all. */
+  final int[][] unlikeUsual;
+
+  /** By check: whether it is worth offering where this is the complaint. */
+  final boolean[] offered;
+
+  /** By check: what may come before it; none where it stands by itself. */
+  private final List<List<Before>> before = new ArrayList<>();
+
+  /**
+   * A check that comes before another.
+   *
+   * @param unlocks by its outcome: whether the other one comes after it
+   */
+  private record Before(int check, boolean[] unlocks) {}
+
+  /** Two faults at once, for readings that no one cause explains: each pair is a rival. */
+  static CauseTable ofPairs(Symptom symptom, List<Cause> causes, List<Check> checks) {
+    return new CauseTable(symptom, causes, checks, true);
+  }
 
   CauseTable(Symptom symptom, List<Cause> causes, List<Check> checks) {
+    this(symptom, causes, checks, false);
+  }
+
+  private CauseTable(Symptom symptom, List<Cause> causes, List<Check> checks, boolean pairs) {
     this.causes = causes;
     this.checks = checks;
     int n = causes.size();
     prior = new double[n];
     group = new int[n];
+    usual = new boolean[n];
+    int other = -1;
     double sum = 0;
     for (int i = 0; i < n; i++) {
-      prior[i] = causes.get(i).weight(symptom);
+      Cause cause = causes.get(i);
+      prior[i] = cause.weight(symptom);
       sum += prior[i];
-      List<Suspect> suspects = causes.get(i).suspects();
+      usual[i] = !cause.isUnlisted() && (pairs || cause.isUsual(symptom));
+      other = cause.isUnlisted() ? i : other;
+      List<Suspect> suspects = cause.suspects();
       if (!groups.contains(suspects)) {
         groups.add(suspects);
       }
       group[i] = groups.indexOf(suspects);
     }
+    unlisted = other;
     for (int i = 0; i < n; i++) {
       prior[i] /= sum;
     }
@@ -63,7 +104,7 @@ final class CauseTable {
     possible = new boolean[checks.size()][n][];
     for (int c = 0; c < checks.size(); c++) {
       for (int i = 0; i < n; i++) {
-        Odds odds = checks.get(c).odds(causes.get(i));
+        Odds odds = checks.get(c).odds(causes.get(i), symptom);
         share[c][i] = odds.share();
         possible[c][i] = odds.possible();
       }
@@ -77,20 +118,60 @@ final class CauseTable {
     good = new int[checks.size()];
     goodShare = new double[checks.size()][n];
     goodPossible = new boolean[checks.size()][n];
+    offered = new boolean[checks.size()];
     for (int c = 0; c < checks.size(); c++) {
+      offered[c] = checks.get(c).isFor(symptom);
       good[c] = checks.get(c).goodIndex();
       for (int i = 0; i < n; i++) {
         goodShare[c][i] = share[c][i][good[c]];
         goodPossible[c][i] = possible[c][i][good[c]];
       }
     }
-    before = new int[checks.size()];
-    for (int c = 0; c < before.length; c++) {
-      before[c] = indexOf(checks.get(c).after());
+    usualGood = new double[checks.size()];
+    unlikeUsual = new int[checks.size()][];
+    for (int c = 0; c < checks.size(); c++) {
+      usualGood[c] = checks.get(c).normal(symptom).share()[good[c]];
+      unlikeUsual[c] = unlike(c);
+    }
+    for (Check check : checks) {
+      before.add(before(check));
     }
   }
 
-  private int indexOf(@Nullable String id) {
+  private int[] unlike(int check) {
+    int[] found = new int[causes.size()];
+    int n = 0;
+    for (int i = 0; i < found.length; i++) {
+      if (!goodPossible[check][i] || goodShare[check][i] != usualGood[check]) {
+        found[n++] = i;
+      }
+    }
+    return java.util.Arrays.copyOf(found, n);
+  }
+
+  private List<Before> before(Check check) {
+    List<Before> list = new ArrayList<>();
+    check
+        .after()
+        .forEach(
+            (id, answers) -> {
+              int first = indexOf(id);
+              if (first >= 0) {
+                list.add(new Before(first, unlocking(answers, checks.get(first))));
+              }
+            });
+    return list;
+  }
+
+  private static boolean[] unlocking(Set<String> answers, Check first) {
+    boolean[] unlocks = new boolean[first.outcomes().size()];
+    for (int o = 0; o < unlocks.length; o++) {
+      unlocks[o] = answers.isEmpty() || answers.contains(first.outcomes().get(o).value());
+    }
+    return unlocks;
+  }
+
+  private int indexOf(String id) {
     for (int c = 0; c < checks.size(); c++) {
       if (checks.get(c).id().equals(id)) {
         return c;
@@ -99,8 +180,35 @@ final class CauseTable {
     return -1;
   }
 
-  /** Whether a check may be advised: not made yet, and what it is compared with is. */
-  boolean mayCome(int check, boolean[] done) {
-    return !done[check] && (before[check] < 0 || done[before[check]]);
+  /** Nothing answered. */
+  int[] nothingAnswered() {
+    int[] answers = new int[checks.size()];
+    java.util.Arrays.fill(answers, OPEN);
+    return answers;
+  }
+
+  /**
+   * Whether a check may be advised: not made yet, and what it follows is answered so.
+   *
+   * @param answers by check the outcome seen, or {@link #OPEN}
+   */
+  boolean mayCome(int check, int[] answers) {
+    if (answers[check] != OPEN || !offered[check]) {
+      return false;
+    }
+    for (Before first : before.get(check)) {
+      int answer = answers[first.check];
+      if (answer != OPEN && first.unlocks[answer]) {
+        return true;
+      }
+    }
+    return checks.get(check).after().isEmpty();
+  }
+
+  /** Whether an answer rests on a meter, or on a trial that only one thing explains. */
+  boolean isMeasured(int check, int outcome) {
+    Check made = checks.get(check);
+    return made.witness() == Witness.MEASURED
+        || made.isFinding(made.outcomes().get(outcome).value());
   }
 }

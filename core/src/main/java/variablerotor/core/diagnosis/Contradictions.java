@@ -2,11 +2,15 @@ package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.List;
+import variablerotor.core.check.Observation;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.signal.Level;
 import variablerotor.core.signal.Window;
 import variablerotor.core.signal.Windows;
+import variablerotor.core.winding.Ohms;
+import variablerotor.core.winding.Signature;
+import variablerotor.core.winding.WindingVerdict;
 
 /**
  * Readings that cannot both be true. They are named as such, and never averaged away: one of the
@@ -32,6 +36,15 @@ final class Contradictions {
    */
   private static final double DRIVEN_VOLTS = 30;
 
+  /** More than a meter picks up across an open pair [V]. Chosen here. */
+  private static final double OPEN_EMF = 5;
+
+  private static final FactType[][] OPEN_PAIRS = {
+    {FactType.WINDING_AB, FactType.EMF_AB},
+    {FactType.WINDING_BC, FactType.EMF_BC},
+    {FactType.WINDING_CA, FactType.EMF_CA}
+  };
+
   /** Two statements that no machine can make true together. */
   private record Rule(FactType one, Says first, FactType other, Says second, String sentence) {}
 
@@ -54,10 +67,6 @@ final class Contradictions {
         "FREE",
         "The wheel is jammed, and it turns free.");
     lost(
-        FactType.COMMAND_VOLTS,
-        FactType.COMMAND_VOLTS_BOARD,
-        "The command is at the motor, and not at the board that gives it.");
-    lost(
         FactType.LINK_VOLTS,
         FactType.LINK_VOLTS_BOARD,
         "The link's supply is at the plug, and not at the board that gives it.");
@@ -72,6 +81,24 @@ final class Contradictions {
         absent(FactType.BUS_VOLTS_UNPLUGGED),
         "The bus is good with the motor on it, and gone without.");
     rule(
+        FactType.BUS_VOLTS,
+        good(FactType.BUS_VOLTS, Windows.BUS),
+        FactType.BUS_VOLTS_BOARD,
+        absent(FactType.BUS_VOLTS_BOARD),
+        "The bus is at the motor's plug, and not at the board that gives it.");
+    rule(
+        FactType.LOGIC_VOLTS,
+        good(FactType.LOGIC_VOLTS, Windows.LOGIC),
+        FactType.LOGIC_VOLTS_UNPLUGGED,
+        absent(FactType.LOGIC_VOLTS_UNPLUGGED),
+        "The logic supply is good with the motor on it, and gone without.");
+    rule(
+        FactType.AUX_VOLTS,
+        good(FactType.AUX_VOLTS, Windows.AUX),
+        FactType.AUX_VOLTS_UNLOADED,
+        absent(FactType.AUX_VOLTS_UNLOADED),
+        "The fan's 10 V is good with the control wires on it, and gone without.");
+    rule(
         FactType.AUX_VOLTS,
         good(FactType.AUX_VOLTS, Windows.AUX),
         FactType.LINE_VOLTS,
@@ -84,6 +111,14 @@ final class Contradictions {
         facts ->
             absent(FactType.LINE_VOLTS_AB).in(facts) && absent(FactType.LINE_VOLTS_CA).in(facts),
         "The drive puts volts out, and gets none in.");
+    for (FactType[] pair : OPEN_PAIRS) {
+      rule(
+          pair[0],
+          isOpen(pair[0]),
+          pair[1],
+          facts -> facts.number(pair[1], 0) >= OPEN_EMF,
+          "The pair is open, and makes back-EMF through the same two leads.");
+    }
   }
 
   private Contradictions() {}
@@ -96,14 +131,14 @@ final class Contradictions {
     rule(one, is(one, first), other, is(other, second), why);
   }
 
-  /** Taking a part away cannot make a free shaft hard to turn. */
+  /** Taking a part away cannot lock a free shaft; leads that touch each other only brake it. */
   private static void stiffer(FactType before, FactType after, String where) {
     rule(
         before,
         is(before, "FREE"),
         after,
-        facts -> is(after, "LOCKED").in(facts) || is(after, "STIFF").in(facts),
-        "It was free before, and is not free " + where + ".");
+        is(after, "LOCKED"),
+        "It was free before, and is locked " + where + ".");
   }
 
   /** Something arrives that was never sent. */
@@ -128,6 +163,13 @@ final class Contradictions {
     return facts -> word.equals(facts.choice(type));
   }
 
+  private static Says isOpen(FactType pair) {
+    return facts -> {
+      Ohms ohms = facts.ohms(pair);
+      return ohms != null && ohms.isOverLimit();
+    };
+  }
+
   private static Says absent(FactType type) {
     return facts -> facts.has(type) && facts.number(type, 0) < DEAD_VOLTS;
   }
@@ -136,13 +178,20 @@ final class Contradictions {
     return facts -> facts.has(type) && window.level(facts.number(type, 0)) == Level.GOOD;
   }
 
-  /** What cannot be whatever is broken; one sentence a pair. */
-  static List<String> physical(Facts facts) {
+  /**
+   * What cannot be whatever is broken; one sentence a pair.
+   *
+   * @param winding the verdict on the winding readings, which can exclude each other by themselves
+   */
+  static List<String> physical(Facts facts, WindingVerdict winding) {
     List<String> sentences = new ArrayList<>();
     for (Rule rule : RULES) {
       if (rule.first.in(facts) && rule.second.in(facts)) {
         sentences.add(rule.sentence + " " + spoken(facts, rule.one) + spoken(facts, rule.other));
       }
+    }
+    if (winding.signature() == Signature.INCONSISTENT) {
+      sentences.add(winding.sentence());
     }
     return sentences;
   }
@@ -156,18 +205,17 @@ final class Contradictions {
     return "";
   }
 
-  /**
-   * The pairs of observations that no cause of this table allows together; where no two conflict,
-   * everything that is out of order.
-   */
+  /** The pairs of observations that no listed cause of this table allows together. */
   static List<String> pairs(Evidence evidence, CauseTable table) {
     List<String> sentences = new ArrayList<>();
-    for (int c = 0; c < evidence.seen.length; c++) {
-      for (int d = c + 1; d < evidence.seen.length; d++) {
-        if (evidence.seen[c] != null
-            && evidence.seen[d] != null
-            && !together(table, c, evidence.outcome(c), d, evidence.outcome(d))) {
-          sentences.add(evidence.seen[c].sentence() + " " + evidence.seen[d].sentence());
+    for (int c = 0; c < evidence.answers.length; c++) {
+      for (int d = c + 1; d < evidence.answers.length; d++) {
+        Observation one = evidence.seen[c];
+        Observation other = evidence.seen[d];
+        if (one != null
+            && other != null
+            && !together(table, c, evidence.answers[c], d, evidence.answers[d])) {
+          sentences.add(one.sentence() + " " + other.sentence());
         }
       }
     }
@@ -176,22 +224,10 @@ final class Contradictions {
 
   private static boolean together(CauseTable table, int c, int one, int d, int other) {
     for (int i = 0; i < table.causes.size(); i++) {
-      if (table.possible[c][i][one] && table.possible[d][i][other]) {
+      if (i != table.unlisted && table.possible[c][i][one] && table.possible[d][i][other]) {
         return true;
       }
     }
     return false;
-  }
-
-  /** Everything out of order, for readings that conflict only as a whole. */
-  static String outOfOrder(Evidence evidence) {
-    StringBuilder text = new StringBuilder();
-    for (int c = 0; c < evidence.seen.length; c++) {
-      boolean off =
-          evidence.seen[c] != null
-              && !evidence.table.checks.get(c).outcome(evidence.seen[c].outcome()).good();
-      text.append(off ? evidence.seen[c].sentence() + " " : "");
-    }
-    return text.toString().trim();
   }
 }

@@ -18,6 +18,9 @@ import variablerotor.core.winding.WindingVerdict;
  *
  * @param verdict how far it has come
  * @param suspects proved first, then by probability
+ * @param found defects that are plain to see, each to be mended whatever else is
+ * @param beforeChoosing what is worth a look before a way forward is chosen: readings that a proof
+ *     rests on once more, questions for plate and counter, what may have killed a part
  * @param stations each link of the chain, in order
  * @param winding the verdict on the winding readings
  * @param nextTests best first; empty when decided
@@ -29,17 +32,21 @@ import variablerotor.core.winding.WindingVerdict;
 public record Diagnosis(
     Verdict verdict,
     List<SuspectView> suspects,
+    List<Found> found,
     List<Station> stations,
     WindingVerdict winding,
     List<NextTest> nextTests,
+    List<NextTest> beforeChoosing,
     List<Round> rounds,
     List<Note> notes,
     List<WindowInForce> windows,
     List<Warning> warnings) {
   public Diagnosis {
     suspects = List.copyOf(suspects);
+    found = List.copyOf(found);
     stations = List.copyOf(stations);
     nextTests = List.copyOf(nextTests);
+    beforeChoosing = List.copyOf(beforeChoosing);
     rounds = List.copyOf(rounds);
     notes = List.copyOf(notes);
     windows = List.copyOf(windows);
@@ -48,10 +55,21 @@ public record Diagnosis(
 
   /**
    * @param suspects those proved, or the one best guess, or none
+   * @param remedy what is to be done
+   * @param restsOn the facts of which a single wrong one would turn the proof or the remedy; none
+   *     where nothing is proved or settled
+   * @param proof by what it is proved, in a sentence; null where it is not
    */
-  public record Verdict(VerdictState state, List<Suspect> suspects, String sentence) {
+  public record Verdict(
+      VerdictState state,
+      List<Suspect> suspects,
+      String sentence,
+      Remedy remedy,
+      List<FactType> restsOn,
+      @Nullable String proof) {
     public Verdict {
       suspects = List.copyOf(suspects);
+      restsOn = List.copyOf(restsOn);
     }
 
     /** The first of them, or null. */
@@ -89,6 +107,31 @@ public record Diagnosis(
     public List<String> reasons() {
       return (state == SuspectState.CLEARED ? clearedBy : pointedAtBy)
           .stream().map(Reason::sentence).toList();
+    }
+  }
+
+  /**
+   * A defect that is plain to see.
+   *
+   * @param action what mends it
+   */
+  public record Found(Suspect link, Action action, String sentence, List<FactType> facts)
+      implements Node {
+    public Found {
+      facts = List.copyOf(facts);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "link",
+          link,
+          "action",
+          action,
+          "sentence",
+          sentence,
+          "facts",
+          facts.stream().map(FactType::id).toList());
     }
   }
 
@@ -171,6 +214,7 @@ public record Diagnosis(
    * @param minutes for the check itself [min]
    * @param travelMinutes to bring the unit to its state [min]
    * @param gainBits how much doubt it takes away on average [bit]
+   * @param again whether it was made already, and is to be taken once more
    */
   public record NextTest(
       Check check,
@@ -178,7 +222,8 @@ public record Diagnosis(
       double travelMinutes,
       double gainBits,
       String sentence,
-      List<Answer> outcomes) {
+      List<Answer> outcomes,
+      boolean again) {
     public NextTest {
       outcomes = List.copyOf(outcomes);
     }

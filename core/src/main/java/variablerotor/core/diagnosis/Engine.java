@@ -1,47 +1,68 @@
 package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.CheckFigures;
 import variablerotor.core.check.Observation;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.UnitState;
+import variablerotor.core.fact.FactType;
 import variablerotor.core.family.FamilyProfile;
 import variablerotor.core.family.Fault;
 import variablerotor.core.odds.Check;
 import variablerotor.core.text.Words;
 
 /**
- * Diagnosis by elimination. Every cause that the family can have is weighed by Bayes' rule against
- * every reading, exactly, by enumeration. Proof is stricter than probability: a suspect is proved
- * only when the facts clear every cause that it has no part in.
+ * Diagnosis by elimination in an open world. Every cause that the family can have, and one for what
+ * nobody listed, is weighed by Bayes' rule against every reading, exactly, by enumeration. Proof is
+ * stricter than probability: a suspect is proved only when what was measured clears every rival,
+ * and next to no room is left for the rest of the world.
  */
 public final class Engine {
   /** Version of rules and odds; a stored verdict carries it. */
-  public static final String VERSION = "0.2.0";
+  public static final String VERSION = "0.3.0";
 
   private static final double LIKELY = CheckFigures.LIKELY.value();
 
   private final Evidence evidence;
   private final CauseTable table;
   private final Belief belief;
+  private final Remedies remedies;
+  private final Goal named;
+  private final Goal done;
+  private final Judgement judgement;
+  private final RestsOn restsOn;
   private final List<String> contradictions;
+  private final UnitState now;
 
   private Engine(Situation situation) {
     evidence = Evidence.of(situation);
     table = evidence.table;
     belief = evidence.belief;
-    contradictions = new ArrayList<>(Contradictions.physical(situation.facts()));
-    if (evidence.contradicted() && contradictions.isEmpty()) {
-      Tables tables = Tables.of(situation.family());
-      contradictions.addAll(Contradictions.pairs(evidence, tables.doubles(situation.symptom())));
-      if (contradictions.isEmpty()) {
-        contradictions.add(Contradictions.outOfOrder(evidence));
-      }
-    }
+    remedies = new Remedies(situation, table);
+    named = Goal.named(table);
+    done = remedies.goal();
+    judgement = judge(belief);
+    contradictions = Contradictions.physical(situation.facts(), evidence.winding);
+    restsOn =
+        new RestsOn(evidence, contradictions.isEmpty() ? judgement : judge(start()), this::judge);
+    now = evidence.presentState();
+  }
+
+  /** What is believed before any answer: it proves nothing, and rests on nothing. */
+  private Belief start() {
+    return evidence.believe(table.nothingAnswered());
+  }
+
+  private Judgement judge(Belief one) {
+    return new Judgement(one, remedies, named, done);
   }
 
   /**
@@ -54,57 +75,239 @@ public final class Engine {
 
   /** The verdict alone, without what to do next: for those who ask many times. */
   public static Diagnosis.Verdict verdict(Situation situation) {
-    return new Engine(situation).verdict();
+    Engine engine = new Engine(situation);
+    return engine.verdict(engine.remedy(List.of()));
   }
 
   private Diagnosis diagnosis() {
-    List<Diagnosis.SuspectView> suspects = new SuspectViews(evidence).list();
-    Diagnosis.Verdict verdict = verdict();
-    boolean decided = verdict.state() == VerdictState.DECIDED;
-    UnitState now = evidence.presentState();
-    NextTests chooser = new NextTests(table, evidence.done());
-    List<Diagnosis.NextTest> next =
-        decided ? List.of() : chooser.list(belief, now, evidence.situation.family());
+    boolean contradicted = !contradictions.isEmpty();
+    int proved = contradicted ? 0 : judgement.proved;
+    List<Diagnosis.SuspectView> suspects = new SuspectViews(evidence, proved).list();
+    Goal goal = judgement.action == 0 || contradicted ? done : named;
+    List<Diagnosis.NextTest> next = next(goal, proved != 0);
+    Remedy remedy = remedy(next);
+    Diagnosis.Verdict verdict = verdict(remedy);
+    List<Diagnosis.NextTest> before =
+        contradicted || (proved == 0 && !remedy.isSettled())
+            ? List.of()
+            : new BeforeChoosing(evidence, judgement, now)
+                .list(isDear(remedy, verdict) ? restsOn.doubted() : List.of(), openQuestions());
     return new Diagnosis(
         verdict,
         suspects,
+        evidence.found(),
         stations(suspects),
         evidence.winding,
         next,
-        RoundPlan.of(evidence, next, now),
+        before,
+        RoundPlan.of(evidence, goal, next, now),
         Notes.of(evidence),
         Notes.windows(evidence),
         new Warnings(evidence, verdict).list(contradictions));
   }
 
-  private Diagnosis.Verdict verdict() {
-    if (!contradictions.isEmpty()) {
-      return new Diagnosis.Verdict(
-          VerdictState.OPEN,
-          List.of(),
-          "Two readings contradict each other. Take them again before anything is decided.");
+  private static boolean isDear(Remedy remedy, Diagnosis.Verdict verdict) {
+    Action action = remedy.action();
+    boolean part =
+        verdict.state() == VerdictState.DECIDED
+            && verdict.suspects().stream()
+                .anyMatch(
+                    one ->
+                        one == Suspect.MODULE
+                            || one == Suspect.DRIVE
+                            || one == Suspect.WINDING
+                            || one == Suspect.BEARING);
+    return action == null ? part : action.isDear();
+  }
+
+  /** Whether the electronics may be the thing to replace, so that plate and counter are asked. */
+  private boolean asksPlate() {
+    double share = 0;
+    for (int i = 0; i < belief.probability.length; i++) {
+      share += Remedies.isModuleOrMotor(remedies.bit(i)) ? belief.probability[i] : 0;
     }
-    List<Suspect> proved = new ArrayList<>();
-    boolean[] blamed = belief.proved();
-    Map<Suspect, Double> shares = belief.bySuspect();
-    for (Suspect suspect : Suspect.values()) {
-      if (blamed[suspect.ordinal()]) {
-        proved.add(suspect);
+    return share >= WORTH_ASKING;
+  }
+
+  /** Electronics less likely to blame than this are not asked about. Judgement. */
+  private static final double WORTH_ASKING = 0.1;
+
+  private List<FactType> openQuestions() {
+    return judgement.action == 0 && asksPlate() ? remedies.questions() : List.of();
+  }
+
+  /** What to measure next: none once proved, but for what can still turn the remedy. */
+  private List<Diagnosis.NextTest> next(Goal goal, boolean proved) {
+    NextTests chooser = new NextTests(table, evidence.answers, goal);
+    boolean onlyPlate = Remedies.isModuleOrMotor(belief.settled(done));
+    if (proved && (judgement.action != 0 || onlyPlate) && contradictions.isEmpty()) {
+      return List.of();
+    }
+    List<Diagnosis.NextTest> list =
+        new ArrayList<>(chooser.list(belief, now, evidence.situation.family()));
+    disputed(list);
+    if (!proved && contradictions.isEmpty()) {
+      questions(list, chooser);
+    }
+    return list;
+  }
+
+  /** What was measured twice and does not agree comes first: a third one decides. */
+  private void disputed(List<Diagnosis.NextTest> list) {
+    for (FactType type : evidence.situation.facts().disputed()) {
+      for (int at = list.size() - 1; at > 0; at--) {
+        if (list.get(at).check().facts().contains(type)) {
+          list.add(0, list.remove(at));
+          break;
+        }
       }
     }
-    proved.sort((one, other) -> Double.compare(shares.get(other), shares.get(one)));
-    if (!proved.isEmpty() && evidence.doubled && !belief.settled()) {
+  }
+
+  /**
+   * The questions for plate and counter, first where asking leads to the end in fewer minutes than
+   * measuring on. Whether the module is sold alone is taken as even odds.
+   */
+  private void questions(List<Diagnosis.NextTest> list, NextTests chooser) {
+    List<FactType> open = openQuestions();
+    if (open.isEmpty()) {
+      return;
+    }
+    List<Diagnosis.NextTest> asked = new ArrayList<>();
+    double minutes = 0;
+    for (Check check : table.checks) {
+      if (open.contains(check.facts().get(0)) && check.isSoft()) {
+        asked.add(BeforeChoosing.question(check, judgement));
+        minutes += check.minutes();
+      }
+    }
+    double measuring = chooser.minutes(belief, now);
+    double ifWhole =
+        new NextTests(table, evidence.answers, remedies.ifModuleAlone(false).goal())
+            .minutes(belief, now);
+    double asking = minutes + (ifWhole + measuring) / 2;
+    list.addAll(asking < measuring + minutes / 2 ? 0 : list.size(), asked);
+  }
+
+  private Remedy remedy(List<Diagnosis.NextTest> next) {
+    Set<Action> also = new LinkedHashSet<>();
+    if (!contradictions.isEmpty() || judgement.action == 0) {
+      evidence.found().forEach(found -> also.add(found.action()));
+      return new Remedy(
+          Remedy.State.OPEN, null, List.copyOf(also), openSentence(), wouldChange(next));
+    }
+    Action action = Remedies.action(judgement.action);
+    also.addAll(judgement.also());
+    evidence.found().forEach(found -> also.add(found.action()));
+    also.remove(action);
+    if (action == Action.REPLACE_BOARD && !callIsThere()) {
+      return new Remedy(
+          Remedy.State.OPEN,
+          null,
+          List.copyOf(also),
+          "A board is silent only if a call reaches it: look at that first.",
+          List.of("call.present"));
+    }
+    return new Remedy(
+        Remedy.State.SETTLED,
+        action,
+        List.copyOf(also),
+        action.title()
+            + (also.isEmpty()
+                ? ""
+                : "; besides: " + Words.and(also.stream().map(Engine::inside).toList()))
+            + ". No further check can change what you do.",
+        List.of());
+  }
+
+  /** The board's driver in the place of a module is not asked for a command. */
+  private boolean callIsThere() {
+    boolean silent = judgement.suspects().contains(Suspect.COMMAND) || judgement.proved == 0;
+    return !silent
+        || Boolean.TRUE.equals(evidence.situation.facts().flag(FactType.CALL_PRESENT))
+        || !evidence.situation.family().profile().faults().contains(Fault.BOARD_SILENT);
+  }
+
+  private static String inside(Action action) {
+    String title = action.title();
+    return Character.toLowerCase(title.charAt(0)) + title.substring(1);
+  }
+
+  private String openSentence() {
+    if (!contradictions.isEmpty()) {
+      return "Take the readings that exclude each other again first.";
+    }
+    return Remedies.isModuleOrMotor(belief.settled(done))
+        ? "A new module, or the motor with it: the plate and the counter decide."
+        : "What is to be done is not settled yet.";
+  }
+
+  /** The checks of which some answer takes away something that could be done. */
+  private List<String> wouldChange(List<Diagnosis.NextTest> next) {
+    List<String> ids = new ArrayList<>();
+    boolean[] rivals = belief.rivals();
+    int before = bits(rivals, -1, 0);
+    List<Diagnosis.NextTest> inOrder = new ArrayList<>(next);
+    inOrder.sort(Comparator.comparingInt(test -> table.checks.indexOf(test.check())));
+    for (Diagnosis.NextTest test : inOrder) {
+      int c = table.checks.indexOf(test.check());
+      for (int o = 0; o < test.outcomes().size() && !test.check().isSoft(); o++) {
+        boolean comes = test.outcomes().get(o).probability() >= SELDOM;
+        int after = bits(rivals, c, o);
+        boolean turns = (after != before && after != 0) || test.outcomes().get(o).decides();
+        if (comes && turns) {
+          ids.add(test.check().id());
+          break;
+        }
+      }
+    }
+    for (FactType question : openQuestions()) {
+      ids.add(question.id());
+    }
+    return ids;
+  }
+
+  /** Answers rarer than this are not reckoned with. Judgement. */
+  private static final double SELDOM = 0.002;
+
+  private int bits(boolean[] rivals, int check, int outcome) {
+    int bits = 0;
+    for (int i = 0; i < rivals.length; i++) {
+      boolean left = rivals[i] && (check < 0 || table.possible[check][i][outcome]);
+      bits |= left ? done.bits()[i] : 0;
+    }
+    return bits;
+  }
+
+  private Diagnosis.Verdict verdict(Remedy remedy) {
+    if (!contradictions.isEmpty()) {
+      return open(
+          "Two readings exclude each other. Take them again before anything is decided.", remedy);
+    }
+    List<Suspect> proved = judgement.suspects();
+    if (!proved.isEmpty() && evidence.doubled && !settledAlone()) {
       return new Diagnosis.Verdict(
           VerdictState.NARROWED,
           proved,
-          "More than one thing is wrong. " + decided(proved) + " The rest is not found yet.");
+          "More than one thing is wrong. " + decided(proved) + " The rest is not found yet.",
+          remedy,
+          remedy.isSettled() ? restsOn.facts() : List.of(),
+          null);
     }
     if (!proved.isEmpty()) {
-      return new Diagnosis.Verdict(VerdictState.DECIDED, proved, decided(proved));
+      return new Diagnosis.Verdict(
+          VerdictState.DECIDED, proved, decided(proved), remedy, restsOn.facts(), proof());
     }
+    Map<Suspect, Double> shares = belief.bySuspect();
     Suspect first = belief.leading();
     int percent = (int) Math.round(100 * shares.getOrDefault(first, 0.0));
     boolean measured = evidence.anythingSeen();
+    if (first == Suspect.OTHER && measured) {
+      return open(
+          "The readings fit nothing on the list: something else leads. Take again what surprised"
+              + " you, and look further.",
+          remedy);
+    }
     if (measured && shares.getOrDefault(first, 0.0) >= LIKELY) {
       return new Diagnosis.Verdict(
           VerdictState.NARROWED,
@@ -115,14 +318,51 @@ public final class Engine {
               + percent
               + " %), not proved: "
               + likeliestFault(first).spoken()
-              + ".");
+              + ".",
+          remedy,
+          remedy.isSettled() ? restsOn.facts() : List.of(),
+          null);
     }
+    return open(
+        measured
+            ? "Not decided yet: several links can still be at fault."
+            : "Nothing measured yet.",
+        remedy);
+  }
+
+  private Diagnosis.Verdict open(String sentence, Remedy remedy) {
     return new Diagnosis.Verdict(
         VerdictState.OPEN,
         List.of(),
-        measured
-            ? "Not decided yet: several links can still be at fault."
-            : "Nothing measured yet.");
+        sentence,
+        remedy,
+        remedy.isSettled() ? restsOn.facts() : List.of(),
+        null);
+  }
+
+  /** Whether every rival blames the same suspects, all of them. */
+  private boolean settledAlone() {
+    boolean[] rivals = belief.rivals();
+    int group = -1;
+    for (int i = 0; i < rivals.length; i++) {
+      if (rivals[i] && group >= 0 && table.group[i] != group) {
+        return false;
+      }
+      group = rivals[i] ? table.group[i] : group;
+    }
+    return group >= 0;
+  }
+
+  /** By what it is proved: a finding on the part, or rivals that are cleared. */
+  private @Nullable String proof() {
+    for (int c = 0; c < evidence.answers.length; c++) {
+      Observation seen = evidence.seen[c];
+      Check check = table.checks.get(c);
+      if (seen != null && check.isFinding(seen.outcome()) && restsOn.checks.contains(c)) {
+        return "A finding on the part itself: " + seen.sentence();
+      }
+    }
+    return "What was measured clears every usual rival, and leaves next to no room for another.";
   }
 
   private String decided(List<Suspect> proved) {
@@ -176,8 +416,9 @@ public final class Engine {
       if (seen == null || check.station() != link) {
         continue;
       }
-      looked |= !check.isSoft();
-      off |= !check.isSoft() && !check.outcome(seen.outcome()).good();
+      boolean question = check.isQuestion(seen.outcome());
+      looked |= !check.isSoft() && !question;
+      off |= !check.isSoft() && !question && !check.outcome(seen.outcome()).good();
       readings.add(seen.sentence());
     }
     Diagnosis.StationState state;

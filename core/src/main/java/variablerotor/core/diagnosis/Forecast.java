@@ -16,7 +16,7 @@ final class Forecast {
   private static final double ASTRAY = 10;
 
   /** An answer off the line is followed, too, where it comes up at least this often. */
-  private static final double WORTH_FOLLOWING = 0.05;
+  private static final double WORTH_FOLLOWING = 0.1;
 
   /** Answers rarer than this are not followed. */
   private static final double SELDOM = 0.01;
@@ -27,60 +27,67 @@ final class Forecast {
   private static final double FAINT = 1e-4;
 
   private final CauseTable table;
+  private final Goal goal;
 
-  /** The causes still allowed, and how likely each is; they sum to 1. */
+  /**
+   * The rivals still allowed, and how likely each is; they sum to 1.
+   *
+   * @param weight by cause of the table; 0 for those that are not among them
+   */
   private record Open(int[] cause, double[] weight) {}
 
-  Forecast(CauseTable table) {
+  /**
+   * @param goal what the search is for
+   */
+  Forecast(CauseTable table, Goal goal) {
     this.table = table;
+    this.goal = goal;
   }
 
-  private Open open(Belief belief) {
-    int[] cause = new int[belief.countAllowed()];
-    double[] weight = new double[cause.length];
+  private static Open open(Belief belief) {
+    boolean[] rivals = belief.rivals();
+    int[] cause = new int[rivals.length];
+    double[] weight = new double[rivals.length];
     int n = 0;
     double sum = 0;
-    for (int i = 0; i < belief.allowed.length; i++) {
-      if (belief.allowed[i]) {
-        cause[n] = i;
-        weight[n++] = belief.probability[i];
+    for (int i = 0; i < rivals.length; i++) {
+      if (rivals[i]) {
+        cause[n++] = i;
+        weight[i] = belief.probability[i];
         sum += belief.probability[i];
       }
     }
-    for (int k = 0; k < n; k++) {
-      weight[k] /= sum;
+    return scaled(cause, n, weight, sum);
+  }
+
+  private static Open scaled(int[] cause, int n, double[] weight, double sum) {
+    int[] kept = java.util.Arrays.copyOf(cause, n);
+    for (int i : kept) {
+      weight[i] /= sum;
     }
-    return new Open(cause, weight);
+    return new Open(kept, weight);
   }
 
   private Open after(Open open, int check, int outcome) {
-    int kept = 0;
-    for (int i : open.cause) {
-      kept += table.possible[check][i][outcome] ? 1 : 0;
-    }
-    int[] cause = new int[kept];
-    double[] weight = new double[kept];
+    int[] cause = new int[open.cause.length];
+    double[] weight = new double[open.weight.length];
     int n = 0;
     double sum = 0;
-    for (int k = 0; k < open.cause.length; k++) {
-      int i = open.cause[k];
+    for (int i : open.cause) {
       if (table.possible[check][i][outcome]) {
-        cause[n] = i;
-        weight[n] = open.weight[k] * table.share[check][i][outcome];
-        sum += weight[n++];
+        cause[n++] = i;
+        weight[i] = open.weight[i] * table.share[check][i][outcome];
+        sum += weight[i];
       }
     }
-    for (int k = 0; k < n; k++) {
-      weight[k] /= sum;
-    }
-    return new Open(cause, weight);
+    return scaled(cause, n, weight, sum);
   }
 
-  /** Whether all causes still allowed share a suspect. */
+  /** Whether all causes still allowed share what the goal asks for. */
   private boolean decided(Open open) {
     int shared = -1;
     for (int i : open.cause) {
-      shared &= table.suspects[table.group[i]];
+      shared &= goal.bits()[i];
     }
     return shared != 0;
   }
@@ -88,11 +95,11 @@ final class Forecast {
   /** How often each answer comes, of those that some open cause can give. */
   private double[] odds(Open open, int check) {
     double[] odds = new double[table.checks.get(check).outcomes().size()];
-    for (int k = 0; k < open.cause.length; k++) {
-      double[] share = table.share[check][open.cause[k]];
-      boolean[] possible = table.possible[check][open.cause[k]];
+    for (int i : open.cause) {
+      double[] share = table.share[check][i];
+      boolean[] possible = table.possible[check][i];
       for (int o = 0; o < odds.length; o++) {
-        odds[o] += possible[o] ? open.weight[k] * share[o] : 0;
+        odds[o] += possible[o] ? open.weight[i] * share[o] : 0;
       }
     }
     return odds;
@@ -111,15 +118,15 @@ final class Forecast {
    *
    * @param enough where it comes to more than this, how much more is not worked out
    */
-  double minutes(Belief belief, boolean[] done, UnitState now, int check, double enough) {
+  double minutes(Belief belief, int[] answers, UnitState now, int check, double enough) {
     Check first = table.checks.get(check);
     Open open = open(belief);
     double minutes = first.minutes() + now.minutesTo(first.state());
     double[] odds = odds(open, check);
     for (int o = 0; o < odds.length && minutes < enough; o++) {
       if (odds[o] > SELDOM) {
-        boolean[] then = done.clone();
-        then[check] = true;
+        int[] then = answers.clone();
+        then[check] = o;
         minutes += odds[o] * along(after(open, check, o), then, first.state(), odds[o]);
       }
     }
@@ -138,26 +145,25 @@ final class Forecast {
    *
    * @param stay whether only checks that need no change of state will do
    */
-  @Nullable Choice plain(Belief belief, boolean[] done, UnitState now, boolean stay) {
-    return next(open(belief), done, now, stay);
+  @Nullable Choice plain(Belief belief, int[] answers, UnitState now, boolean stay) {
+    return next(open(belief), answers, now, stay);
   }
 
   /**
    * @param reached how likely it is to come here at all
    */
-  private double along(Open start, boolean[] done, UnitState from, double reached) {
+  private double along(Open start, int[] answers, UnitState from, double reached) {
     Open open = start;
     UnitState now = from;
     double minutes = 0;
     double going = 1;
     while (going > SELDOM && !decided(open)) {
-      Choice choice = next(open, done, now, false);
+      Choice choice = next(open, answers, now, false);
       if (choice == null) {
         break;
       }
       int check = choice.check;
       Check made = table.checks.get(check);
-      done[check] = true;
       minutes += going * (made.minutes() + now.minutesTo(made.state()));
       now = made.state();
       double[] odds = odds(open, check);
@@ -165,37 +171,40 @@ final class Forecast {
       for (int o = 0; o < odds.length; o++) {
         if (o != likeliest && odds[o] > SELDOM) {
           double here = going * odds[o];
-          minutes += here * offTheLine(after(open, check, o), done, now, reached * here);
+          int[] then = answers.clone();
+          then[check] = o;
+          minutes += here * offTheLine(after(open, check, o), then, now, reached * here);
         }
       }
       going *= odds[likeliest];
+      answers[check] = likeliest;
       open = after(open, check, likeliest);
     }
     return minutes;
   }
 
-  private double offTheLine(Open open, boolean[] done, UnitState now, double reached) {
+  private double offTheLine(Open open, int[] answers, UnitState now, double reached) {
     if (decided(open)) {
       return 0;
     }
-    return reached < WORTH_FOLLOWING ? ASTRAY : along(open, done.clone(), now, reached);
+    return reached < WORTH_FOLLOWING ? ASTRAY : along(open, answers, now, reached);
   }
 
-  private @Nullable Choice next(Open open, boolean[] done, UnitState now, boolean stay) {
-    Choice choice = next(open, done, now, stay, false);
-    return choice != null ? choice : next(open, done, now, stay, true);
+  private @Nullable Choice next(Open open, int[] answers, UnitState now, boolean stay) {
+    Choice choice = next(open, answers, now, stay, false);
+    return choice != null ? choice : next(open, answers, now, stay, true);
   }
 
   /**
    * @param faint whether a check will do that clears something only by an unlikely answer
    */
   private @Nullable Choice next(
-      Open open, boolean[] done, UnitState now, boolean stay, boolean faint) {
+      Open open, int[] answers, UnitState now, boolean stay, boolean faint) {
     int best = -1;
     double most = 0;
-    for (int c = 0; c < done.length; c++) {
+    for (int c = 0; c < answers.length; c++) {
       Check check = table.checks.get(c);
-      if (!check.isSoft() && table.mayCome(c, done) && (!stay || check.state() == now)) {
+      if (!check.isSoft() && table.mayCome(c, answers) && (!stay || check.state() == now)) {
         double clears = faint ? clearsOtherwise(open, c) : clears(open, c);
         if (clears > 0) {
           double rate = clears / (check.minutes() + now.minutesTo(check.state()));
@@ -211,18 +220,20 @@ final class Forecast {
 
   /** Share of what is still possible that the likeliest answer of a check would clear. */
   private double clears(Open open, int check) {
-    double[] share = table.goodShare[check];
     boolean[] possible = table.goodPossible[check];
+    double usual = 1;
     double good = 0;
     double cleared = 0;
-    for (int k = 0; k < open.cause.length; k++) {
-      int i = open.cause[k];
+    for (int i : table.unlikeUsual[check]) {
+      double weight = open.weight[i];
+      usual -= weight;
       if (possible[i]) {
-        good += open.weight[k] * share[i];
+        good += weight * table.goodShare[check][i];
       } else {
-        cleared += open.weight[k];
+        cleared += weight;
       }
     }
+    good += usual * table.usualGood[check];
     // Where all is well more often than not, that is the likeliest answer; else each is looked at.
     return good < 0.5 ? clearsOtherwise(open, check) : cleared;
   }
@@ -232,8 +243,8 @@ final class Forecast {
     int likeliest = likeliest(odds);
     double cleared = 0;
     boolean some = false;
-    for (int i = 0, n = open.cause.length; i < n; i++) {
-      boolean[] possible = table.possible[check][open.cause[i]];
+    for (int i : open.cause) {
+      boolean[] possible = table.possible[check][i];
       cleared += possible[likeliest] ? 0 : open.weight[i];
       for (int o = 0; o < odds.length && !some; o++) {
         some = !possible[o] && odds[o] > SELDOM;

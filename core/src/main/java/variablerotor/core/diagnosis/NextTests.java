@@ -20,7 +20,7 @@ final class NextTests {
   private static final double PROOF_BITS = 0.6;
 
   /** How many of the best at first sight are followed to the proof. */
-  private static final int FOLLOWED = 6;
+  private static final int FOLLOWED = 4;
 
   /** Below this a share adds nothing to a sum of p log p. */
   private static final double NEGLIGIBLE = 1e-12;
@@ -31,7 +31,8 @@ final class NextTests {
   private static final double LEAST = 1e-4;
 
   private final CauseTable table;
-  private final boolean[] done;
+  private final int[] answers;
+  private final Goal goal;
 
   /**
    * One check as seen from one belief and one state of the unit.
@@ -47,11 +48,13 @@ final class NextTests {
   }
 
   /**
-   * @param done by check of the table: whether the facts answer it
+   * @param answers by check of the table the outcome seen, or {@link CauseTable#OPEN}
+   * @param goal what the search is for
    */
-  NextTests(CauseTable table, boolean[] done) {
+  NextTests(CauseTable table, int[] answers, Goal goal) {
     this.table = table;
-    this.done = done.clone();
+    this.answers = answers.clone();
+    this.goal = goal;
   }
 
   /**
@@ -81,8 +84,8 @@ final class NextTests {
   private List<Candidate> ranked(Belief belief, UnitState now) {
     List<Candidate> candidates = candidates(belief, now);
     candidates.sort(Comparator.comparingDouble(Candidate::rate).reversed());
-    Forecast forecast = new Forecast(table);
-    Forecast.Choice plain = forecast.plain(belief, done, now, false);
+    Forecast forecast = new Forecast(table, goal);
+    Forecast.Choice plain = forecast.plain(belief, answers, now, false);
     List<Candidate> best = new ArrayList<>();
     List<Candidate> rest = new ArrayList<>();
     for (Candidate candidate : candidates) {
@@ -93,7 +96,7 @@ final class NextTests {
     double least = Double.MAX_VALUE;
     for (Candidate candidate : best) {
       int check = candidate.check;
-      minutes[check] = forecast.minutes(belief, done, now, check, least);
+      minutes[check] = forecast.minutes(belief, answers, now, check, least);
       least = Math.min(least, minutes[check]);
     }
     best.sort(Comparator.comparingDouble((Candidate c) -> minutes[c.check]));
@@ -101,11 +104,24 @@ final class NextTests {
     return best;
   }
 
+  /**
+   * Minutes on average that a plain order of checks leads to the goal in [min]; 0 where none is
+   * left.
+   */
+  double minutes(Belief belief, UnitState now) {
+    Forecast forecast = new Forecast(table, goal);
+    Forecast.Choice plain = forecast.plain(belief, answers, now, false);
+    return plain == null
+        ? 0
+        : forecast.minutes(belief, answers, now, plain.check(), Double.MAX_VALUE);
+  }
+
   List<Candidate> candidates(Belief belief, UnitState now) {
     List<Candidate> list = new ArrayList<>();
+    boolean[] rivals = belief.rivals();
     for (int c = 0; c < table.checks.size(); c++) {
-      if (table.mayCome(c, done)) {
-        Candidate candidate = candidate(belief, c, now);
+      if (table.mayCome(c, answers)) {
+        Candidate candidate = candidate(belief, rivals, c, now);
         if (candidate.worth >= LEAST) {
           list.add(candidate);
         }
@@ -118,24 +134,27 @@ final class NextTests {
    * The doubt left on average over the outcomes is the sum of s log s over suspects' shares s of
    * each outcome, less that of the outcome's own share: no belief need be made for it.
    */
-  Candidate candidate(Belief belief, int c, UnitState now) {
+  private Candidate candidate(Belief belief, boolean[] rivals, int c, UnitState now) {
     Check check = table.checks.get(c);
     int outcomes = check.outcomes().size();
-    int groups = table.groups.size();
+    int groups = goal.groups();
     double[] sums = new double[outcomes * groups];
     int[] kept = new int[outcomes];
     for (int i = 0; i < belief.probability.length; i++) {
-      double probability = belief.probability[i];
+      double probability = i == table.unlisted ? 0 : belief.probability[i];
       double[] share = table.share[c][i];
       boolean[] possible = table.possible[c][i];
       for (int o = 0; o < outcomes; o++) {
-        sums[o * groups + table.group[i]] += probability * share[o];
-        kept[o] += belief.allowed[i] && possible[o] ? 1 : 0;
+        sums[o * groups + goal.group()[i]] += probability * share[o];
+        kept[o] += rivals[i] && possible[o] ? 1 : 0;
       }
     }
     double left = 0;
     double cleared = 0;
-    int rivals = belief.countAllowed();
+    int count = 0;
+    for (boolean rival : rivals) {
+      count += rival ? 1 : 0;
+    }
     for (int o = 0; o < outcomes; o++) {
       double all = 0;
       for (int g = 0; g < groups; g++) {
@@ -144,9 +163,9 @@ final class NextTests {
         left -= plogp(sum);
       }
       left += plogp(all);
-      cleared += kept[o] > 0 && rivals > 1 ? all * (rivals - kept[o]) / rivals : 0;
+      cleared += kept[o] > 0 && count > 1 ? all * (count - kept[o]) / count : 0;
     }
-    double gain = Math.max(0, belief.entropy() - left);
+    double gain = Math.max(0, belief.entropy(goal) - left);
     double minutes = check.minutes() + now.minutesTo(check.state());
     return new Candidate(c, gain, gain + PROOF_BITS * cleared, minutes);
   }
@@ -167,24 +186,26 @@ final class NextTests {
               check.outcomes().get(o),
               Numbers.round(odds[o], 4),
               after.leading(),
-              after.decided()));
+              after.settled(goal) != 0));
     }
     return new Diagnosis.NextTest(
         check,
         check.minutes(),
         now.minutesTo(check.state()),
         Numbers.round(candidate.gain, 4),
-        why(belief, check, candidate, family),
-        answers);
+        why(belief, candidate, family),
+        answers,
+        false);
   }
 
   /** Why this one, in one sentence. */
-  private String why(Belief belief, Check check, Candidate candidate, Family family) {
+  private String why(Belief belief, Candidate candidate, Family family) {
     Suspect leading = belief.leading();
     boolean[] named = new boolean[Suspect.values().length];
+    boolean[] usual = belief.rivals();
     List<String> rivals = new ArrayList<>();
     for (int i = 0; i < table.causes.size(); i++) {
-      if (!belief.allowed[i] || table.goodPossible[candidate.check][i]) {
+      if (!usual[i] || table.goodPossible[candidate.check][i]) {
         continue;
       }
       for (Suspect suspect : table.groups.get(table.group[i])) {

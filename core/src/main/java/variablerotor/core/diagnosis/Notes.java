@@ -47,18 +47,18 @@ final class Notes {
 
   private static void speed(List<Diagnosis.Note> notes, Facts facts) {
     Double hertz = facts.number(FactType.FEEDBACK_HERTZ);
-    Double pairs = facts.number(FactType.POLE_PAIRS);
-    if (hertz == null || pairs == null || hertz <= 0) {
+    Double pulses = facts.number(FactType.FEEDBACK_PULSES);
+    if (hertz == null || pulses == null || hertz <= 0) {
       return;
     }
-    double rpm = BackEmf.rpm(hertz, (int) Math.round(pairs));
+    double rpm = BackEmf.rpm(hertz, (int) Math.round(pulses));
     notes.add(
         new Diagnosis.Note(
             "MEASURED_SPEED",
             Numbers.plain(hertz, 1)
                 + " Hz with "
-                + Numbers.plain(pairs, 0)
-                + " pole pairs, one pulse a pair: "
+                + Numbers.plain(pulses, 0)
+                + " pulses a revolution: "
                 + Numbers.plain(rpm, 0)
                 + " r/min.",
             null));

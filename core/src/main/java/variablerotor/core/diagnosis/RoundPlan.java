@@ -22,24 +22,31 @@ final class RoundPlan {
   private static final int MOST_ROUNDS = 3;
 
   private final Evidence evidence;
-  private final boolean[] done;
+  private final int[] answers;
+  private final Goal goal;
   private final Forecast forecast;
 
-  private RoundPlan(Evidence evidence) {
+  private RoundPlan(Evidence evidence, Goal goal) {
     this.evidence = evidence;
-    done = evidence.done();
-    forecast = new Forecast(evidence.table);
+    this.goal = goal;
+    answers = evidence.answers.clone();
+    forecast = new Forecast(evidence.table, goal);
   }
 
   /**
+   * @param goal what the search is for
    * @param next the next checks, best first; none where it is decided
    * @param now the unit's present state
    * @return this round and those that would follow, at most three
    */
-  static List<Diagnosis.Round> of(Evidence evidence, List<Diagnosis.NextTest> next, UnitState now) {
-    return next.isEmpty() || evidence.contradicted()
-        ? List.of()
-        : new RoundPlan(evidence).rounds(next.get(0).check(), now);
+  static List<Diagnosis.Round> of(
+      Evidence evidence, Goal goal, List<Diagnosis.NextTest> next, UnitState now) {
+    for (Diagnosis.NextTest first : next) {
+      if (evidence.table.checks.contains(first.check()) && !first.check().isSoft()) {
+        return new RoundPlan(evidence, goal).rounds(first.check(), now);
+      }
+    }
+    return List.of();
   }
 
   private List<Diagnosis.Round> rounds(Check first, UnitState from) {
@@ -55,16 +62,16 @@ final class RoundPlan {
         Check check = evidence.table.checks.get(next);
         checks.add(check);
         minutes += check.minutes();
-        done[next] = true;
-        belief = belief.after(next, likeliest(belief, next));
-        next = belief.decided() ? -1 : inThisState(belief, state);
+        answers[next] = likeliest(belief, next);
+        belief = belief.after(next, answers[next]);
+        next = belief.settled(goal) != 0 ? -1 : inThisState(belief, state);
       }
       rounds.add(
           new Diagnosis.Round(
               state, checks.stream().map(Check::id).toList(), minutes, tools(checks), parts()));
       now = state;
-      Forecast.Choice after = forecast.plain(belief, done, now, false);
-      next = belief.decided() || after == null ? -1 : after.check();
+      Forecast.Choice after = forecast.plain(belief, answers, now, false);
+      next = belief.settled(goal) != 0 || after == null ? -1 : after.check();
     }
     return rounds;
   }
@@ -80,8 +87,8 @@ final class RoundPlan {
 
   /** The best check that needs no change of state, where it pays beside the best one elsewhere. */
   private int inThisState(Belief belief, UnitState state) {
-    Forecast.Choice here = forecast.plain(belief, done, state, true);
-    Forecast.Choice best = forecast.plain(belief, done, state, false);
+    Forecast.Choice here = forecast.plain(belief, answers, state, true);
+    Forecast.Choice best = forecast.plain(belief, answers, state, false);
     if (here == null || best == null) {
       return -1;
     }

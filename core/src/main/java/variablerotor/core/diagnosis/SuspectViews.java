@@ -55,8 +55,16 @@ final class SuspectViews {
     }
   }
 
-  SuspectViews(Evidence evidence) {
+  private final int proved;
+  private final boolean[] rivals;
+
+  /**
+   * @param proved the suspects proved, as bits by ordinal
+   */
+  SuspectViews(Evidence evidence, int proved) {
     this.evidence = evidence;
+    this.proved = proved;
+    rivals = evidence.belief.rivals();
     table = evidence.table;
     belief = evidence.belief;
     if (belief.anyAllowed()) {
@@ -68,21 +76,21 @@ final class SuspectViews {
     for (int c = 0; c < table.checks.size(); c++) {
       Check check = table.checks.get(c);
       for (int o = 0; evidence.seen[c] == null && o < check.outcomes().size(); o++) {
-        int proved = -1;
+        int left = -1;
         int open = 0;
         int gone = -1;
         for (int i = 0; i < belief.allowed.length; i++) {
           int mine = table.suspects[table.group[i]];
-          if (belief.allowed[i] && table.possible[c][i][o]) {
-            proved &= mine;
+          if (rivals[i] && table.possible[c][i][o]) {
+            left &= mine;
             open |= mine;
-          } else if (belief.allowed[i]) {
+          } else if (rivals[i]) {
             gone &= mine;
           }
         }
         // Only an answer that leaves something and clears something settles anything.
         if (open != 0 && gone != -1) {
-          steps.add(new Step(check, o, proved, open, gone));
+          steps.add(new Step(check, o, table.isMeasured(c, o) ? left : 0, open, gone));
         }
       }
     }
@@ -90,19 +98,19 @@ final class SuspectViews {
 
   List<Diagnosis.SuspectView> list() {
     Map<Suspect, Double> shares = belief.bySuspect();
-    boolean[] proved = belief.proved();
     boolean[] open = belief.open();
     List<Suspect> order = new ArrayList<>(evidence.situation.family().profile().links());
     if (shares.containsKey(Suspect.NONE)) {
       order.add(Suspect.NONE);
     }
+    order.add(Suspect.OTHER);
     List<Diagnosis.SuspectView> views = new ArrayList<>();
     for (Suspect suspect : order) {
       double share = shares.getOrDefault(suspect, 0.0);
       SuspectState state;
-      if (proved[suspect.ordinal()]) {
+      if ((proved & 1 << suspect.ordinal()) != 0) {
         state = SuspectState.PROVED;
-      } else if (!open[suspect.ordinal()] && belief.anyAllowed()) {
+      } else if (!open[suspect.ordinal()] && belief.anyAllowed() && suspect != Suspect.OTHER) {
         state = SuspectState.CLEARED;
       } else {
         state = share >= LIKELY ? SuspectState.LIKELY : SuspectState.POSSIBLE;
@@ -170,12 +178,17 @@ final class SuspectViews {
 
   /** The single faults of this suspect that the observation cannot be seen under, spoken. */
   private String ruledOut(int check, boolean[] mine) {
-    int outcome = evidence.outcome(check);
+    int outcome = evidence.answers[check];
     Set<String> faults = new LinkedHashSet<>();
     Set<String> kept = new LinkedHashSet<>();
+    boolean anyUsual = false;
+    for (int i = 0; i < mine.length; i++) {
+      anyUsual |= mine[i] && table.usual[i];
+    }
     for (int i = 0; i < mine.length; i++) {
       Cause cause = table.causes.get(i);
-      if (mine[i] && (cause.faults().size() == 1 || evidence.doubled)) {
+      boolean worthSaying = mine[i] && (table.usual[i] || !anyUsual);
+      if (worthSaying && (cause.faults().size() == 1 || evidence.doubled)) {
         boolean possible = table.possible[check][i][outcome];
         (possible ? kept : faults).add(cause.faults().get(0).spoken());
       }
@@ -185,7 +198,7 @@ final class SuspectViews {
   }
 
   private boolean pointsAt(int check, boolean[] mine, SuspectState state) {
-    int outcome = evidence.outcome(check);
+    int outcome = evidence.answers[check];
     double forMe = 0;
     double myWeight = 0;
     double forRest = 0;
@@ -209,11 +222,18 @@ final class SuspectViews {
     return myWeight > 0 && restWeight > 0 && forMe / myWeight > POINTS * forRest / restWeight;
   }
 
+  /** What lies outside the list, no answer proves or clears. */
+  private static boolean isSettled(Suspect suspect, SuspectState state) {
+    return state == SuspectState.PROVED
+        || state == SuspectState.CLEARED
+        || suspect == Suspect.OTHER;
+  }
+
   /** What would still prove it, or clear it: an answer of a check not made yet. */
   private List<String> wouldSettle(Suspect suspect, SuspectState state) {
     List<String> proves = new ArrayList<>();
     List<String> clears = new ArrayList<>();
-    if (state == SuspectState.PROVED || state == SuspectState.CLEARED) {
+    if (isSettled(suspect, state)) {
       return proves;
     }
     for (Step step : steps) {
@@ -237,7 +257,7 @@ final class SuspectViews {
   /** Checks not made yet that could clear a rival of this suspect, by id. */
   private List<String> missing(Suspect suspect, SuspectState state) {
     Set<String> ids = new LinkedHashSet<>();
-    boolean settled = state == SuspectState.PROVED || state == SuspectState.CLEARED;
+    boolean settled = isSettled(suspect, state);
     for (Step step : steps) {
       if (!settled && step.clearsRivalOf(suspect)) {
         ids.add(step.check.id());

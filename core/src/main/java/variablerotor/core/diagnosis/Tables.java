@@ -1,10 +1,9 @@
 package variablerotor.core.diagnosis;
 
-import static variablerotor.core.family.Fault.NOTHING;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
@@ -47,28 +46,50 @@ final class Tables {
 
   private CauseTable two(Symptom symptom) {
     CauseTable single = single(symptom);
-    return new CauseTable(symptom, pairsOf(single.causes, symptom), single.checks);
+    return CauseTable.ofPairs(symptom, pairsOf(single.causes, symptom), single.checks);
   }
 
-  /** Each pair of single faults of different suspects; two at once is as rare as it sounds. */
+  /**
+   * Each pair of usual single faults of different suspects; two at once is as rare as it sounds.
+   * What nobody listed keeps its share.
+   */
   private static List<Cause> pairsOf(List<Cause> causes, Symptom symptom) {
     List<Cause> pairs = new ArrayList<>();
+    double all = 0;
+    double listed = 0;
+    double unlisted = 0;
+    for (Cause one : causes) {
+      listed += one.isUnlisted() ? 0 : one.weight(symptom);
+      unlisted += one.isUnlisted() ? one.weight(symptom) : 0;
+    }
     for (Cause one : causes) {
       for (Cause other : causes) {
-        Fault first = one.faults().get(0);
-        Fault second = other.faults().get(0);
-        if (one.faults().size() == 1
-            && other.faults().size() == 1
-            && first.compareTo(second) < 0
-            && first.suspect() != second.suspect()
-            && first != NOTHING
-            && second != NOTHING) {
+        if (pairs(one, other, symptom)) {
           double weight = one.weight(symptom) * other.weight(symptom);
+          all += weight;
           pairs.add(
-              new Cause(List.of(first, second), Map.of(symptom, weight), "two faults at once"));
+              new Cause(
+                  List.of(one.faults().get(0), other.faults().get(0)),
+                  Map.of(symptom, weight),
+                  "two faults at once"));
         }
       }
     }
+    double kept = all * unlisted / listed;
+    pairs.add(new Cause(List.of(Fault.UNLISTED), Map.of(symptom, kept), "none of the list"));
     return pairs;
+  }
+
+  private static boolean pairs(Cause one, Cause other, Symptom symptom) {
+    Fault first = one.faults().get(0);
+    Fault second = other.faults().get(0);
+    return one.faults().size() == 1
+        && other.faults().size() == 1
+        && one.isUsual(symptom)
+        && other.isUsual(symptom)
+        && first.compareTo(second) < 0
+        && first.suspect() != second.suspect()
+        && first.suspect() != Suspect.NONE
+        && second.suspect() != Suspect.NONE;
   }
 }

@@ -4,6 +4,20 @@ package variablerotor.core.diagnosis;
 public enum WarningId {
   /** Two readings that no machine could show together. */
   CONTRADICTION,
+  /** An answer that is rare for this complaint; it is weighed. */
+  UNUSUAL,
+  /** What was measured twice does not agree: neither counts. */
+  DISAGREE,
+  /** A fact that this family, or this complaint, does not use. */
+  NOT_USED,
+  /** Just outside a usual window: a question, and no finding. */
+  WINDOW_EDGE,
+  /** A line voltage that only the plate can judge. */
+  PLATE_FIRST,
+  /** Two readings gone together and one left: the black probe. */
+  BLACK_PROBE,
+  /** Back-EMF too small to mean anything. */
+  EMF_TOO_LITTLE,
   /** No single fault explains the readings. */
   TWO_FAULTS,
   /** The order of checks that goes with a code. */
@@ -12,6 +26,8 @@ public enum WarningId {
   WHILE_IT_SHOWS,
   CONTROL_VOLTS_HIGH,
   CONTROL_VOLTS_LOW,
+  /** Unequal line in front of a drive or a fan's electronics. */
+  UNBALANCE_AT_INPUT,
   UNBALANCE_DERATE,
   UNBALANCE_DO_NOT_RUN,
   /** The meter is too coarse for these pairs. */

@@ -3,10 +3,14 @@ package variablerotor.core.diagnosis;
 import java.util.ArrayList;
 import java.util.List;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Observation;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
+import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
+import variablerotor.core.family.Family;
+import variablerotor.core.signal.Level;
 import variablerotor.core.signal.ThreePhase;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.winding.FrameState;
@@ -39,10 +43,15 @@ final class Warnings {
     if (!contradictions.isEmpty()) {
       add(
           WarningId.CONTRADICTION,
-          "These cannot both be true: " + String.join(" ", contradictions));
+          "These exclude each other, whatever is broken: " + String.join(" ", contradictions));
     } else if (evidence.doubled) {
       twoFaults();
     }
+    disagree();
+    unusual();
+    edges();
+    probes();
+    notUsed();
     code();
     steadily();
     readings();
@@ -64,9 +73,142 @@ final class Warnings {
     List<String> pairs = Contradictions.pairs(evidence, single);
     add(
         WarningId.TWO_FAULTS,
-        "No single fault explains these readings: two things are wrong, or a reading is. Take them"
-            + " again first. "
+        "No single fault explains these readings well: two things are wrong, or a reading is. Take"
+            + " them again first. "
             + String.join(" ", pairs.subList(0, Math.min(2, pairs.size()))));
+  }
+
+  /** Both are shown, and neither counts until a third. */
+  private void disagree() {
+    for (FactType type : situation.facts().disputed()) {
+      List<String> values = new ArrayList<>();
+      situation.facts().taken(type).forEach(value -> values.add(Fact.spoken(type, value)));
+      add(
+          WarningId.DISAGREE,
+          type.title()
+              + ": "
+              + String.join(", then ", values)
+              + ". They do not agree, so none of them counts: take it again.");
+    }
+  }
+
+  /** An answer rarer than this under a complaint is worth a word. Judgement. */
+  private static final double RARE = 0.02;
+
+  /** It is rather another complaint where the answer is this many times likelier there. */
+  private static final double RATHER = 5;
+
+  /** One answer that is rare for this complaint: it is weighed, and asked about. */
+  private void unusual() {
+    CauseTable mine = Tables.of(situation.family()).single(situation.symptom());
+    for (int c = 0; c < mine.checks.size(); c++) {
+      Observation seen = evidence.seen[c];
+      if (seen == null || mine.checks.get(c).outcome(seen.outcome()).good()) {
+        continue;
+      }
+      double here = expected(mine, c, evidence.answers[c]);
+      if (here >= RARE || mine.checks.get(c).isSoft() || restsOnAnother(c, seen)) {
+        continue;
+      }
+      Symptom rather = null;
+      double most = RATHER * here;
+      for (Symptom other : Symptom.values()) {
+        CauseTable table = Tables.of(situation.family()).single(other);
+        int at = table.checks.indexOf(mine.checks.get(c));
+        double there = at < 0 ? 0 : expected(table, at, evidence.answers[c]);
+        if (there > most) {
+          most = there;
+          rather = other;
+        }
+      }
+      if (rather != null) {
+        add(
+            WarningId.UNUSUAL,
+            seen.sentence()
+                + " That is rare for \""
+                + situation.symptom().title()
+                + "\"; is it rather \""
+                + rather.title()
+                + "\"?");
+      }
+    }
+  }
+
+  /** Whether an answer is one of this check's own facts, compared with those of others. */
+  private boolean restsOnAnother(int check, Observation seen) {
+    return !evidence.table.checks.get(check).facts().containsAll(seen.facts());
+  }
+
+  private static double expected(CauseTable table, int check, int outcome) {
+    double sum = 0;
+    for (int i = 0; i < table.prior.length; i++) {
+      sum += table.prior[i] * table.share[check][i][outcome];
+    }
+    return sum;
+  }
+
+  private void edges() {
+    Facts facts = situation.facts();
+    Double line = facts.number(FactType.LINE_VOLTS);
+    if (line != null && situation.lineVoltage().asksPlate(line)) {
+      add(
+          WarningId.PLATE_FIRST,
+          "Read the motor's plate first: "
+              + Numbers.plain(line, 0)
+              + " V is good for a 115 V motor, and one leg of 240 for another.");
+    }
+    for (int c = 0; c < evidence.seen.length; c++) {
+      Observation seen = evidence.seen[c];
+      boolean plate = seen != null && seen.facts().contains(FactType.LINE_VOLTS);
+      if (seen != null
+          && seen.outcome().equals(Level.EDGE.name())
+          && !(plate && line != null && situation.lineVoltage().asksPlate(line))) {
+        add(
+            WarningId.WINDOW_EDGE,
+            seen.sentence() + " It stops nothing by itself. Has this unit a window of its own?");
+      }
+    }
+  }
+
+  /** Five wires against one black: two gone together and one left is the probe, or that wire. */
+  private void probes() {
+    Facts facts = situation.facts();
+    int gone = 0;
+    int there = 0;
+    for (FactType type :
+        List.of(FactType.BUS_VOLTS, FactType.LOGIC_VOLTS, FactType.COMMAND_VOLTS)) {
+      Double volts = facts.number(type);
+      gone += volts != null && volts < 1 ? 1 : 0;
+      there += volts != null && volts >= 1 ? 1 : 0;
+    }
+    if (situation.family() == Family.BLDC_FIVE_WIRE && gone == 2 && there == 1) {
+      add(
+          WarningId.BLACK_PROBE,
+          "Two readings gone together and one left: look at the black probe first. It belongs on"
+              + " the plug's black wire, bus negative, never on the chassis.");
+    }
+    Double ab = facts.number(FactType.EMF_AB);
+    Double bc = facts.number(FactType.EMF_BC);
+    Double ca = facts.number(FactType.EMF_CA);
+    if (ab != null
+        && bc != null
+        && ca != null
+        && Math.max(ab, Math.max(bc, ca)) < WindingFigures.EMF_LEAST.value()) {
+      add(
+          WarningId.EMF_TOO_LITTLE,
+          "Back-EMF under "
+              + Numbers.plain(WindingFigures.EMF_LEAST.value())
+              + " V means nothing: spin it faster, or the magnets are weak.");
+    }
+  }
+
+  private void notUsed() {
+    for (FactType type : situation.facts().types()) {
+      String why = Unused.why(situation, type);
+      if (why != null) {
+        add(WarningId.NOT_USED, type.title() + ": not used. " + why);
+      }
+    }
   }
 
   private void code() {
@@ -110,19 +252,17 @@ final class Warnings {
       }
     }
     for (int c = 0; c < evidence.seen.length; c++) {
+      Observation seen = evidence.seen[c];
       boolean control =
           evidence.table.checks.get(c).facts().contains(FactType.CONTROL_VOLTS)
               || evidence.table.checks.get(c).facts().contains(FactType.COMMAND_VOLTS)
               || evidence.table.checks.get(c).facts().contains(FactType.COMMAND_VOLTS_BOARD);
-      if (control && evidence.seen[c] != null && evidence.seen[c].outcome().equals("LOW")) {
+      if (control && seen != null && seen.outcome().equals("LOW")) {
         add(
             WarningId.CONTROL_VOLTS_LOW,
-            evidence.seen[c].sentence()
-                + " That is a weak transformer or a bad joint, not the motor.");
-      } else if (control && evidence.seen[c] != null && evidence.seen[c].outcome().equals("HIGH")) {
-        add(
-            WarningId.CONTROL_VOLTS_HIGH,
-            evidence.seen[c].sentence() + " Check the transformer's taps.");
+            seen.sentence() + " That is a weak transformer or a bad joint, not the motor.");
+      } else if (control && seen != null && seen.outcome().equals("HIGH")) {
+        add(WarningId.CONTROL_VOLTS_HIGH, seen.sentence() + " Check the transformer's taps.");
       }
     }
   }
@@ -137,6 +277,18 @@ final class Warnings {
     }
     double percent = Unbalance.percent(ab, bc, ca);
     double factor = ThreePhase.derating(percent);
+    boolean onTheLine = situation.family().profile().hasDrive() && facts.has(FactType.RUN_BYPASS);
+    if (!onTheLine) {
+      if (factor < 1) {
+        add(
+            WarningId.UNBALANCE_AT_INPUT,
+            "Line unbalance "
+                + Numbers.plain(percent, 1)
+                + " % at the input: it loads the rectifier unequally and can trip it. The motor"
+                + " behind it is not derated.");
+      }
+      return;
+    }
     if (factor == 0) {
       add(
           WarningId.UNBALANCE_DO_NOT_RUN,

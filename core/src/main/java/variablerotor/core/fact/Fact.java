@@ -4,8 +4,14 @@ package variablerotor.core.fact;
  * One reading, sight or statement.
  *
  * @param phase whether it was taken before the repair or after it
+ * @param again whether it is a second measurement of what was measured before, and corrects nothing
  */
-public record Fact(FactType type, FactValue value, RepairPhase phase) {
+public record Fact(FactType type, FactValue value, RepairPhase phase, boolean again) {
+
+  /** Taken once, or in correction of an earlier one. */
+  public Fact(FactType type, FactValue value, RepairPhase phase) {
+    this(type, value, phase, false);
+  }
 
   /** Taken before the repair, as every reading of a diagnosis is. */
   public Fact(FactType type, FactValue value) {
@@ -14,6 +20,11 @@ public record Fact(FactType type, FactValue value, RepairPhase phase) {
 
   /** With its unit: {@code 241 V}. */
   public String spoken() {
+    return spoken(type, value);
+  }
+
+  /** A value of this type with its unit: {@code 241 V}. */
+  public static String spoken(FactType type, FactValue value) {
     boolean unit = !type.unit().isEmpty() && !(value instanceof FactValue.Resistance);
     return unit ? value.spoken() + " " + type.unit() : value.spoken();
   }

@@ -3,17 +3,30 @@ package variablerotor.core.fact;
 /** What sort of value a fact has. */
 public enum FactKind {
   /** A finite number in the fact's unit. */
-  NUMBER,
+  NUMBER(""),
   /** A resistance [Ω]: a number, or OL. */
-  OHMS,
+  OHMS("Ω"),
+  /** An insulation resistance [MΩ]: a number, or OL. */
+  MEGOHMS("MΩ"),
   /** True or false. */
-  FLAG,
+  FLAG(""),
   /** One of a few words. */
-  CHOICE,
+  CHOICE(""),
   /** A code as read: text, or a code book and a code in it. */
-  CODE,
+  CODE(""),
   /** A list of suspects. */
-  SUSPECTS,
+  SUSPECTS(""),
   /** Lowest and highest good value. */
-  WINDOW
+  WINDOW("V");
+
+  private final String unit;
+
+  FactKind(String unit) {
+    this.unit = unit;
+  }
+
+  /** The unit that goes with the kind; empty where each fact has its own. */
+  String unit() {
+    return unit;
+  }
 }

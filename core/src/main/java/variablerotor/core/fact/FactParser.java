@@ -35,6 +35,10 @@ public final class FactParser {
       case OHMS:
         return new FactValue.Resistance(
             "OL".equals(plain) ? Ohms.OVER_LIMIT : new Ohms(number(type, plain)));
+      case MEGOHMS:
+        return "OL".equals(plain)
+            ? new FactValue.Resistance(Ohms.OVER_LIMIT)
+            : new FactValue.Quantity(number(type, plain));
       case FLAG:
         if (plain instanceof Boolean flag) {
           return new FactValue.Flag(flag);
@@ -60,7 +64,8 @@ public final class FactParser {
       case NUMBER:
         return "a number" + of(type) + " from " + band(type);
       case OHMS:
-        return "a number of Ω from " + band(type) + ", or \"OL\"";
+      case MEGOHMS:
+        return "a number" + of(type) + " from " + band(type) + ", or \"OL\"";
       case WINDOW:
         return "[low, high], two numbers from " + band(type) + ", low below high";
       default:
@@ -104,7 +109,7 @@ public final class FactParser {
   private static FactValue suspects(@Nullable Object plain) throws Refused {
     List<String> allowed = new ArrayList<>();
     for (Suspect suspect : Suspect.values()) {
-      if (suspect != Suspect.NONE) {
+      if (suspect.isLink()) {
         allowed.add(suspect.name());
       }
     }

@@ -6,22 +6,64 @@ import org.jspecify.annotations.Nullable;
 /** Everything that can be read, seen or told on a call. One row a fact: id, kind, unit, range. */
 public enum FactType {
   CALL_PRESENT("call.present", "The thermostat's call reaches the board"),
+  THERMOSTAT_CALL("thermostat.call", "A call at the thermostat's own terminal"),
+  SAFETY_OPEN(
+      "safety.open",
+      "Safety string and low-voltage fuse: what is open",
+      "NONE",
+      "FLOAT",
+      "LIMIT",
+      "DOOR",
+      "PRESSURE",
+      "FUSE"),
   CONTROL_VOLTS("control.volts", "24 V supply at the board, R to C", "V", 0, 60),
+  CONTROL_VOLTS_LOADED(
+      "control.volts.loaded", "24 V supply with everything asked at once", "V", 0, 60),
+  TRANSFORMER_PRIMARY("transformer.primary.volts", "Line at the control transformer", "V", 0, 1000),
   LINE_VOLTS("line.volts", "Line at the motor plug", "V", 0, 1000),
   LINE_VOLTS_AB("line.volts.ab", "Line A to B", "V", 0, 1000),
   LINE_VOLTS_BC("line.volts.bc", "Line B to C", "V", 0, 1000),
   LINE_VOLTS_CA("line.volts.ca", "Line C to A", "V", 0, 1000),
+  CONTACTOR_VOLTS("contactor.volts", "The contactor's load side", "V", 0, 1000),
+  DEFROST_CONTACT("defrost.contact", "The normally closed defrost contact", "CLOSED", "OPEN"),
+  DEFROST_ACTIVE("defrost.active", "The unit is in defrost"),
   BUS_VOLTS("bus.volts", "DC bus at the motor plug", "V DC", 0, 1000),
   LOGIC_VOLTS("logic.volts", "Logic supply at the motor plug", "V DC", 0, 60),
   BUS_VOLTS_UNPLUGGED("bus.volts.unplugged", "DC bus, motor unplugged", "V DC", 0, 1000),
+  BUS_VOLTS_BOARD("bus.volts.board", "DC bus at the board, motor plugged in", "V DC", 0, 1000),
+  LOGIC_VOLTS_UNPLUGGED(
+      "logic.volts.unplugged", "Logic supply at the board, motor unplugged", "V DC", 0, 60),
+  COMMAND_KIND(
+      "command.kind",
+      "The kind of command that this board gives",
+      "VOLTS_24",
+      "DUTY_CYCLE",
+      "ZERO_TO_TEN",
+      "CURRENT_LOOP",
+      "MESSAGES"),
   COMMAND_VOLTS("command.volts", "Command at the motor's end", "V", 0, 60),
   COMMAND_VOLTS_BOARD("command.volts.board", "Command at the board's terminal", "V", 0, 60),
+  COMMAND_VOLTS_RESET(
+      "command.volts.reset", "Command at the board, right after a reset", "V", 0, 60),
+  COMMAND_DUTY("command.duty", "Duty cycle of the command", "%", 0, 100),
+  COMMAND_MILLIAMPS("command.milliamps", "Current of the command", "mA", 0, 30),
   LINK_VOLTS("link.volts", "Serial link supply, motor unplugged", "V DC", 0, 60),
   AUX_VOLTS("aux.volts", "The fan's own 10 V supply out", "V DC", 0, 60),
+  AUX_VOLTS_UNLOADED("aux.volts.unloaded", "Its own 10 V out, control wires pulled", "V DC", 0, 60),
+  ALARM_RELAY("alarm.relay", "The fan's alarm contact", "CLOSED", "OPEN"),
+  AMPS("amps", "Line current while it runs or tries", "A", 0, 500),
   FEEDBACK_HERTZ("feedback.hertz", "Speed pulses while it turns", "Hz", 0, 10000),
+  FEEDBACK_PULSES("feedback.pulses", "Speed pulses a revolution", "", 1, 60),
   DRIVE_OUTPUT_AB("drive.output.ab", "Drive output A to B", "V", 0, 1000),
   DRIVE_OUTPUT_BC("drive.output.bc", "Drive output B to C", "V", 0, 1000),
   DRIVE_OUTPUT_CA("drive.output.ca", "Drive output C to A", "V", 0, 1000),
+  DRIVE_UNLOADED_AB(
+      "drive.output.unloaded.ab", "Drive output A to B, motor's leads off", "V", 0, 1000),
+  DRIVE_UNLOADED_BC(
+      "drive.output.unloaded.bc", "Drive output B to C, motor's leads off", "V", 0, 1000),
+  DRIVE_UNLOADED_CA(
+      "drive.output.unloaded.ca", "Drive output C to A, motor's leads off", "V", 0, 1000),
+  DRIVE_RESET("drive.reset", "After the drive's fault was read and reset", "RUNS", "COMES_BACK"),
   DRIVE_FAULT("drive.fault", "The drive shows a fault"),
   DRIVE_STATUS(
       "drive.status",
@@ -34,20 +76,32 @@ public enum FactType {
   RUN_SUBSTITUTE_COMMAND(
       "run.substitute_command", "A known good command put in at the motor", "RUNS", "STILL"),
   RUN_RESEATED("run.reseated", "After mending and reseating every plug", "RUNS", "STILL"),
+  RUN_AIR_CLEARED("run.air_cleared", "After clearing the air path", "RUNS", "STILL"),
+  RUN_SET_RIGHT("run.set_right", "After setting it right", "RUNS", "STILL"),
+  RUN_WHEEL_MENDED("run.wheel_mended", "After mending the wheel", "RUNS", "STILL"),
   CODE_RETURNS("code.returns", "The fault or code comes back after a full cycle"),
   RUN_BYPASS("run.bypass", "Motor across the line by the bypass", "RUNS", "STILL"),
   SHAFT_FEEL("shaft.feel", "Turned by hand, all assembled", Words.FEEL),
   SHAFT_FEEL_MODULE_OFF("shaft.feel.module_off", "Turned by hand, module off", Words.FEEL),
   SHAFT_FEEL_WHEEL_OFF("shaft.feel.wheel_off", "Turned by hand, out of its wheel", Words.FEEL),
   WHEEL_LOOK("wheel.look", "The wheel", "CLEAR", "RUBBING", "JAMMED", "LOOSE_ON_SHAFT"),
+  WHEEL_DIRT("wheel.dirt", "The wheel's blades", "CLEAN", "DIRTY"),
   ROTATION("rotation", "Direction of rotation", "RIGHT", "REVERSED"),
   WINDING_AB("winding.ab", "Winding A to B", FactKind.OHMS),
   WINDING_BC("winding.bc", "Winding B to C", FactKind.OHMS),
   WINDING_CA("winding.ca", "Winding C to A", FactKind.OHMS),
+  WINDING_WARM_AB("winding.warm.ab", "Winding A to B, warm", FactKind.OHMS),
+  WINDING_WARM_BC("winding.warm.bc", "Winding B to C, warm", FactKind.OHMS),
+  WINDING_WARM_CA("winding.warm.ca", "Winding C to A, warm", FactKind.OHMS),
+  WINDING_JOINT_AB("winding.joint.ab", "A to B at the motor's own joint", FactKind.OHMS),
+  WINDING_JOINT_BC("winding.joint.bc", "B to C at the motor's own joint", FactKind.OHMS),
+  WINDING_JOINT_CA("winding.joint.ca", "C to A at the motor's own joint", FactKind.OHMS),
   WINDING_FRAME_A("winding.frame.a", "Lead A to frame", FactKind.OHMS),
   WINDING_FRAME_B("winding.frame.b", "Lead B to frame", FactKind.OHMS),
   WINDING_FRAME_C("winding.frame.c", "Lead C to frame", FactKind.OHMS),
-  WINDING_INSULATION("winding.insulation", "500 V insulation test, module off", "MΩ", 0, 1e6),
+  WINDING_INSULATION("winding.insulation", "500 V insulation test, module off", FactKind.MEGOHMS),
+  SHAFT_DRAG_JOINED(
+      "shaft.drag.joined", "Turned with the three leads joined, module off", "DRAGS", "FREE"),
   WINDING_CELSIUS("winding.celsius", "Winding temperature", "°C", -50, 200),
   WINDING_REFERENCE(
       "winding.reference", "A healthy pair of this very motor at 20 °C", "Ω", 0.001, 10000),
@@ -84,6 +138,8 @@ public enum FactType {
       "look.water", "Water", "DRY", "WATER_IN_PAN", "SWEATING_CABINET", "TRACK_TO_CONNECTOR"),
   COMMAND_VOLTS_IDLE(
       "command.volts.idle", "Command at the board's terminal with no call", "V", 0, 60),
+  COMMAND_VOLTS_MOTOR_IDLE(
+      "command.volts.motor.idle", "Command at the motor's end with no call", "V", 0, 60),
   LINK_VOLTS_BOARD("link.volts.board", "Serial link supply at the board's terminal", "V DC", 0, 60),
   FEEDBACK_HERTZ_BOARD(
       "feedback.hertz.board", "Speed pulses at the board's end while it turns", "Hz", 0, 10000),
@@ -93,6 +149,8 @@ public enum FactType {
   SHAFT_SOUND("shaft.sound", "Spun by hand, heard at the motor", "QUIET", "GRINDS", "SCRAPES"),
   SPEED_SETTING(
       "speed.setting", "Speed taps and switches against the unit's chart", "RIGHT", "WRONG"),
+  PLATE_MODULE_REMOVABLE("plate.moduleRemovable", "The module comes off the motor"),
+  PLATE_MODULE_SOLD_ALONE("plate.moduleSoldAlone", "The module is sold alone"),
   CODE("code", "A code read and looked up", FactKind.CODE),
   CODE_SUSPECTS("code.suspects", "What that code raises", FactKind.SUSPECTS),
   WINDOW_BUS("window.bus.volts", "This unit's own window for the DC bus", FactKind.WINDOW),
@@ -103,6 +161,9 @@ public enum FactType {
 
   /** Most that a resistance may read before it is OL [Ω]: a hand-held meter ends near 60 MΩ. */
   public static final double MOST_OHMS = 1e8;
+
+  /** Most that an insulation tester shows before it is OL [MΩ]. */
+  public static final double MOST_MEGOHMS = 1e6;
 
   /** Word lists that more than one fact has. */
   private static final class Words {
@@ -134,9 +195,9 @@ public enum FactType {
         id,
         kind,
         title,
-        kind == FactKind.OHMS ? "Ω" : kind == FactKind.WINDOW ? "V" : "",
+        kind.unit(),
         0,
-        kind == FactKind.WINDOW ? 1000 : MOST_OHMS,
+        kind == FactKind.WINDOW ? 1000 : kind == FactKind.MEGOHMS ? MOST_MEGOHMS : MOST_OHMS,
         List.of());
   }
 
@@ -175,9 +236,12 @@ public enum FactType {
   /** Between others of its kind, where the kind stands above them. */
   public String shortTitle() {
     return switch (this) {
-      case WINDING_AB, EMF_AB, LINE_VOLTS_AB, DRIVE_OUTPUT_AB -> "A to B";
-      case WINDING_BC, EMF_BC, LINE_VOLTS_BC, DRIVE_OUTPUT_BC -> "B to C";
-      case WINDING_CA, EMF_CA, LINE_VOLTS_CA, DRIVE_OUTPUT_CA -> "C to A";
+      case WINDING_AB, WINDING_WARM_AB, WINDING_JOINT_AB, EMF_AB -> "A to B";
+      case WINDING_BC, WINDING_WARM_BC, WINDING_JOINT_BC, EMF_BC -> "B to C";
+      case WINDING_CA, WINDING_WARM_CA, WINDING_JOINT_CA, EMF_CA -> "C to A";
+      case LINE_VOLTS_AB, DRIVE_OUTPUT_AB, DRIVE_UNLOADED_AB -> "A to B";
+      case LINE_VOLTS_BC, DRIVE_OUTPUT_BC, DRIVE_UNLOADED_BC -> "B to C";
+      case LINE_VOLTS_CA, DRIVE_OUTPUT_CA, DRIVE_UNLOADED_CA -> "C to A";
       default -> title;
     };
   }

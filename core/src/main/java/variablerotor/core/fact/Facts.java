@@ -8,9 +8,15 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.winding.Ohms;
 
-/** The facts in force in one phase of the repair: of each type the one given last. */
+/**
+ * The facts in force in one phase of the repair: of each type the one given last, or, of what was
+ * measured more than once, what two measurements agree on.
+ */
 public final class Facts {
   private final Map<FactType, FactValue> values = new EnumMap<>(FactType.class);
+
+  /** By type, every measurement since the last correction. */
+  private final Map<FactType, List<FactValue>> taken = new EnumMap<>(FactType.class);
 
   private final List<FactType> order = new ArrayList<>();
 
@@ -35,11 +41,68 @@ public final class Facts {
       if (fact.phase() != phase) {
         continue;
       }
-      result.values.put(fact.type(), fact.value());
+      List<FactValue> before = result.taken.get(fact.type());
+      if (before == null || !fact.again()) {
+        before = new ArrayList<>();
+        result.taken.put(fact.type(), before);
+      }
+      before.add(fact.value());
       result.order.remove(fact.type());
       result.order.add(0, fact.type());
     }
+    result.taken.forEach(
+        (type, all) -> {
+          FactValue value = Repeat.inForce(type, all);
+          if (value != null) {
+            result.values.put(type, value);
+          }
+        });
     return result;
+  }
+
+  /**
+   * The same with what is told elsewhere too, such as on the plate; a fact that is in force, or was
+   * measured at all, goes before it.
+   */
+  public Facts or(FactType type, @Nullable Boolean told) {
+    if (told == null || taken.containsKey(type)) {
+      return this;
+    }
+    Facts more = new Facts(phase);
+    more.values.putAll(values);
+    more.taken.putAll(taken);
+    more.order.addAll(order);
+    more.values.put(type, new FactValue.Flag(told));
+    return more;
+  }
+
+  /** Whether it was measured more than once, and two measurements agree. */
+  public boolean isConfirmed(FactType type) {
+    List<FactValue> all = taken.get(type);
+    return all != null && all.size() > 1 && values.containsKey(type);
+  }
+
+  /** The types measured more than once of which no two agree: none of them counts. */
+  public List<FactType> disputed() {
+    List<FactType> disputed = new ArrayList<>();
+    taken.forEach(
+        (type, all) -> {
+          if (!values.containsKey(type)) {
+            disputed.add(type);
+          }
+        });
+    return disputed;
+  }
+
+  /** Every measurement of this type since the last correction, in the order of taking. */
+  public List<FactValue> taken(FactType type) {
+    List<FactValue> all = taken.get(type);
+    return all == null ? List.of() : List.copyOf(all);
+  }
+
+  /** The types that were measured, seen or told on this call, in the order of the types. */
+  public List<FactType> types() {
+    return List.copyOf(taken.keySet());
   }
 
   /** Whether a fact of this type is in force. */

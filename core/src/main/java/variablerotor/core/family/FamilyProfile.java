@@ -122,12 +122,12 @@ public final class FamilyProfile {
     return spareElectronics;
   }
 
-  /** Its links from supply to air path: every suspect but {@link Suspect#NONE}. */
+  /** Its links from supply to air path. */
   public List<Suspect> links() {
     List<Suspect> links = new ArrayList<>();
     for (Suspect suspect : Suspect.values()) {
       boolean otherElectronics = suspect == (hasDrive() ? Suspect.MODULE : Suspect.DRIVE);
-      if (suspect != Suspect.NONE && !otherElectronics) {
+      if (suspect.isLink() && !otherElectronics) {
         links.add(suspect);
       }
     }

@@ -4,6 +4,7 @@ package variablerotor.core.family;
 public enum Plug {
   POWER("Power"),
   CONTROL("Control"),
+  BOARD("At the board"),
   WINDING("Motor leads");
 
   private final String title;

@@ -1,6 +1,7 @@
 package variablerotor.core.family;
 
 import static variablerotor.core.family.Fault.*;
+import static variablerotor.core.family.Terminal.board;
 import static variablerotor.core.family.Terminal.control;
 import static variablerotor.core.family.Terminal.lead;
 import static variablerotor.core.family.Terminal.power;
@@ -21,6 +22,7 @@ final class Profiles {
           SUPPLY_OFF,
           SUPPLY_OUT_OF_RANGE,
           NO_CALL,
+          SAFETY_OPEN,
           BOARD_STUCK,
           HARNESS_PIN,
           SETTING_SPEED,
@@ -28,14 +30,21 @@ final class Profiles {
           BEARING_SEIZED,
           BEARING_DRAG,
           BEARING_NOISY,
+          BEARING_WARM,
           WHEEL_JAMMED,
           WHEEL_RUBBING,
           WHEEL_LOOSE,
+          WHEEL_DIRTY,
           AIR_BLOCKED,
-          NOTHING);
+          NOTHING,
+          UNLISTED);
 
   private static final Set<Fault> LINE = EnumSet.of(SUPPLY_LINE_LOST);
   private static final Set<Fault> LOW_VOLTAGE = EnumSet.of(CONTROL_POWER);
+
+  /** Where the unit's own 24 V transformer feeds board and command, and is measured. */
+  private static final Set<Fault> TRANSFORMER = EnumSet.of(CONTROL_SAGS, SETTING_TAP);
+
   private static final Set<Fault> COMMAND = EnumSet.of(BOARD_SILENT, HARNESS_OPEN);
 
   /** Only where a wire can feed the motor by itself. */
@@ -50,13 +59,28 @@ final class Profiles {
       EnumSet.of(WINDING_OPEN, WINDING_SHORT, WINDING_JOINT, WINDING_FRAME, WINDING_WARM_SHORT);
 
   /** Only magnets make a few shorted turns felt; elsewhere a slight short is a short. */
-  private static final Set<Fault> SLIGHT_SHORT = EnumSet.of(WINDING_SLIGHT_SHORT);
+  private static final Set<Fault> MAGNETS = EnumSet.of(WINDING_SLIGHT_SHORT, MAGNETS_WEAK);
 
   private static final Set<Fault> FEEDBACK = EnumSet.of(MODULE_MUTE, HARNESS_FEEDBACK);
   private static final Set<Fault> SPEED_PROOF = EnumSet.of(SETTING_SPEED_PROOF);
   private static final Set<Fault> VOLTAGE_LINK = EnumSet.of(SETTING_LINK);
-  private static final Set<Fault> BUS = EnumSet.of(BOARD_NO_BUS, BOARD_NO_LOGIC, MODULE_PULLS_DOWN);
-  private static final Set<Fault> DRIVE = EnumSet.of(DRIVE_DEAD, DRIVE_STUCK_ON, SETTING_DRIVE);
+  private static final Set<Fault> BUS =
+      EnumSet.of(
+          BOARD_NO_BUS,
+          BOARD_NO_LOGIC,
+          MODULE_PULLS_DOWN,
+          MODULE_PULLS_LOGIC,
+          HARNESS_BUS,
+          HARNESS_GROUND);
+  private static final Set<Fault> DRIVE =
+      EnumSet.of(DRIVE_DEAD, DRIVE_STUCK_ON, SETTING_DRIVE, SETTING_TRIP);
+
+  /** Contactor and defrost contact stand in the line of an outdoor fan. */
+  private static final Set<Fault> OUTDOOR =
+      EnumSet.of(CONTACTOR_OPEN, DEFROST_STUCK, HELD_OFF_BY_DEFROST);
+
+  private static final Set<Fault> MOTOR_LEADS_ON_THE_WAY = EnumSet.of(HARNESS_LEAD);
+  private static final Set<Fault> OWN_TEN_VOLTS = EnumSet.of(AUX_PULLED_DOWN);
 
   private static final Map<FactType, Probe> SINGLE_PHASE =
       Map.of(FactType.LINE_VOLTS, new Probe("L1", "L2"));
@@ -72,6 +96,9 @@ final class Profiles {
     LEADS.put(FactType.WINDING_AB, new Probe("A", "B"));
     LEADS.put(FactType.WINDING_BC, new Probe("B", "C"));
     LEADS.put(FactType.WINDING_CA, new Probe("C", "A"));
+    LEADS.put(FactType.WINDING_WARM_AB, new Probe("A", "B"));
+    LEADS.put(FactType.WINDING_WARM_BC, new Probe("B", "C"));
+    LEADS.put(FactType.WINDING_WARM_CA, new Probe("C", "A"));
     LEADS.put(FactType.EMF_AB, new Probe("A", "B"));
     LEADS.put(FactType.EMF_BC, new Probe("B", "C"));
     LEADS.put(FactType.EMF_CA, new Probe("C", "A"));
@@ -81,14 +108,28 @@ final class Profiles {
     LEADS.put(FactType.WINDING_INSULATION, new Probe("A", "FRAME"));
   }
 
+  /** Where the unit's own 24 V supply is measured. */
+  private static final Terminal[] BOARD_24V = {
+    board("R24", "24 V at the board"),
+    board("C24", "24 V common at the board"),
+    board("H1", "Transformer, line 1"),
+    board("H2", "Transformer, line 2")
+  };
+
+  private static final Map<FactType, Probe> BOARD_PROBES =
+      Map.of(
+          FactType.CONTROL_VOLTS, new Probe("R24", "C24"),
+          FactType.CONTROL_VOLTS_LOADED, new Probe("R24", "C24"),
+          FactType.TRANSFORMER_PRIMARY, new Probe("H1", "H2"));
+
   private static final Terminal[] MOTOR_LEADS = {
     lead("A", "Lead A"), lead("B", "Lead B"), lead("C", "Lead C"), lead("FRAME", "Bare frame")
   };
 
   static final FamilyProfile CONSTANT_TORQUE =
       FamilyProfile.profile(Family.CONSTANT_TORQUE, Command.VOLTS_24)
-          .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, COMMAND, CROSSED)
-          .canHave(SPEED_PROOF, ELECTRONICS, WINDINGS, SLIGHT_SHORT)
+          .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, TRANSFORMER, COMMAND, CROSSED)
+          .canHave(SPEED_PROOF, ELECTRONICS, WINDINGS, MAGNETS)
           .made115()
           .terminals(
               power("L1", "Line", "black"),
@@ -96,16 +137,19 @@ final class Profiles {
               power("G", "Ground", "green"),
               control("COM", "24 V common", ""),
               control("TAP", "Tap in use", ""))
+          .terminals(BOARD_24V)
           .terminals(MOTOR_LEADS)
+          .probes(BOARD_PROBES)
           .probes(SINGLE_PHASE)
           .probe(FactType.COMMAND_VOLTS, "TAP", "COM")
+          .probe(FactType.COMMAND_VOLTS_MOTOR_IDLE, "TAP", "COM")
           .probes(LEADS)
           .build();
 
   static final FamilyProfile CONSTANT_AIRFLOW_PARALLEL =
       FamilyProfile.profile(Family.CONSTANT_AIRFLOW_PARALLEL, Command.VOLTS_24)
-          .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, COMMAND, CROSSED, FEEDBACK)
-          .canHave(SPEED_PROOF, VOLTAGE_LINK, ELECTRONICS, WINDINGS, SLIGHT_SHORT)
+          .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, TRANSFORMER, COMMAND, CROSSED, FEEDBACK)
+          .canHave(SPEED_PROOF, VOLTAGE_LINK, ELECTRONICS, WINDINGS, MAGNETS)
           .made115()
           .holdsAirflow()
           .spareElectronics("A module programmed for this unit, if the van has one")
@@ -117,17 +161,20 @@ final class Profiles {
               control("COM", "24 V common", ""),
               control("CALL", "Call input", ""),
               control("FB", "Speed pulses", ""))
+          .terminals(BOARD_24V)
           .terminals(MOTOR_LEADS)
+          .probes(BOARD_PROBES)
           .probes(SINGLE_PHASE)
           .probe(FactType.COMMAND_VOLTS, "CALL", "COM")
+          .probe(FactType.COMMAND_VOLTS_MOTOR_IDLE, "CALL", "COM")
           .probe(FactType.FEEDBACK_HERTZ, "FB", "COM")
           .probes(LEADS)
           .build();
 
   static final FamilyProfile CONSTANT_AIRFLOW_SERIAL =
       FamilyProfile.profile(Family.CONSTANT_AIRFLOW_SERIAL, Command.MESSAGES)
-          .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, COMMAND)
-          .canHave(SPEED_PROOF, VOLTAGE_LINK, ELECTRONICS, WINDINGS, SLIGHT_SHORT)
+          .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, TRANSFORMER, COMMAND)
+          .canHave(SPEED_PROOF, VOLTAGE_LINK, ELECTRONICS, WINDINGS, MAGNETS)
           .title(Suspect.HARNESS, "Serial cable")
           .made115()
           .holdsAirflow()
@@ -140,7 +187,9 @@ final class Profiles {
               control("TX", "Message out", ""),
               control("RX", "Message in", ""),
               control("COM", "Link common", "black"))
+          .terminals(BOARD_24V)
           .terminals(MOTOR_LEADS)
+          .probes(BOARD_PROBES)
           .probes(SINGLE_PHASE)
           .probe(FactType.LINK_VOLTS, "V", "COM")
           .probes(LEADS)
@@ -148,8 +197,8 @@ final class Profiles {
 
   static final FamilyProfile STAGED_CONDENSER =
       FamilyProfile.profile(Family.STAGED_CONDENSER, Command.VOLTS_24)
-          .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, COMMAND, CROSSED)
-          .canHave(ELECTRONICS, WINDINGS, SLIGHT_SHORT)
+          .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, TRANSFORMER, COMMAND, CROSSED)
+          .canHave(ELECTRONICS, WINDINGS, MAGNETS, OUTDOOR)
           .title(Suspect.SUPPLY, "Contactor, defrost")
           .terminals(
               power("L1", "Line", "black"),
@@ -157,9 +206,14 @@ final class Profiles {
               power("G", "Ground", "green"),
               control("COM", "24 V common", ""),
               control("TAP", "Stage in use", ""))
+          .terminals(board("T1", "Contactor, load 1"), board("T2", "Contactor, load 2"))
+          .terminals(BOARD_24V)
           .terminals(MOTOR_LEADS)
+          .probe(FactType.CONTACTOR_VOLTS, "T1", "T2")
+          .probes(BOARD_PROBES)
           .probes(SINGLE_PHASE)
           .probe(FactType.COMMAND_VOLTS, "TAP", "COM")
+          .probe(FactType.COMMAND_VOLTS_MOTOR_IDLE, "TAP", "COM")
           .probes(LEADS)
           .build();
 
@@ -179,8 +233,12 @@ final class Profiles {
               control("VSP", "Speed command", "yellow"),
               control("FB", "Speed pulses", "blue"))
           .probe(FactType.BUS_VOLTS, "BUS", "GND")
+          .probe(FactType.BUS_VOLTS_BOARD, "BUS", "GND")
+          .probe(FactType.BUS_VOLTS_UNPLUGGED, "BUS", "GND")
           .probe(FactType.LOGIC_VOLTS, "VCC", "GND")
+          .probe(FactType.LOGIC_VOLTS_UNPLUGGED, "VCC", "GND")
           .probe(FactType.COMMAND_VOLTS, "VSP", "GND")
+          .probe(FactType.COMMAND_VOLTS_MOTOR_IDLE, "VSP", "GND")
           .probe(FactType.FEEDBACK_HERTZ, "FB", "GND")
           .build();
 
@@ -190,7 +248,7 @@ final class Profiles {
    */
   static final FamilyProfile BLDC_THREE_WIRE =
       FamilyProfile.profile(Family.BLDC_THREE_WIRE, Command.PHASES)
-          .canHave(EVERYWHERE, LINE, ELECTRONICS, WINDINGS, SLIGHT_SHORT)
+          .canHave(EVERYWHERE, LINE, ELECTRONICS, WINDINGS, MAGNETS, MOTOR_LEADS_ON_THE_WAY)
           .title(Suspect.MODULE, "Board's driver")
           .title(Suspect.COMMAND, "Call")
           .spoken(Suspect.MODULE, "the board's driver")
@@ -200,11 +258,15 @@ final class Profiles {
           .terminals(MOTOR_LEADS)
           .probes(SINGLE_PHASE)
           .probes(LEADS)
+          .probe(FactType.WINDING_JOINT_AB, "A", "B")
+          .probe(FactType.WINDING_JOINT_BC, "B", "C")
+          .probe(FactType.WINDING_JOINT_CA, "C", "A")
           .build();
 
   static final FamilyProfile EC_PLUG_FAN =
       FamilyProfile.profile(Family.EC_PLUG_FAN, Command.ZERO_TO_TEN)
           .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, COMMAND, CROSSED, FEEDBACK, ELECTRONICS)
+          .canHave(OWN_TEN_VOLTS)
           .title(Suspect.COMMAND, "Controller")
           .title(Suspect.MODULE, "Fan electronics")
           .spoken(Suspect.COMMAND, "the call or the controller")
@@ -223,13 +285,16 @@ final class Profiles {
           .probes(SINGLE_PHASE)
           .probes(THREE_PHASES)
           .probe(FactType.AUX_VOLTS, "10V", "COM")
+          .probe(FactType.AUX_VOLTS_UNLOADED, "10V", "COM")
           .probe(FactType.COMMAND_VOLTS, "IN", "COM")
+          .probe(FactType.COMMAND_VOLTS_MOTOR_IDLE, "IN", "COM")
           .probe(FactType.FEEDBACK_HERTZ, "FB", "COM")
           .build();
 
   static final FamilyProfile DRIVE_FED_INDUCTION =
       FamilyProfile.profile(Family.DRIVE_FED_INDUCTION, Command.ZERO_TO_TEN)
           .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, COMMAND, CROSSED, DRIVE, WINDINGS)
+          .canHave(MOTOR_LEADS_ON_THE_WAY)
           .title(Suspect.COMMAND, "Controller")
           .title(Suspect.WINDING, "Motor windings")
           .spoken(Suspect.COMMAND, "the call or the controller")
@@ -245,7 +310,14 @@ final class Profiles {
           .terminals(MOTOR_LEADS)
           .probes(THREE_PHASES)
           .probe(FactType.COMMAND_VOLTS, "IN", "COM")
+          .probe(FactType.COMMAND_VOLTS_MOTOR_IDLE, "IN", "COM")
           .probes(LEADS)
+          .probe(FactType.WINDING_JOINT_AB, "A", "B")
+          .probe(FactType.WINDING_JOINT_BC, "B", "C")
+          .probe(FactType.WINDING_JOINT_CA, "C", "A")
+          .probe(FactType.DRIVE_UNLOADED_AB, "A", "B")
+          .probe(FactType.DRIVE_UNLOADED_BC, "B", "C")
+          .probe(FactType.DRIVE_UNLOADED_CA, "C", "A")
           .probe(FactType.DRIVE_OUTPUT_AB, "A", "B")
           .probe(FactType.DRIVE_OUTPUT_BC, "B", "C")
           .probe(FactType.DRIVE_OUTPUT_CA, "C", "A")

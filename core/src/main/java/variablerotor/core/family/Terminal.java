@@ -19,6 +19,10 @@ public record Terminal(String id, String name, String colour, Plug plug) {
     return new Terminal(id, name, colour, Plug.CONTROL);
   }
 
+  static Terminal board(String id, String name) {
+    return new Terminal(id, name, "", Plug.BOARD);
+  }
+
   static Terminal lead(String id, String name) {
     return new Terminal(id, name, "", Plug.WINDING);
   }

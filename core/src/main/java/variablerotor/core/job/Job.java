@@ -43,7 +43,7 @@ public final class Job {
         log.readings().stream().filter(one -> !one.retracted()).map(JobLog.Reading::fact).toList();
     Particulars told = log.particulars();
     situation =
-        new CaseFile(null, told.unit(), told.motor(), told.symptom(), facts, List.of())
+        new CaseFile(null, told.unit(), told.motor(), told.symptom(), facts, today, List.of())
             .situation(settings.balanceLimitPercent());
     diagnosis = Engine.diagnose(situation);
     ways = Ways.of(told.unit(), told.motor(), situation.facts(), diagnosis, today);
@@ -58,18 +58,25 @@ public final class Job {
     return new Job(log, settings, today);
   }
 
-  /** Of each phase and type the reading taken last and not taken back. */
+  /**
+   * Of each phase and type the reading taken last and not taken back, and those that measured the
+   * same thing again.
+   */
   private static Set<String> inForce(List<JobLog.Reading> readings) {
-    Map<RepairPhase, Map<FactType, String>> latest = new EnumMap<>(RepairPhase.class);
+    Map<RepairPhase, Map<FactType, List<String>>> latest = new EnumMap<>(RepairPhase.class);
     for (JobLog.Reading reading : readings) {
+      Fact fact = reading.fact();
       if (!reading.retracted()) {
-        latest
-            .computeIfAbsent(reading.fact().phase(), any -> new EnumMap<>(FactType.class))
-            .put(reading.fact().type(), reading.id());
+        Map<FactType, List<String>> byType =
+            latest.computeIfAbsent(fact.phase(), any -> new EnumMap<>(FactType.class));
+        if (!fact.again()) {
+          byType.remove(fact.type());
+        }
+        byType.computeIfAbsent(fact.type(), any -> new ArrayList<>()).add(reading.id());
       }
     }
     Set<String> ids = new LinkedHashSet<>();
-    latest.values().forEach(byType -> ids.addAll(byType.values()));
+    latest.values().forEach(byType -> byType.values().forEach(ids::addAll));
     return ids;
   }
 
@@ -83,7 +90,7 @@ public final class Job {
     return settings;
   }
 
-  /** Whether a reading is in force: not taken back, and none of its kind and phase came later. */
+  /** Whether a reading is in force: not taken back, and none of its kind and phase corrects it. */
   public boolean isInForce(JobLog.Reading reading) {
     return inForce.contains(reading.id());
   }
@@ -148,6 +155,9 @@ public final class Job {
         Map<String, Object> tree = Tree.of("id", fact.type().id(), "value", fact.value().plain());
         if (fact.phase() != RepairPhase.BEFORE) {
           tree.put("phase", fact.phase().name());
+        }
+        if (fact.again()) {
+          tree.put("again", true);
         }
         kept.add(tree);
       }

@@ -24,6 +24,9 @@ public record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reas
     weight = Collections.unmodifiableMap(new EnumMap<>(weight));
   }
 
+  /** Of a hundred calls, as many make a cause a usual one. Judgement. */
+  private static final double USUAL = 0.5;
+
   /**
    * @param odds such as {@code "NO_RUN 40 INTERMITTENT 5"}
    */
@@ -39,6 +42,19 @@ public record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reas
   /** How often it comes about among calls with this complaint; 0 where it cannot make it. */
   public double weight(Symptom symptom) {
     return weight.getOrDefault(symptom, 0.0);
+  }
+
+  /**
+   * Whether it is a rival that must be cleared before another is proved, where this is the
+   * complaint; what comes about less often counts only with the room that is left over.
+   */
+  public boolean isUsual(Symptom symptom) {
+    return weight(symptom) >= USUAL && !isUnlisted();
+  }
+
+  /** Whether it is what nobody listed. */
+  public boolean isUnlisted() {
+    return faults.contains(Fault.UNLISTED);
   }
 
   /** The links in which its faults sit, each once. */

@@ -3,6 +3,8 @@ package variablerotor.core.odds;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -18,6 +20,7 @@ import variablerotor.core.check.WaysToAnswer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
 import variablerotor.core.signal.Window;
+import variablerotor.core.signal.Windows;
 
 /**
  * A question, and what its answers mean for a diagnosis: how often each is seen when all is normal
@@ -31,12 +34,17 @@ public final class Check {
   }
 
   private final Question question;
-  private final boolean soft;
-  private final @Nullable String after;
+  private final Witness witness;
+  private final Map<String, Set<String>> after;
   private final Odds normal;
+  private final Map<Symptom, Odds> effects;
+  private final Map<Symptom, String> effectReasons;
   private final Map<Fault, Odds> under;
   private final Map<Fault, String> reasons;
-  private final Set<Symptom> symptoms;
+  private final Set<Symptom> offered;
+  private final Set<Symptom> meaningful;
+  private final Set<String> findings;
+  private final Set<String> questions;
   private final Reader reader;
 
   private Check(Builder builder, Reader how) {
@@ -51,20 +59,26 @@ public final class Check {
             builder.how,
             builder.outcomes,
             builder.window);
-    soft = builder.soft;
-    after = builder.after;
+    witness = builder.witness;
+    after = Collections.unmodifiableMap(new LinkedHashMap<>(builder.after));
+    findings = Set.copyOf(builder.findings);
+    questions = Set.copyOf(builder.questions);
     normal = odds(builder.normal);
+    Map<Symptom, Odds> effectRows = new EnumMap<>(Symptom.class);
+    builder.effects.forEach((symptom, text) -> effectRows.put(symptom, odds(text)));
+    effects = Collections.unmodifiableMap(effectRows);
+    effectReasons = Collections.unmodifiableMap(new EnumMap<>(builder.effectReasons));
     Map<Fault, Odds> rows = new EnumMap<>(Fault.class);
     builder.under.forEach((fault, text) -> rows.put(fault, odds(text)));
     under = Collections.unmodifiableMap(rows);
     reasons = Collections.unmodifiableMap(new EnumMap<>(builder.reasons));
-    symptoms = EnumSet.copyOf(builder.symptoms);
+    offered = EnumSet.copyOf(builder.offered);
+    meaningful = EnumSet.copyOf(builder.meaningful);
     reader = how;
   }
 
   private Odds odds(String text) {
-    Odds odds = Odds.of(text, question.outcomes());
-    return soft ? odds.softened() : odds;
+    return Odds.of(text, outcomes(), witness, questions, findings);
   }
 
   /** What is asked, without the odds. */
@@ -121,19 +135,52 @@ public final class Check {
     return question.index(value);
   }
 
-  /** Whether it is heard or seen in passing: it moves suspicion, and never clears or proves. */
-  public boolean isSoft() {
-    return soft;
+  /** Who says so: a meter, a hand or an eye, or somebody in passing. */
+  public Witness witness() {
+    return witness;
   }
 
-  /** Id of the check that comes before it; null where none must. */
-  public @Nullable String after() {
+  /** Whether it is heard or seen in passing: it moves suspicion, and never clears or proves. */
+  public boolean isSoft() {
+    return witness == Witness.TOLD;
+  }
+
+  /** Whether an answer shows the part itself to be broken, which nothing unlisted can feign. */
+  public boolean isFinding(String outcome) {
+    return findings.contains(outcome);
+  }
+
+  /** Whether an answer is a question rather than a finding: it neither clears nor convicts. */
+  public boolean isQuestion(String outcome) {
+    return questions.contains(outcome);
+  }
+
+  /** Whether an answer is a defect that is plain to see, and is to be mended whatever else is. */
+  public boolean isDefect(String outcome) {
+    return witness != Witness.TOLD
+        && witness != Witness.MEASURED
+        && !outcome(outcome).good()
+        && !isQuestion(outcome)
+        && station() != Suspect.BEARING
+        && station() != Suspect.WINDING;
+  }
+
+  /**
+   * The checks of which one comes before it, by id, with the answers after which it does; no
+   * answers where any will do, and none at all where it stands by itself.
+   */
+  public Map<String, Set<String>> after() {
     return after;
   }
 
-  /** Whether the check says anything where this is the complaint. */
+  /** Whether the check is worth offering where this is the complaint. */
   public boolean isFor(Symptom symptom) {
-    return symptoms.contains(symptom);
+    return offered.contains(symptom) && meaningful.contains(symptom);
+  }
+
+  /** Whether its answer says anything where this is the complaint. */
+  public boolean tellsUnder(Symptom symptom) {
+    return meaningful.contains(symptom);
   }
 
   /** Index of the first outcome under which the link is as it should be. */
@@ -146,8 +193,11 @@ public final class Check {
     return 0;
   }
 
-  /** How often each outcome is seen under a cause. */
-  public Odds odds(Cause cause) {
+  /** How often each outcome is seen under a cause, where this is the complaint. */
+  public Odds odds(Cause cause, Symptom symptom) {
+    if (cause.isUnlisted()) {
+      return normal(symptom).unlisted(outcomes(), witness, findings);
+    }
     Odds odds = null;
     for (Fault fault : cause.faults()) {
       Odds mine = under.get(fault);
@@ -155,12 +205,27 @@ public final class Check {
         odds = odds == null ? mine : Odds.both(odds, mine, outcomes());
       }
     }
-    return odds == null ? normal : odds;
+    return odds == null ? normal(symptom) : odds;
   }
 
   /** What is seen where no fault of a row is there. */
   public Odds normal() {
     return normal;
+  }
+
+  /** The same where this is the complaint: what a complaint brings with it, whatever its cause. */
+  public Odds normal(Symptom symptom) {
+    return effects.getOrDefault(symptom, normal);
+  }
+
+  /** What is seen under a complaint whatever its cause, where that is not the normal. */
+  public Map<Symptom, Odds> effects() {
+    return effects;
+  }
+
+  /** Why; by complaint. */
+  public Map<Symptom, String> effectReasons() {
+    return effectReasons;
   }
 
   /** What is seen under each fault that changes it. */
@@ -198,10 +263,15 @@ public final class Check {
     private String normal = "";
     private final Map<Fault, String> under = new EnumMap<>(Fault.class);
     private final Map<Fault, String> reasons = new EnumMap<>(Fault.class);
-    private boolean soft;
-    private @Nullable String after;
+    private Witness witness = Witness.MEASURED;
+    private final Set<String> findings = new LinkedHashSet<>();
+    private final Set<String> questions = new LinkedHashSet<>();
+    private final Map<Symptom, String> effects = new EnumMap<>(Symptom.class);
+    private final Map<Symptom, String> effectReasons = new EnumMap<>(Symptom.class);
+    private final Map<String, Set<String>> after = new LinkedHashMap<>();
     private @Nullable MeasuredWindow window;
-    private Set<Symptom> symptoms = EnumSet.allOf(Symptom.class);
+    private Set<Symptom> offered = EnumSet.allOf(Symptom.class);
+    private Set<Symptom> meaningful = EnumSet.allOf(Symptom.class);
 
     private Builder(String id, Suspect station, UnitState state, double minutes) {
       this.id = id;
@@ -248,20 +318,79 @@ public final class Check {
       return this;
     }
 
+    /** An effect of the complaint itself: what is normal under it, whatever its cause. */
+    Builder effect(String odds, String reason, Symptom... under) {
+      for (Symptom symptom : under) {
+        effects.put(symptom, odds);
+        effectReasons.put(symptom, reason);
+      }
+      return this;
+    }
+
+    /** An answer that is good, given by the same word as another. */
+    Builder good(String value, String answer, String label) {
+      outcomes.add(new Outcome(value, answer, label, true));
+      return this;
+    }
+
+    /** An answer that neither clears nor convicts. */
+    Builder question(String value, String label) {
+      questions.add(value);
+      return bad(value, label);
+    }
+
+    /** Answers that show the part itself to be broken. */
+    Builder finding(String... values) {
+      findings.addAll(List.of(values));
+      return this;
+    }
+
+    /** Offered only where this is the complaint; its answer counts always. */
     Builder onlyFor(Symptom first, Symptom... more) {
-      symptoms = EnumSet.of(first, more);
+      offered = EnumSet.of(first, more);
+      return this;
+    }
+
+    /** Its answer says something only where this is the complaint. */
+    Builder tellsOnlyFor(Symptom first, Symptom... more) {
+      meaningful = EnumSet.of(first, more);
       return this;
     }
 
     /** Made only after another, against which it is compared. */
     Builder after(String check) {
-      after = check;
+      after.put(check, Set.of());
+      return this;
+    }
+
+    /** Made only after one of these answers to another, or to one of several others. */
+    Builder afterAnswer(String check, String... answers) {
+      after.put(check, Set.of(answers));
+      return this;
+    }
+
+    /** Right after something that ends what a complaint brings with it. */
+    Builder withoutEffects() {
+      effects.clear();
+      effectReasons.clear();
       return this;
     }
 
     /** Told or seen in passing: no answer of it clears anything. */
     Builder soft() {
-      soft = true;
+      witness = Witness.TOLD;
+      return this;
+    }
+
+    /** Seen, and seldom mistaken: the normal row itself says how often. */
+    Builder seen() {
+      witness = Witness.SEEN;
+      return this;
+    }
+
+    /** By hand, eye, ear or nose: a good answer clears, a bad one moves suspicion. */
+    Builder sensed() {
+      witness = Witness.SENSED;
       return this;
     }
 
@@ -274,6 +403,27 @@ public final class Check {
       MeasuredWindow held = new MeasuredWindow(type, usual, own);
       window = held;
       return read(reading -> reading.volts(type, held.inForce(reading.facts())));
+    }
+
+    /** Answered by a supply that was gone before, and is measured again with its load off. */
+    Check comesBack(FactType type, FactType before, Window usual, FactType own) {
+      MeasuredWindow held = new MeasuredWindow(type, usual, own);
+      window = held;
+      return read(reading -> reading.comesBack(type, before, held.inForce(reading.facts())));
+    }
+
+    /** Answered by the 24 V supply, which a wrong tap leaves on the small side of its window. */
+    Check controlSupply() {
+      MeasuredWindow held = new MeasuredWindow(FactType.CONTROL_VOLTS, Windows.CONTROL_24V, null);
+      window = held;
+      return read(reading -> reading.control(held.inForce(reading.facts())));
+    }
+
+    /** Answered by a command, whose kind decides what a meter makes of it. */
+    Check command(FactType type, Window usual) {
+      MeasuredWindow held = new MeasuredWindow(type, usual, FactType.WINDOW_COMMAND);
+      window = held;
+      return read(reading -> reading.command(type, held.inForce(reading.facts())));
     }
 
     /** Answered by the word that its one fact has. */

@@ -2,7 +2,12 @@ package variablerotor.core.odds;
 
 import static variablerotor.core.family.Fault.*;
 
+import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Fault;
 
 /**
@@ -14,14 +19,25 @@ final class CommonCauses {
 
   static List<Cause> list() {
     return List.of(
-        one(SUPPLY_OFF, "NO_RUN 6", "breaker, fuse or door switch"),
+        one(SUPPLY_OFF, "NO_RUN 6 INTERMITTENT 2", "breaker, fuse or door switch"),
         one(SUPPLY_LINE_LOST, "NO_RUN 5 INTERMITTENT 6", "one leg open to the motor"),
         one(
             SUPPLY_OUT_OF_RANGE,
             "NO_RUN 2 STARTS_THEN_STOPS 4 LOW_AIRFLOW 3 TRIPS_PROTECTION 3 INTERMITTENT 4",
             "wrong transformer tap, long feeder"),
-        one(NO_CALL, "NO_RUN 6 INTERMITTENT 6", "thermostat, its wire, a safety switch"),
-        one(CONTROL_POWER, "NO_RUN 5 INTERMITTENT 4", "blown low-voltage fuse, weak transformer"),
+        one(NO_CALL, "NO_RUN 6 INTERMITTENT 6", "thermostat, its wire, a second thermostat"),
+        one(
+            SAFETY_OPEN,
+            "NO_RUN 6 STARTS_THEN_STOPS 3 INTERMITTENT 5",
+            "float, limit, door, pressure switch, low-voltage fuse"),
+        one(
+            CONTROL_POWER,
+            "NO_RUN 5 STARTS_THEN_STOPS 2 INTERMITTENT 4",
+            "blown low-voltage fuse, dead transformer"),
+        one(
+            CONTROL_SAGS,
+            "NO_RUN 2 STARTS_THEN_STOPS 4 INTERMITTENT 4",
+            "26 V open, 15 V with everything asked"),
         one(
             BOARD_SILENT,
             "NO_RUN 8 STARTS_THEN_STOPS 4 NO_SPEED_CHANGE 20 INTERMITTENT 6 CODE_BUT_RUNS 4",
@@ -40,8 +56,11 @@ final class CommonCauses {
             SETTING_SPEED,
             "NO_SPEED_CHANGE 30 LOW_AIRFLOW 12 NOISE 8 TRIPS_PROTECTION 2",
             "taps and switches left as shipped"),
-        one(SETTING_SPEED_PROOF, "STARTS_THEN_STOPS 5 CODE_BUT_RUNS 12", "universal motors"),
-        one(SETTING_ROTATION, "WRONG_DIRECTION 75 LOW_AIRFLOW 3", "reversible motors"),
+        one(
+            SETTING_SPEED_PROOF,
+            "STARTS_THEN_STOPS 5 CODE_BUT_RUNS 12 INTERMITTENT 1",
+            "universal motors"),
+        one(SETTING_ROTATION, "WRONG_DIRECTION 75 LOW_AIRFLOW 3 NOISE 2", "reversible motors"),
         one(MODULE_DEAD, "NO_RUN 38", "the commonest end of these motors"),
         one(MODULE_STUCK_ON, "RUNS_ALWAYS 30", "an output or input stuck on"),
         one(
@@ -75,16 +94,21 @@ final class CommonCauses {
                 + " CODE_BUT_RUNS 4",
             "dry or dirty bearings"),
         one(BEARING_NOISY, "NOISE 35", "wear is heard before it is felt"),
+        one(
+            BEARING_WARM,
+            "STARTS_THEN_STOPS 5 INTERMITTENT 4 TRIPS_PROTECTION 2 NOISE 1",
+            "a bearing without play binds when it is hot"),
         one(WHEEL_JAMMED, "NO_RUN 3 STARTS_THEN_STOPS 5 TRIPS_PROTECTION 5 NOISE 3", "debris, ice"),
         one(WHEEL_RUBBING, "NOISE 20 STARTS_THEN_STOPS 2", "shifted on the shaft"),
         one(WHEEL_LOOSE, "LOW_AIRFLOW 6 NOISE 10", "set screw off the flat"),
+        one(WHEEL_DIRTY, "LOW_AIRFLOW 12 NOISE 4", "half the air at the same speed"),
         one(
             AIR_BLOCKED,
             "LOW_AIRFLOW 60 STARTS_THEN_STOPS 6 NOISE 6 CODE_BUT_RUNS 8 NO_SPEED_CHANGE 6",
             "filter first, then coil, then ducts"),
         one(
             NOTHING,
-            "INTERMITTENT 4 CODE_BUT_RUNS 15 NO_SPEED_CHANGE 4 RUNS_ALWAYS 3 WRONG_DIRECTION 2",
+            "INTERMITTENT 4 CODE_BUT_RUNS 15 NO_SPEED_CHANGE 0.4 RUNS_ALWAYS 0.3",
             "as designed, or gone by itself"),
         chain(
             List.of(WINDING_SHORT, MODULE_DEAD),
@@ -94,6 +118,14 @@ final class CommonCauses {
             List.of(WINDING_FRAME, MODULE_DEAD),
             "NO_RUN 2 TRIPS_PROTECTION 6",
             "a path to frame kills the module"),
+        chain(
+            List.of(WINDING_SHORT, MODULE_OUTPUT_SHORTED),
+            "NO_RUN 1 TRIPS_PROTECTION 3",
+            "a shorted winding takes the output stage with it"),
+        chain(
+            List.of(WINDING_FRAME, MODULE_OUTPUT_SHORTED),
+            "TRIPS_PROTECTION 2",
+            "a path to frame takes the output stage with it"),
         chain(
             List.of(BEARING_SEIZED, WINDING_SHORT),
             "NO_RUN 1.5 TRIPS_PROTECTION 3",
@@ -119,6 +151,32 @@ final class CommonCauses {
   /** What only some families can have besides. */
   static List<Cause> extras() {
     return List.of(
+        one(CONTACTOR_OPEN, "NO_RUN 8 INTERMITTENT 5", "burnt or dirty contacts, a dead coil"),
+        one(DEFROST_STUCK, "NO_RUN 3 INTERMITTENT 2", "the defrost board's relay stays open"),
+        one(
+            HELD_OFF_BY_DEFROST,
+            "NO_RUN 3 STARTS_THEN_STOPS 4 INTERMITTENT 10",
+            "the fan stands still by design while the coil is thawed"),
+        one(HARNESS_BUS, "NO_RUN 1 INTERMITTENT 1", "one of five pins"),
+        one(HARNESS_GROUND, "NO_RUN 1 INTERMITTENT 1", "one of five pins"),
+        one(
+            HARNESS_LEAD,
+            "NO_RUN 2.5 STARTS_THEN_STOPS 4 INTERMITTENT 5",
+            "chafed or broken motor lead, a poor joint"),
+        one(MODULE_PULLS_LOGIC, "NO_RUN 2 INTERMITTENT 1", "a shorted driver in the motor"),
+        one(
+            AUX_PULLED_DOWN,
+            "NO_RUN 0.4 INTERMITTENT 1 NO_SPEED_CHANGE 5",
+            "a shorted potentiometer or controller on the fan's own 10 V"),
+        one(SETTING_TAP, "NO_RUN 1 STARTS_THEN_STOPS 2 INTERMITTENT 2", "left on 240 V at 208"),
+        one(
+            SETTING_TRIP,
+            "NO_RUN 0.1 STARTS_THEN_STOPS 3 INTERMITTENT 3",
+            "a pressure or temperature switch on the drive's fault input"),
+        one(
+            MAGNETS_WEAK,
+            "STARTS_THEN_STOPS 0.4 TRIPS_PROTECTION 0.4 LOW_AIRFLOW 0.4",
+            "overheated rotors, seldom"),
         one(SETTING_LINK, "NO_RUN 2", "a 115 V unit without its link"),
         one(
             MODULE_MUTE,
@@ -155,6 +213,82 @@ final class CommonCauses {
             List.of(AIR_BLOCKED, MODULE_DEAD),
             "NO_RUN 1",
             "it works itself to death against a blocked filter or coil"));
+  }
+
+  /**
+   * Of a hundred calls, how often a fault comes under a complaint that is not its own. Judgement.
+   */
+  private static final double RARE = 0.08;
+
+  /** Of all calls with a complaint, how many have something that nobody listed. Judgement. */
+  private static final double UNLISTED_SHARE = 0.03;
+
+  /** What turns by itself cannot be why a fan stands still, and the other way round. */
+  private static final Set<Fault> NEVER_STILL =
+      EnumSet.of(
+          BOARD_STUCK,
+          MODULE_STUCK_ON,
+          DRIVE_STUCK_ON,
+          BEARING_NOISY,
+          BEARING_WARM,
+          WINDING_WARM_SHORT,
+          WHEEL_RUBBING,
+          WHEEL_DIRTY,
+          SETTING_ROTATION,
+          AIR_BLOCKED,
+          MAGNETS_WEAK);
+
+  /** What only stops a fan, or changes its air, never keeps it going. */
+  private static boolean keepsGoing(Fault fault) {
+    return fault == BOARD_STUCK
+        || fault == MODULE_STUCK_ON
+        || fault == DRIVE_STUCK_ON
+        || fault == HARNESS_CROSSED
+        || fault == SETTING_SPEED
+        || fault == SETTING_DRIVE
+        || fault == MODULE_FADING
+        || fault == NO_CALL;
+  }
+
+  /** Whether physics keeps a fault from making a complaint at all. */
+  private static boolean forbidden(Fault fault, Symptom symptom) {
+    return switch (symptom) {
+      case NO_RUN -> NEVER_STILL.contains(fault);
+      case RUNS_ALWAYS -> !keepsGoing(fault);
+      default -> false;
+    };
+  }
+
+  /**
+   * Every cause under one complaint: those that usually make it, each other single fault at a low
+   * weight unless physics forbids it, and what nobody listed.
+   *
+   * @param known the causes that the family can have
+   * @param faults the faults that it can have
+   */
+  static List<Cause> openWorld(List<Cause> known, Set<Fault> faults, Symptom symptom) {
+    List<Cause> causes = new ArrayList<>();
+    Set<Fault> single = EnumSet.noneOf(Fault.class);
+    double sum = 0;
+    for (Cause cause : known) {
+      if (cause.weight().containsKey(symptom)) {
+        causes.add(cause);
+        sum += cause.weight(symptom);
+        if (cause.faults().size() == 1) {
+          single.add(cause.faults().get(0));
+        }
+      }
+    }
+    for (Fault fault : faults) {
+      boolean listed = fault.suspect().isLink();
+      if (listed && !single.contains(fault) && !forbidden(fault, symptom)) {
+        causes.add(new Cause(List.of(fault), Map.of(symptom, RARE), "rare under this complaint"));
+      }
+    }
+    double unlisted = sum * UNLISTED_SHARE / (1 - UNLISTED_SHARE);
+    causes.add(
+        new Cause(List.of(UNLISTED), Map.of(symptom, unlisted), "mice, a wrong part, two meters"));
+    return List.copyOf(causes);
   }
 
   private static Cause one(Fault fault, String odds, String reason) {

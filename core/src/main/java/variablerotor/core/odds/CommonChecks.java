@@ -7,6 +7,7 @@ import static variablerotor.core.check.UnitState.POWER_OFF_COVER_OFF;
 import static variablerotor.core.check.UnitState.POWER_ON;
 import static variablerotor.core.odds.Check.check;
 
+import java.util.List;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.CheckFigures;
 import variablerotor.core.check.Symptom;
@@ -22,6 +23,15 @@ import variablerotor.core.signal.Windows;
  * typical, made for planning.
  */
 final class CommonChecks {
+  /** What a trip leaves behind. */
+  static final String TRIPPED = "a breaker or fuse that has tripped leaves nothing";
+
+  /** What a board that gave up leaves behind. */
+  static final String LOCKED_OUT = "a board that has locked out takes the command away";
+
+  /** What a hand feels where nothing is wrong: detents are taken for a catch now and then. */
+  private static final String FEELS = "FREE 96.5 COGGING 2 STIFF 1.2 LOCKED 0.3";
+
   private CommonChecks() {}
 
   static Check line() {
@@ -58,28 +68,100 @@ final class CommonChecks {
                 "All three pairs; a single-phase fan has the one at its plug."));
   }
 
-  static Check line(Check.Builder check) {
+  /** Where no line is a finding: nothing switches it on its way. */
+  private static Check line(Check.Builder check) {
+    return switchedLine(check).finding("ABSENT").read(WaysToAnswer::line);
+  }
+
+  /** Where something stands in the line's way by design. */
+  static Check.Builder switchedLine(Check.Builder check) {
     return levels(check)
         .normal("GOOD 1")
+        .finding("LOW", "HIGH")
+        .effect("GOOD 5 ABSENT 5", TRIPPED, Symptom.TRIPS_PROTECTION)
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power in the unit, none at the plug")
         .under(Fault.SUPPLY_LINE_LOST, "ABSENT 9 LOW 1", "an open leg, or a poor one")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "sags are commoner than swells")
-        .read(WaysToAnswer::line);
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "sags are commoner than swells");
   }
 
   static Check call() {
+    return callTo("board").answeredByYesOrNo();
+  }
+
+  /**
+   * @param end where the call should arrive
+   */
+  static Check.Builder callTo(String end) {
     return check("call.present", Suspect.COMMAND, POWER_ON, 1)
         .takes(FactType.CALL_PRESENT)
         .ask(
-            "Make a call. Does it reach the board?",
-            "24 V at the board's thermostat terminal for the call you made.")
-        .good("YES", "It reaches the board")
-        .bad("NO", "No call at the board")
+            "Make a call. Does it reach the " + end + "?",
+            "A call at the " + end + "'s own terminal for what you asked.")
+        .good("YES", "It reaches the " + end)
+        .bad("NO", "No call at the " + end)
+        .finding("NO")
         .normal("YES 1")
+        .effect("YES 4 NO 6", "nobody need be asking while it runs", Symptom.RUNS_ALWAYS)
+        .effect("YES 9 NO 1", "it may be between two calls", RUNNING)
+        .effect("YES 5 NO 5", TRIPPED, Symptom.TRIPS_PROTECTION)
         .under(Fault.NO_CALL, "NO 1", "that is the fault")
+        .under(Fault.SAFETY_OPEN, "NO 1", "the safety string opens the call")
         .under(Fault.CONTROL_POWER, "NO 9 YES 1", "without 24 V no call gets through")
-        .under(Fault.SUPPLY_OFF, "NO 9 YES 1", "the 24 V supply hangs on the same power")
+        .under(Fault.SUPPLY_OFF, "NO 9 YES 1", "the 24 V supply hangs on the same power");
+  }
+
+  private static final Symptom[] RUNNING = {
+    Symptom.LOW_AIRFLOW,
+    Symptom.NOISE,
+    Symptom.NO_SPEED_CHANGE,
+    Symptom.WRONG_DIRECTION,
+    Symptom.CODE_BUT_RUNS
+  };
+
+  static Check thermostat() {
+    return check("thermostat.call", Suspect.COMMAND, POWER_ON, 3)
+        .takes(FactType.THERMOSTAT_CALL)
+        .ask(
+            "Is there a call at the thermostat's own terminal?",
+            "24 V from the called terminal to common, at the thermostat. Is there a second one?")
+        .good("YES", "It calls")
+        .bad("NO", "It does not call")
+        .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.RUNS_ALWAYS)
+        .normal("YES 1")
+        .effect("YES 5 NO 5", "set to run, or not", Symptom.RUNS_ALWAYS)
+        .effect("YES 9 NO 1", "it may be between two calls", RUNNING)
+        .effect("YES 5 NO 5", TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.NO_CALL, "NO 6 YES 4", "the thermostat, or its wire")
+        .under(Fault.SAFETY_OPEN, "YES 6 NO 4", "depends on where the string stands")
+        .under(Fault.CONTROL_POWER, "NO 9 YES 1", "it hangs on the same 24 V")
+        .under(Fault.SUPPLY_OFF, "NO 9 YES 1", "it hangs on the same power")
         .answeredByYesOrNo();
+  }
+
+  static Check safety() {
+    return check("safety.open", Suspect.COMMAND, POWER_ON, 3)
+        .takes(FactType.SAFETY_OPEN)
+        .ask(
+            "Go along the safety string: is anything open?",
+            "24 V across a switch means it is open: float, limit, pressure. Then the board's"
+                + " low-voltage fuse. Hold the door switch in while you measure.")
+        .good("NONE", "All closed")
+        .bad("FLOAT", "Float switch")
+        .bad("LIMIT", "Limit")
+        .question("DOOR", "Door switch")
+        .bad("PRESSURE", "Pressure switch")
+        .bad("FUSE", "Low-voltage fuse")
+        .finding("FLOAT", "LIMIT", "PRESSURE", "FUSE")
+        .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
+        .normal("NONE 97 DOOR 3")
+        .under(
+            Fault.SAFETY_OPEN, "FLOAT 30 LIMIT 20 DOOR 10 PRESSURE 20 FUSE 20", "that is the fault")
+        .under(Fault.CONTROL_POWER, "NONE 5 FUSE 5", "a fuse may have taken the 24 V with it")
+        .under(
+            Fault.AIR_BLOCKED,
+            "NONE 7 LIMIT 1 FLOAT 1 PRESSURE 1",
+            "too little air opens a limit or a pressure switch; ice that melts lifts a float")
+        .answeredByWord();
   }
 
   static Check control() {
@@ -89,22 +171,115 @@ final class CommonChecks {
                 .ask(
                     "Measure the 24 V supply at the board.",
                     "Between R and C. Under 18 V is a weak transformer or a bad joint."))
-        .normal("GOOD 1 HIGH 0.02")
-        .under(Fault.CONTROL_POWER, "ABSENT 7 LOW 3", "blown fuse, dead or weak transformer")
+        .finding("ABSENT", "LOW")
+        .good("SMALL", "In its window, on the small side")
+        .normal("GOOD 95 SMALL 5 HIGH 2")
+        .effect("GOOD 5 ABSENT 5", TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.CONTROL_POWER, "ABSENT 8 LOW 2", "blown fuse, dead transformer")
+        .under(Fault.CONTROL_SAGS, "GOOD 4 SMALL 1 LOW 4 EDGE 1", "good while nothing is asked")
+        .under(Fault.SETTING_TAP, "SMALL 7 EDGE 3", "24 V becomes 20.8 on the wrong tap")
         .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "the 24 V may come from the other half")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 6 LOW 3 HIGH 1", "24 V follows the line")
-        .measured(FactType.CONTROL_VOLTS, Windows.CONTROL_24V, null);
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 3 SMALL 3 LOW 3 HIGH 1", "24 V follows the line")
+        .controlSupply();
+  }
+
+  static Check controlLoaded() {
+    return levels(
+            check("control.volts.loaded", Suspect.COMMAND, POWER_ON, 2)
+                .takes(FactType.CONTROL_VOLTS_LOADED)
+                .ask(
+                    "Ask for everything at once, and measure the 24 V again.",
+                    "Between R and C, all calls on: a weak transformer sags under its load."))
+        .finding("ABSENT", "LOW")
+        .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
+        .normal("GOOD 1 HIGH 0.02")
+        .effect("GOOD 5 ABSENT 5", TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.CONTROL_SAGS, "LOW 9 EDGE 1", "that is the fault")
+        .under(Fault.CONTROL_POWER, "ABSENT 8 LOW 2", "blown fuse, dead transformer")
+        .under(Fault.SETTING_TAP, "EDGE 6 LOW 4", "less to begin with")
+        .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "the 24 V may come from the other half")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 5 LOW 4 HIGH 1", "24 V follows the line")
+        .measured(FactType.CONTROL_VOLTS_LOADED, Windows.CONTROL_24V, null);
+  }
+
+  static Check transformerPrimary() {
+    return check("transformer.primary.volts", Suspect.COMMAND, POWER_ON, 2)
+        .takes(FactType.TRANSFORMER_PRIMARY)
+        .after("control.volts")
+        .ask(
+            "Measure the line at the control transformer, and read its tap.",
+            "On 208 V its line side belongs on the 208 V tap: on the 240 V tap it gives 20.8 V.")
+        .good("GOOD", "Line there, right tap")
+        .bad("TAP", "Line there, wrong tap")
+        .bad("ABSENT", "Nothing there")
+        .finding("TAP")
+        .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
+        .normal("GOOD 1")
+        .effect("GOOD 5 ABSENT 5", TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.SETTING_TAP, "TAP 9 GOOD 1", "that is the fault")
+        .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "it may hang on the other half")
+        .read(WaysToAnswer::transformerTap);
   }
 
   /** The 24 V command at the board's own terminal. */
-  static Check commandAtBoard() {
-    return command24(
-            check("command.volts.board", Suspect.COMMAND, POWER_ON, 1)
-                .takes(FactType.COMMAND_VOLTS_BOARD)
-                .ask(
-                    "Measure the command at the board.",
-                    "With a call on: from the speed terminal in use to common, at the board."))
-        .measured(FactType.COMMAND_VOLTS_BOARD, Windows.CONTROL_24V, FactType.WINDOW_COMMAND);
+  static Check commandAtBoard(boolean proves) {
+    return silent(
+            proves,
+            command24(
+                proves,
+                check("command.volts.board", Suspect.COMMAND, POWER_ON, 1)
+                    .takes(FactType.COMMAND_VOLTS_BOARD)
+                    .ask(
+                        "Measure the command at the board.",
+                        "With a call on: from the speed terminal in use to common, at the board.")))
+        .command(FactType.COMMAND_VOLTS_BOARD, Windows.CONTROL_24V);
+  }
+
+  /**
+   * Nothing at the board's own terminal with the call there: the board itself, unless what the
+   * complaint brings with it explains that too.
+   */
+  static Check.Builder silent(boolean proves, Check.Builder check) {
+    Check.Builder silent =
+        check
+            .bad("SILENT", "Nothing, with a call")
+            .finding("SILENT")
+            .under(Fault.BOARD_SILENT, "ABSENT 6 SILENT 3 LOW 1", "that is the fault")
+            .under(Fault.HARNESS_CROSSED, "ABSENT 6 SILENT 1 GOOD 3", "the wrong wire feeds it")
+            .effect(
+                "GOOD 60 ABSENT 28 SILENT 12",
+                LOCKED_OUT,
+                Symptom.STARTS_THEN_STOPS,
+                Symptom.INTERMITTENT,
+                Symptom.CODE_BUT_RUNS)
+            .effect("GOOD 5 ABSENT 4 SILENT 1", TRIPPED, Symptom.TRIPS_PROTECTION)
+            .effect("GOOD 5 ABSENT 4 SILENT 1", "nobody need be asking", Symptom.RUNS_ALWAYS);
+    return proves
+        ? silent.effect("GOOD 95 ABSENT 3.5 SILENT 1.5", LOCKED_OUT, Symptom.NO_RUN)
+        : silent;
+  }
+
+  /** A board that gave up takes its command away; right after a reset it still tries. */
+  static Check commandAfterReset() {
+    return afterReset(
+            command24(
+                false,
+                check("command.volts.reset", Suspect.COMMAND, POWER_ON, 3)
+                    .takes(FactType.COMMAND_VOLTS_RESET)))
+        .measured(FactType.COMMAND_VOLTS_RESET, Windows.CONTROL_24V, FactType.WINDOW_COMMAND);
+  }
+
+  static Check.Builder afterReset(Check.Builder check) {
+    return check
+        .ask(
+            "Reset the board, make the call, and measure the command while it tries.",
+            "At its own terminal, in the first seconds: a board that has locked out takes the"
+                + " command away.")
+        .afterAnswer("command.volts.board", "ABSENT", "SILENT", "LOW", "EDGE")
+        .finding("ABSENT")
+        .withoutEffects()
+        .onlyFor(
+            Symptom.NO_RUN, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT, Symptom.CODE_BUT_RUNS);
   }
 
   /** With 24 V on a tap. */
@@ -114,17 +289,46 @@ final class CommonChecks {
   }
 
   static Check substituteCommand(String how) {
+    return substitute(how).answeredByWord();
+  }
+
+  /** Where the call pulls the line in as well, a command alone does nothing without it. */
+  static Check substituteBehindContactor() {
+    return substitute(
+            "Power off to connect: 24 V from R to one stage, common to common. Power on, with the"
+                + " call made: does it run?")
+        .under(Fault.NO_CALL, "STILL 1", "no call, no contactor, no line")
+        .under(Fault.SAFETY_OPEN, "STILL 1", "no call, no contactor, no line")
+        .under(Fault.CONTROL_POWER, "STILL 1", "no 24 V, no contactor, no line")
+        .under(Fault.CONTROL_SAGS, "STILL 8 RUNS 2", "the contactor may drop out")
+        .under(Fault.HELD_OFF_BY_DEFROST, "STILL 8 RUNS 2", "no line in defrost")
+        .answeredByWord();
+  }
+
+  private static Check.Builder substitute(String how) {
     return check("run.substitute_command", Suspect.COMMAND, POWER_ON, 4)
         .takes(FactType.RUN_SUBSTITUTE_COMMAND)
         .ask("Give the motor a known good command.", how)
         .good("STILL", "Stays still, or does not follow")
         .bad("RUNS", "Runs as told")
-        .onlyFor(
+        .tellsOnlyFor(
             Symptom.NO_RUN,
             Symptom.INTERMITTENT,
             Symptom.STARTS_THEN_STOPS,
             Symptom.NO_SPEED_CHANGE)
         .normal("STILL 1")
+        .under(Fault.SAFETY_OPEN, "RUNS 1", "motor and module are good")
+        .under(Fault.CONTROL_SAGS, "RUNS 6 STILL 4", "with one load it may do")
+        .under(Fault.SETTING_TAP, "RUNS 1", "20.8 V does")
+        .under(Fault.AUX_PULLED_DOWN, "RUNS 7 STILL 3", "with the control wires off it does")
+        .under(Fault.BEARING_WARM, "RUNS 7 STILL 3", "cold it runs")
+        .under(Fault.MAGNETS_WEAK, "RUNS 6 STILL 4", "it may just do")
+        .under(Fault.WHEEL_LOOSE, "RUNS 1", "the motor runs, the wheel does not")
+        .under(Fault.WHEEL_DIRTY, "RUNS 1", "it runs, and moves little air")
+        .under(Fault.BEARING_NOISY, "RUNS 1", "it runs, and is heard")
+        .under(Fault.SETTING_ROTATION, "RUNS 1", "it runs the wrong way")
+        .under(Fault.SETTING_TRIP, "STILL 8 RUNS 2", "the fault input holds it off all the same")
+        .under(Fault.HELD_OFF_BY_DEFROST, "STILL 6 RUNS 4", "no line in defrost")
         .under(Fault.MODULE_MUTE, "RUNS 1", "it runs, and only does not tell")
         .under(Fault.HARNESS_FEEDBACK, "RUNS 1", "it runs, and is only not heard")
         .under(Fault.SETTING_SPEED_PROOF, "RUNS 1", "it runs; the board stops it")
@@ -143,8 +347,7 @@ final class CommonChecks {
         .under(Fault.WINDING_SLIGHT_SHORT, "STILL 6 RUNS 4", "it may just do")
         .under(Fault.WINDING_WARM_SHORT, "STILL 5 RUNS 5", "cold it runs")
         .under(Fault.NOTHING, "RUNS 1", "nothing is wrong")
-        .under(Fault.SETTING_DRIVE, "RUNS 8 STILL 2", "an interlock can hold it off all the same")
-        .answeredByWord();
+        .under(Fault.SETTING_DRIVE, "RUNS 8 STILL 2", "an interlock can hold it off all the same");
   }
 
   static Check idleCommand() {
@@ -156,23 +359,52 @@ final class CommonChecks {
         .good("QUIET", "Nothing there")
         .bad("PRESENT", "Still a command")
         .onlyFor(Symptom.RUNS_ALWAYS)
+        .finding("PRESENT")
         .normal("QUIET 1")
         .under(Fault.BOARD_STUCK, "PRESENT 1", "that is the fault")
-        .read(WaysToAnswer::idleCommand);
+        .under(Fault.NO_CALL, "QUIET 5 PRESENT 5", "a thermostat that never ends its call")
+        .read(reading -> reading.idleCommand(FactType.COMMAND_VOLTS_IDLE));
+  }
+
+  static Check idleAtMotor() {
+    return check("command.volts.motor.idle", Suspect.HARNESS, POWER_ON, 1)
+        .takes(FactType.COMMAND_VOLTS_MOTOR_IDLE)
+        .ask(
+            "End every call. Is there still a command at the motor?",
+            "At the motor's own plug, thermostat off. There should be nothing.")
+        .good("QUIET", "Nothing there")
+        .bad("PRESENT", "Still a command")
+        .onlyFor(Symptom.RUNS_ALWAYS)
+        .normal("QUIET 1")
+        .under(Fault.BOARD_STUCK, "PRESENT 1", "that is the fault")
+        .under(Fault.HARNESS_CROSSED, "PRESENT 1", "that is the fault")
+        .under(Fault.NO_CALL, "QUIET 5 PRESENT 5", "a thermostat that never ends its call")
+        .read(WaysToAnswer::idleAtMotor);
   }
 
   /** The 24 V command at the motor's end of the harness. */
-  static Check commandAtMotor() {
+  static Check commandAtMotor(boolean proves) {
     return command24(
+            proves,
             check("command.volts", Suspect.HARNESS, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS)
                 .ask(
                     "Measure the command at the motor.",
                     "With a call on: from the live tap to common, at the motor's plug. 18 to 30 V"
                         + " is a command."))
-        .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "open wire, or a joint that drops volts")
-        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 3 LOW 1", "good behind the pin, gone at its tip")
-        .measured(FactType.COMMAND_VOLTS, Windows.CONTROL_24V, FactType.WINDOW_COMMAND);
+        .bad("BACKFED", "There, but not at the board")
+        .bad("LOST", "Nothing, and there at the board")
+        .finding("LOST")
+        .under(
+            Fault.HARNESS_OPEN,
+            "ABSENT 70 LOST 20 LOW 10",
+            "open wire, or a joint that drops volts")
+        .under(
+            Fault.HARNESS_PIN,
+            "GOOD 60 ABSENT 22 LOST 8 LOW 10",
+            "good behind the pin, gone at its tip")
+        .under(Fault.HARNESS_CROSSED, "BACKFED 7 GOOD 2 ABSENT 1", "another wire feeds it")
+        .command(FactType.COMMAND_VOLTS, Windows.CONTROL_24V);
   }
 
   static Check connector() {
@@ -185,33 +417,105 @@ final class CommonChecks {
         .bad("LOOSE", "Loose")
         .bad("PIN_PUSHED_BACK", "Pin pushed back")
         .bad("CORRODED", "Corroded")
+        .seen()
         .normal("SEATED 95 LOOSE 2 PIN_PUSHED_BACK 0.5 CORRODED 2.5")
         .under(
             Fault.HARNESS_PIN, "LOOSE 40 PIN_PUSHED_BACK 35 CORRODED 25", "a careful look finds it")
         .under(Fault.HARNESS_CORRODED, "CORRODED 1", "that is the fault")
         .under(Fault.HARNESS_OPEN, "SEATED 80 LOOSE 10 CORRODED 10", "the break is in the wire")
+        .under(
+            Fault.HARNESS_BUS, "LOOSE 30 PIN_PUSHED_BACK 60 CORRODED 10", "a careful look finds it")
+        .under(
+            Fault.HARNESS_GROUND,
+            "LOOSE 30 PIN_PUSHED_BACK 60 CORRODED 10",
+            "a careful look finds it")
+        .under(Fault.HARNESS_LEAD, "SEATED 70 LOOSE 20 CORRODED 10", "the break is in the wire")
         .under(Fault.SUPPLY_LINE_LOST, "SEATED 80 LOOSE 15 CORRODED 5", "line pins can be loose")
         .answeredByWord();
   }
 
   static Check reseated() {
-    return check("run.reseated", Suspect.HARNESS, POWER_ON, 4)
+    return check("run.reseated", Suspect.HARNESS, POWER_ON, 6)
         .takes(FactType.RUN_RESEATED)
         .ask(
-            "Mend and reseat every plug. Does it run now?",
+            "Mend and reseat every plug. Is all well now?",
             "With the power off: pins back to full height, green ones cleaned, plugs latched. Then"
-                + " power on and a call.")
+                + " a whole call from start to end.")
         .good("STILL", "As before")
-        .bad("RUNS", "Runs now")
-        .onlyFor(Symptom.NO_RUN, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT)
+        .bad("RUNS", "All is well now")
+        .tellsOnlyFor(
+            Symptom.NO_RUN,
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.INTERMITTENT,
+            Symptom.CODE_BUT_RUNS,
+            Symptom.NO_SPEED_CHANGE)
         .normal("STILL 1")
+        .effect("STILL 7 RUNS 3", "it comes and goes by itself", Symptom.INTERMITTENT)
         .under(Fault.HARNESS_PIN, "RUNS 1", "that was the fault")
+        .under(Fault.HARNESS_BUS, "RUNS 1", "that was the fault")
+        .under(Fault.HARNESS_GROUND, "RUNS 1", "that was the fault")
+        .under(Fault.HARNESS_LEAD, "STILL 6 RUNS 4", "a poor joint may touch again")
+        .under(Fault.HARNESS_CORRODED, "RUNS 6 STILL 4", "cleaned pins may do")
+        .under(Fault.HARNESS_FEEDBACK, "STILL 8 RUNS 2", "the break is in the wire")
         .under(Fault.HARNESS_OPEN, "STILL 9 RUNS 1", "a broken wire may touch again for a while")
         .under(Fault.SUPPLY_LINE_LOST, "STILL 8 RUNS 2", "the line's own pins can be loose")
-        .under(Fault.MODULE_FADING, "STILL 7 RUNS 3", "it works at times")
-        .under(Fault.WINDING_WARM_SHORT, "STILL 5 RUNS 5", "cold it runs")
-        .under(Fault.BEARING_DRAG, "STILL 6 RUNS 4", "it may just do")
+        .under(Fault.HELD_OFF_BY_DEFROST, "RUNS 6 STILL 4", "defrost is over by then")
         .under(Fault.NOTHING, "RUNS 1", "nothing is wrong")
+        .answeredByWord();
+  }
+
+  /** A defect that was seen is mended, and it is tried again. */
+  private static Check.Builder mended(Check.Builder check) {
+    return check
+        .good("STILL", "As before")
+        .bad("RUNS", "All is well now")
+        .finding("RUNS")
+        .normal("STILL 1")
+        .effect("STILL 8 RUNS 2", "it comes and goes by itself", Symptom.INTERMITTENT);
+  }
+
+  static Check airCleared() {
+    return mended(
+            check("run.air_cleared", Suspect.AIR_PATH, POWER_ON, 15)
+                .takes(FactType.RUN_AIR_CLEARED)
+                .afterAnswer("air.look", "FILTER_BLOCKED", "COIL_BLOCKED", "COIL_FROZEN")
+                .ask(
+                    "New filter, coil cleaned or thawed. Is all well now?",
+                    "Then a whole call from start to end, panels on."))
+        .under(Fault.AIR_BLOCKED, "RUNS 8 STILL 2", "a duct may hold the air back as well")
+        .answeredByWord();
+  }
+
+  static Check wheelMended() {
+    return mended(
+            check("run.wheel_mended", Suspect.WHEEL, POWER_ON, 10)
+                .takes(FactType.RUN_WHEEL_MENDED)
+                .afterAnswer("wheel.look", "RUBBING", "JAMMED", "LOOSE_ON_SHAFT")
+                .afterAnswer("wheel.dirt", "DIRTY")
+                .ask(
+                    "Wheel freed, cleaned, centred, set screw tight. Is all well now?",
+                    "With the power off and locked out; then a whole call."))
+        .under(Fault.WHEEL_JAMMED, "RUNS 9 STILL 1", "that was the fault")
+        .under(Fault.WHEEL_RUBBING, "RUNS 1", "that was the fault")
+        .under(Fault.WHEEL_LOOSE, "RUNS 1", "that was the fault")
+        .under(Fault.WHEEL_DIRTY, "RUNS 1", "that was the fault")
+        .answeredByWord();
+  }
+
+  static Check setRight() {
+    return mended(
+            check("run.set_right", Suspect.SETTING, POWER_ON, 5)
+                .takes(FactType.RUN_SET_RIGHT)
+                .afterAnswer("speed.setting", "WRONG")
+                .afterAnswer("rotation", "REVERSED")
+                .afterAnswer("link.voltage_jumper", "WRONG")
+                .ask(
+                    "Set it right: taps, switches, rotation, link. Is all well now?",
+                    "With the power off; then a whole call of the kind that failed."))
+        .under(Fault.SETTING_SPEED, "RUNS 1", "that was the fault")
+        .under(Fault.SETTING_DRIVE, "RUNS 6 STILL 4", "it may be an interlock as well")
+        .under(Fault.SETTING_ROTATION, "RUNS 1", "that was the fault")
+        .under(Fault.SETTING_LINK, "RUNS 1", "that was the fault")
         .answeredByWord();
   }
 
@@ -224,6 +528,7 @@ final class CommonChecks {
         .good("MATCHED", "Matched")
         .bad("UNMET", "Board waits in vain")
         .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
+        .finding("UNMET")
         .normal("MATCHED 1")
         .under(Fault.SETTING_SPEED_PROOF, "UNMET 1", "that is the fault")
         .read(WaysToAnswer::speedProof);
@@ -235,6 +540,7 @@ final class CommonChecks {
         .ask("Was the motor or module just changed?", "Ask, and look for new parts and tags.")
         .good("NO", "No")
         .bad("YES", "Yes")
+        .soft()
         .normal("NO 93 YES 7")
         .under(Fault.SETTING_SPEED_PROOF, "YES 1", "it shows after a change of motor")
         .under(Fault.SETTING_ROTATION, "YES 8 NO 2", "it shows after a change of motor")
@@ -248,8 +554,9 @@ final class CommonChecks {
         .ask("Which way does it turn?", "Against the arrow on the housing. Wrong still moves air.")
         .good("RIGHT", "The right way")
         .bad("REVERSED", "The wrong way")
+        .seen()
         .onlyFor(Symptom.LOW_AIRFLOW, Symptom.WRONG_DIRECTION, Symptom.NOISE)
-        .normal("RIGHT 1")
+        .normal("RIGHT 99.5 REVERSED 0.5")
         .under(Fault.SETTING_ROTATION, "REVERSED 1", "that is the fault")
         .under(Fault.MODULE_FADING, "RIGHT 9 REVERSED 1", "a weak start can go either way")
         .answeredByWord();
@@ -263,9 +570,10 @@ final class CommonChecks {
             "The tap or switch for the call that fails; as shipped is seldom right.")
         .good("RIGHT", "As the chart has it")
         .bad("WRONG", "Set otherwise")
+        .seen()
         .onlyFor(
             Symptom.NO_SPEED_CHANGE, Symptom.LOW_AIRFLOW, Symptom.NOISE, Symptom.TRIPS_PROTECTION)
-        .normal("RIGHT 1")
+        .normal("RIGHT 97 WRONG 3")
         .under(Fault.SETTING_SPEED, "WRONG 1", "that is the fault")
         .under(Fault.SETTING_DRIVE, "WRONG 6 RIGHT 4", "it may be a parameter or an interlock")
         .answeredByWord();
@@ -279,6 +587,7 @@ final class CommonChecks {
             "Power off, pull the low-voltage plug, power on. Line stays connected.")
         .good("STOPS", "Stops")
         .bad("RUNS", "Still runs")
+        .finding("RUNS")
         .onlyFor(Symptom.RUNS_ALWAYS)
         .normal("STOPS 1")
         .under(Fault.MODULE_STUCK_ON, "RUNS 1", "nothing tells it to run, and it runs")
@@ -297,7 +606,8 @@ final class CommonChecks {
         .bad("BULGED_CAPACITOR", "Bulged capacitor")
         .bad("WATER", "Water")
         .bad("CORRODED", "Corroded")
-        .normal("CLEAN 95 CORRODED 4 BULGED_CAPACITOR 1")
+        .seen()
+        .normal("CLEAN 93 CORRODED 4 BULGED_CAPACITOR 1 WATER 1 BURNT 0.5")
         .under(
             Fault.MODULE_DEAD,
             "CLEAN 55 BURNT 22 BULGED_CAPACITOR 10 WATER 8 CORRODED 5",
@@ -324,6 +634,7 @@ final class CommonChecks {
         .onlyFor(Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
         .normal("YES 1")
         .under(Fault.NOTHING, "NO 1", "gone by itself")
+        .under(Fault.HELD_OFF_BY_DEFROST, "NO 6 YES 4", "only in defrost")
         .under(Fault.HARNESS_PIN, "YES 7 NO 3", "it comes and goes")
         .under(Fault.MODULE_FADING, "YES 8 NO 2", "it comes and goes")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "YES 7 NO 3", "it comes and goes")
@@ -337,41 +648,75 @@ final class CommonChecks {
             .ask(
                 "Module off: turn the shaft again.",
                 "Leads free of each other. Drag that is now gone was in the module."))
-        .bad("GONE", "FREE", "Free now, the drag is gone")
-        .normal("FREE 1")
-        .under(Fault.MODULE_OUTPUT_SHORTED, "GONE 95 FREE 5", "the brake came off with it")
+        .good("GONE", "FREE", "Free now, the drag is gone")
+        .bad("BRAKED", "FREE", "Free now, and the windings are sound")
+        .finding("BRAKED")
+        .normal(FEELS)
+        .under(Fault.MODULE_OUTPUT_SHORTED, "FREE 6 BRAKED 4", "the brake came off with it")
         .under(
             Fault.WINDING_SHORT,
             "COGGING 40 STIFF 30 LOCKED 20 FREE 10",
             "it brakes as it did with the module on, which is told already")
         .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
         .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
-        .read(reading -> reading.dragGone(FactType.SHAFT_FEEL_MODULE_OFF, FactType.SHAFT_FEEL));
+        .read(WaysToAnswer::feelModuleOff);
   }
 
   static Check pairs() {
-    return check("winding.pairs", Suspect.WINDING, MODULE_OFF, 2)
-        .takes(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA)
-        .ask(
-            "Measure the three winding pairs.",
-            "Leads free, meter zeroed, lowest range. A to B, B to C, C to A; OL counts too.")
+    return pairsAnswers(
+            check("winding.pairs", Suspect.WINDING, MODULE_OFF, 2)
+                .takes(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA)
+                .ask(
+                    "Measure the three winding pairs.",
+                    "Leads free, meter zeroed, lowest range. A to B, B to C, C to A; OL counts"
+                        + " too."))
+        .finding("SHORT", "OPEN")
+        .read(WaysToAnswer::pairs);
+  }
+
+  /** The three pairs wherever they are measured; what is a finding depends on where. */
+  static Check.Builder pairsAnswers(Check.Builder check) {
+    return check
         .good("SOUND", "All three agree")
         .bad("SHORT", "Shorted")
         .bad("OPEN", "A phase open")
+        .bad("ALL_OPEN", "All three OL")
         .bad("JOINT", "A poor joint")
         .bad("ODD", "Differ otherwise")
-        .bad("UNCERTAIN", "Meter cannot tell")
-        .normal("SOUND 97 UNCERTAIN 3")
-        .under(Fault.WINDING_SHORT, "SHORT 83 ODD 8 UNCERTAIN 6 JOINT 3", "that is the fault")
+        .bad("UNCERTAIN", "Cannot tell")
+        .normal("SOUND 96 UNCERTAIN 3 ALL_OPEN 0.3 JOINT 0.4 ODD 0.3")
+        .under(Fault.WINDING_SHORT, "SHORT 81 ODD 8 UNCERTAIN 8 JOINT 3", "that is the fault")
         .under(
             Fault.WINDING_SLIGHT_SHORT,
-            "SHORT 45 SOUND 30 UNCERTAIN 15 ODD 10",
+            "SHORT 30 SOUND 25 UNCERTAIN 35 ODD 10",
             "a few turns hide within the limit; the hand and the back-EMF find them")
-        .under(Fault.WINDING_OPEN, "OPEN 1", "that is the fault")
-        .under(Fault.WINDING_JOINT, "JOINT 80 ODD 10 SHORT 4 UNCERTAIN 6", "that is the fault")
+        .under(Fault.WINDING_OPEN, "OPEN 95 ALL_OPEN 5", "that is the fault")
+        .under(Fault.WINDING_JOINT, "JOINT 78 ODD 10 SHORT 4 UNCERTAIN 8", "that is the fault")
         .under(Fault.WINDING_FRAME, "SOUND 90 SHORT 5 UNCERTAIN 5", "the copper may be whole")
-        .under(Fault.WINDING_WARM_SHORT, "SOUND 90 UNCERTAIN 10", "cold it reads sound")
-        .read(WaysToAnswer::pairs);
+        .under(Fault.WINDING_WARM_SHORT, "SOUND 90 UNCERTAIN 10", "cold it reads sound");
+  }
+
+  static Check warmPairs() {
+    return check("winding.warm", Suspect.WINDING, MODULE_OFF, 4)
+        .takes(FactType.WINDING_WARM_AB, FactType.WINDING_WARM_BC, FactType.WINDING_WARM_CA)
+        .after("winding.pairs")
+        .ask(
+            "Measure the three pairs again, warm.",
+            "Let it run until it quits, then at once: all three rise alike, or one does not.")
+        .good("SOUND", "All three agree")
+        .bad("SHORT", "One fell behind")
+        .bad("UNCERTAIN", "Cannot tell")
+        .finding("SHORT")
+        .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT, Symptom.TRIPS_PROTECTION)
+        .normal("SOUND 97 UNCERTAIN 3")
+        .under(Fault.WINDING_WARM_SHORT, "SHORT 7 UNCERTAIN 2 SOUND 1", "that is the fault")
+        .under(Fault.WINDING_SHORT, "SHORT 8 UNCERTAIN 2", "warm or cold")
+        .under(Fault.WINDING_SLIGHT_SHORT, "SHORT 4 UNCERTAIN 4 SOUND 2", "warm or cold")
+        .under(Fault.WINDING_OPEN, "SHORT 1", "one is OL")
+        .under(Fault.WINDING_JOINT, "SHORT 5 UNCERTAIN 5", "a poor joint warms up first")
+        .under(Fault.HARNESS_LEAD, "SHORT 1", "the lead is open, warm or cold")
+        .under(Fault.HARNESS_PIN, "SOUND 7 SHORT 3", "a pin of the motor's plug")
+        .read(WaysToAnswer::warmPairs);
   }
 
   static Check frame() {
@@ -383,6 +728,7 @@ final class CommonChecks {
         .good("CLEAR", "All OL")
         .bad("LEAK", "High, but not OL")
         .bad("SHORT", "Under 100 kΩ")
+        .finding("SHORT")
         .normal("CLEAR 98 LEAK 2")
         .under(Fault.WINDING_FRAME, "SHORT 9 LEAK 1", "that is the fault")
         .under(Fault.WINDING_SHORT, "CLEAR 85 SHORT 10 LEAK 5", "burnt turns may reach the frame")
@@ -396,9 +742,11 @@ final class CommonChecks {
             "Insulation test at 500 V DC, module off.",
             "Bare motor only, never with electronics attached. Note the winding's temperature.")
         .good("SOUND", "5 MΩ or more at 40 °C")
+        .bad("UNCERTAIN", "Depends on its kind")
         .bad("LOW", "Under 5 MΩ at 40 °C")
-        .normal("SOUND 1")
-        .under(Fault.WINDING_FRAME, "LOW 1", "that is the fault")
+        .finding("LOW")
+        .normal("SOUND 98 UNCERTAIN 2")
+        .under(Fault.WINDING_FRAME, "LOW 95 UNCERTAIN 5", "that is the fault")
         .under(Fault.WINDING_SHORT, "SOUND 8 LOW 2", "burnt turns may reach the frame")
         .under(Fault.WINDING_SLIGHT_SHORT, "SOUND 9 LOW 1", "weak insulation shows in part")
         .under(Fault.WINDING_WARM_SHORT, "SOUND 8 LOW 2", "weak insulation shows in part")
@@ -412,14 +760,114 @@ final class CommonChecks {
             "Back-EMF: spin it and measure the three pairs.",
             "Module off, AC volts, steady speed by hand or drill. All three must agree.")
         .good("EVEN", "All agree")
-        .bad("UNEVEN", "One differs, or none")
-        .normal("EVEN 1")
+        .bad("UNEVEN", "One differs")
+        .normal("EVEN 98 UNEVEN 2")
         .under(Fault.WINDING_SHORT, "UNEVEN 95 EVEN 5", "a shorted phase reads low and drags")
         .under(Fault.WINDING_SLIGHT_SHORT, "UNEVEN 6 EVEN 4", "few turns may hide in 10 %")
         .under(Fault.WINDING_OPEN, "UNEVEN 1", "no voltage through an open phase")
         .under(Fault.WINDING_JOINT, "EVEN 8 UNEVEN 2", "a meter draws no current through it")
         .under(Fault.WINDING_WARM_SHORT, "EVEN 8 UNEVEN 2", "cold it is even")
         .read(WaysToAnswer::emf);
+  }
+
+  /** Joined leads let the magnets drive a current, and that brakes. Any machine text. */
+  static Check dragJoined() {
+    return check("shaft.drag.joined", Suspect.WINDING, MODULE_OFF, 2)
+        .takes(FactType.SHAFT_DRAG_JOINED)
+        .after("shaft.feel.module_off")
+        .ask(
+            "Join the three leads, and turn it again.",
+            "A healthy motor drags clearly now. Part the leads again before you go on.")
+        .good("DRAGS", "Drags clearly")
+        .bad("FREE", "Turns as before")
+        .sensed()
+        .normal("DRAGS 97 FREE 3")
+        .under(Fault.WINDING_OPEN, "FREE 6 DRAGS 4", "two phases may still brake a little")
+        .under(Fault.MAGNETS_WEAK, "FREE 1", "that is the fault")
+        .answeredByWord();
+  }
+
+  /** The kind of the command says nothing of a fault, and decides what a meter makes of it. */
+  static Check commandKind() {
+    return check("command.kind", Suspect.COMMAND, POWER_ON, 1)
+        .takes(FactType.COMMAND_KIND)
+        .afterAnswer("command.volts", "LOW", "EDGE", "HIGH")
+        .ask(
+            "Which kind of command does this board give?",
+            "Its diagram says so. A duty cycle reads as an odd voltage on a meter.")
+        .good("VOLTS_24", "24 V")
+        .good("ZERO_TO_TEN", "0 to 10 V")
+        .good("DUTY_CYCLE", "Duty cycle")
+        .good("CURRENT_LOOP", "4 to 20 mA")
+        .good("MESSAGES", "Messages")
+        .soft()
+        .normal("VOLTS_24 1 ZERO_TO_TEN 1 DUTY_CYCLE 1 CURRENT_LOOP 1 MESSAGES 1")
+        .answeredByWord();
+  }
+
+  /** A question for the plate or the counter: it clears nothing, and can settle what is done. */
+  static Check plate(FactType type, double minutes, String ask, String how) {
+    return check(type.id(), Suspect.MODULE, POWER_OFF_COVER_OFF, minutes)
+        .takes(type)
+        .ask(ask, how)
+        .good("YES", "Yes")
+        .good("NO", "No")
+        .soft()
+        .normal("YES 1 NO 1")
+        .answeredByYesOrNo();
+  }
+
+  /** Whether a new module alone is possible at all. */
+  static List<Check> platesOfModule() {
+    return List.of(
+        plate(
+            FactType.PLATE_MODULE_REMOVABLE,
+            1,
+            "Does the module come off the motor?",
+            "Two or three screws at its end; on some it is one piece with the motor."),
+        plate(
+            FactType.PLATE_MODULE_SOLD_ALONE,
+            5,
+            "Is the module sold alone?",
+            "Ask at the counter, with the part number on its label."));
+  }
+
+  static Check amps() {
+    return check("amps", Suspect.MODULE, POWER_ON, 2)
+        .takes(FactType.AMPS)
+        .ask(
+            "Clamp one line wire while it is called: does it draw anything?",
+            "A motor that tries draws current; one that is not fed, not asked or dead does not.")
+        .good("SOME", "It draws")
+        .bad("NONE", "Nothing")
+        .tellsOnlyFor(
+            Symptom.NO_RUN,
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.TRIPS_PROTECTION,
+            Symptom.INTERMITTENT)
+        .normal("SOME 3 NONE 7")
+        .under(Fault.SUPPLY_OFF, "NONE 1", "no power")
+        .under(Fault.WINDING_SHORT, "SOME 7 NONE 3", "it tries")
+        .under(Fault.WINDING_OPEN, "SOME 7 NONE 3", "it tries")
+        .under(Fault.BEARING_SEIZED, "SOME 8 NONE 2", "it pushes")
+        .under(Fault.WHEEL_JAMMED, "SOME 8 NONE 2", "it pushes")
+        .under(Fault.WHEEL_LOOSE, "SOME 1", "the motor runs")
+        .read(WaysToAnswer::amps);
+  }
+
+  static Check wheelDirt() {
+    return check("wheel.dirt", Suspect.WHEEL, POWER_OFF_COVER_OFF, 1)
+        .takes(FactType.WHEEL_DIRT)
+        .ask(
+            "Look at the blades of the wheel.",
+            "Felt and grease in the hollow of the blades: half the air at the same speed.")
+        .good("CLEAN", "Clean")
+        .bad("DIRTY", "Caked")
+        .sensed()
+        .onlyFor(Symptom.LOW_AIRFLOW, Symptom.NOISE)
+        .normal("CLEAN 88 DIRTY 12")
+        .under(Fault.WHEEL_DIRTY, "DIRTY 1", "that is the fault")
+        .answeredByWord();
   }
 
   static Check shaftWarm() {
@@ -430,59 +878,80 @@ final class CommonChecks {
                 "Turn the wheel again, warm, right after it quits.",
                 "Let it run until it stops, kill the power, turn at once. Warm insulation shorts"
                     + " where cold does not."))
+        .bad("HELD", "STIFF", "Held, and the windings are sound, warm")
+        .finding("HELD")
         .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT, Symptom.TRIPS_PROTECTION)
-        .normal("FREE 1")
+        .normal(FEELS)
+        .under(Fault.BEARING_WARM, "STIFF 4 LOCKED 2 HELD 4", "that is the fault")
+        .under(Fault.BEARING_DRAG, "STIFF 5 COGGING 1 HELD 4", "warm or cold")
+        .under(Fault.BEARING_SEIZED, "LOCKED 5 STIFF 1 HELD 4", "warm or cold")
+        .under(Fault.WHEEL_JAMMED, "LOCKED 5 STIFF 2 HELD 3", "the wheel holds it")
+        .under(Fault.WHEEL_RUBBING, "FREE 5 STIFF 3 COGGING 1 HELD 1", "depends on how it rubs")
         .under(Fault.WINDING_WARM_SHORT, "COGGING 7 STIFF 3", "that is the fault")
         .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
         .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
         .under(Fault.MODULE_OUTPUT_SHORTED, "COGGING 6 STIFF 3 LOCKED 1", "the output stage brakes")
-        .answeredByWord();
+        .read(WaysToAnswer::feelWarm);
   }
 
   static Check shaft() {
+    return brakes(shaftFelt())
+        .under(Fault.MODULE_OUTPUT_SHORTED, "COGGING 6 STIFF 3 LOCKED 1", "the output stage brakes")
+        .answeredByWord();
+  }
+
+  /** A rotor without magnets is not braked by anything shorted. Any machine text. */
+  static Check shaftWithoutMagnets() {
+    return shaftFelt().answeredByWord();
+  }
+
+  private static Check.Builder shaftFelt() {
     return feel(check("shaft.feel", Suspect.BEARING, POWER_OFF_COVER_OFF, 1)
             .takes(FactType.SHAFT_FEEL)
             .ask(
                 "Turn the wheel by hand. How does it feel?",
                 "All still assembled. A full round both ways; slight, even detents are"
                     + " normal."))
-        .normal("FREE 1")
-        .under(Fault.MODULE_OUTPUT_SHORTED, "COGGING 6 STIFF 3 LOCKED 1", "the output stage brakes")
+        .normal(FEELS);
+  }
+
+  /** What shorted turns do to a rotor with magnets. */
+  private static Check.Builder brakes(Check.Builder check) {
+    return check
         .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
         .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
         .under(Fault.WINDING_FRAME, "FREE 9 COGGING 1", "one touch to frame does not brake")
-        .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
-        .answeredByWord();
+        .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free");
   }
 
-  static Check shaftWheelOff() {
-    return feelings(
-            check("shaft.feel.wheel_off", Suspect.BEARING, ON_BENCH, 1)
-                .takes(FactType.SHAFT_FEEL_WHEEL_OFF)
-                .after("shaft.feel")
-                .ask(
-                    "Motor out of its wheel: turn the shaft.",
-                    "This parts the bearings from the wheel."))
-        .bad("GONE", "FREE", "Free now, the drag is gone")
-        .normal("FREE 1")
-        .under(Fault.WHEEL_JAMMED, "GONE 95 FREE 5", "the jam stayed with the wheel")
-        .under(Fault.WHEEL_RUBBING, "GONE 5 FREE 5", "the rub stayed with the wheel")
-        .under(Fault.BEARING_SEIZED, "LOCKED 9 STIFF 1", "that is the fault")
-        .under(Fault.BEARING_DRAG, "STIFF 9 COGGING 1", "that is the fault")
-        .under(Fault.BEARING_NOISY, "FREE 7 STIFF 3", "worn, but it turns")
-        .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
-        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
-        .under(
-            Fault.MODULE_OUTPUT_SHORTED,
-            "COGGING 40 STIFF 20 LOCKED 5 GONE 30 FREE 5",
-            "depends on whether the module is still on")
-        .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
-        .read(
-            reading ->
-                reading.dragGone(
-                    FactType.SHAFT_FEEL_WHEEL_OFF,
-                    FactType.SHAFT_FEEL_MODULE_OFF,
-                    FactType.SHAFT_FEEL));
+  /**
+   * @param magnets whether shorted turns brake its rotor
+   */
+  static Check shaftWheelOff(boolean magnets) {
+    Check.Builder check =
+        feelings(
+                check("shaft.feel.wheel_off", Suspect.BEARING, ON_BENCH, 1)
+                    .takes(FactType.SHAFT_FEEL_WHEEL_OFF)
+                    .after("shaft.feel")
+                    .ask(
+                        "Motor out of its wheel: turn the shaft.",
+                        "This parts the bearings from the wheel."))
+            .good("GONE", "FREE", "Free now, the drag is gone")
+            .bad("HELD", "LOCKED", "Held, and the windings are sound")
+            .finding("HELD")
+            .normal(FEELS)
+            .under(Fault.BEARING_SEIZED, "LOCKED 5 STIFF 1 HELD 4", "that is the fault")
+            .under(Fault.BEARING_DRAG, "STIFF 5 COGGING 1 HELD 4", "that is the fault")
+            .under(Fault.BEARING_NOISY, "FREE 7 STIFF 2 HELD 1", "worn, but it turns");
+    Check.Builder braked =
+        magnets
+            ? brakes(check)
+                .under(
+                    Fault.MODULE_OUTPUT_SHORTED,
+                    "COGGING 40 STIFF 20 LOCKED 5 FREE 35",
+                    "depends on whether the module is still on")
+            : check;
+    return braked.read(WaysToAnswer::feelOnBench);
   }
 
   static Check shaftSound() {
@@ -494,6 +963,7 @@ final class CommonChecks {
         .good("QUIET", "Quiet")
         .bad("GRINDS", "Grinds")
         .bad("SCRAPES", "Scrapes")
+        .sensed()
         .onlyFor(
             Symptom.NOISE,
             Symptom.NO_RUN,
@@ -518,7 +988,7 @@ final class CommonChecks {
             .ask(
                 "Turn it as slowly as you can. Does the drag stay?",
                 "A brake made by current lets go at a crawl; a bearing or a jam does not."))
-        .normal("FREE 1")
+        .normal(FEELS)
         .under(Fault.MODULE_OUTPUT_SHORTED, "FREE 8 COGGING 2", "no speed, no brake")
         .under(Fault.WINDING_SHORT, "FREE 7 COGGING 3", "no speed, no brake")
         .under(Fault.WINDING_SLIGHT_SHORT, "FREE 9 COGGING 1", "no speed, no brake")
@@ -534,7 +1004,8 @@ final class CommonChecks {
         .bad("RUBBING", "Rubs")
         .bad("JAMMED", "Jammed")
         .bad("LOOSE_ON_SHAFT", "Loose on shaft")
-        .normal("CLEAR 96 RUBBING 4")
+        .seen()
+        .normal("CLEAR 96 RUBBING 3.8 JAMMED 0.1 LOOSE_ON_SHAFT 0.05")
         .under(Fault.WHEEL_JAMMED, "JAMMED 9 RUBBING 1", "that is the fault")
         .under(Fault.WHEEL_RUBBING, "RUBBING 1", "that is the fault")
         .under(Fault.WHEEL_LOOSE, "LOOSE_ON_SHAFT 1", "that is the fault")
@@ -549,7 +1020,14 @@ final class CommonChecks {
         .bad("FILTER_BLOCKED", "Filter blocked")
         .bad("COIL_BLOCKED", "Coil blocked")
         .bad("COIL_FROZEN", "Coil frozen")
-        .normal("CLEAR 88 FILTER_BLOCKED 8 COIL_BLOCKED 3 COIL_FROZEN 1")
+        .seen()
+        .normal("CLEAR 87 FILTER_BLOCKED 8 COIL_BLOCKED 3 COIL_FROZEN 2")
+        .effect(
+            "CLEAR 77 FILTER_BLOCKED 8 COIL_BLOCKED 3 COIL_FROZEN 12",
+            "ice is an effect of too little air, from any cause",
+            Symptom.LOW_AIRFLOW,
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.INTERMITTENT)
         .under(
             Fault.AIR_BLOCKED,
             "FILTER_BLOCKED 50 COIL_BLOCKED 20 COIL_FROZEN 20 CLEAR 10",
@@ -563,28 +1041,61 @@ final class CommonChecks {
         .ask(
             "Measure external static pressure.",
             "Panels on, fan running: return side plus supply side.")
-        .good("NORMAL", "Within the plate")
+        .good("NORMAL", "As usual")
         .bad("HIGH", "Above the plate")
-        .onlyFor(
+        .bad("LOW", "Hardly any")
+        .tellsOnlyFor(
             Symptom.LOW_AIRFLOW,
             Symptom.NOISE,
             Symptom.STARTS_THEN_STOPS,
             Symptom.CODE_BUT_RUNS,
-            Symptom.NO_SPEED_CHANGE)
-        .normal("NORMAL 92 HIGH 8")
-        .under(Fault.AIR_BLOCKED, "HIGH 1", "what holds the air back raises the pressure")
-        .under(Fault.WHEEL_LOOSE, "NORMAL 1", "little air, little pressure")
+            Symptom.NO_SPEED_CHANGE,
+            Symptom.INTERMITTENT,
+            Symptom.TRIPS_PROTECTION,
+            Symptom.WRONG_DIRECTION,
+            Symptom.RUNS_ALWAYS)
+        .normal("NORMAL 86 HIGH 8 LOW 6")
+        .under(
+            Fault.AIR_BLOCKED,
+            "HIGH 45 LOW 35 NORMAL 20",
+            "ducts raise it; a filter or coil inside the cabinet lowers it")
+        .under(Fault.WHEEL_LOOSE, "LOW 8 NORMAL 2", "little air, little pressure")
+        .under(Fault.WHEEL_DIRTY, "LOW 7 NORMAL 3", "little air, little pressure")
+        .under(Fault.SETTING_ROTATION, "LOW 8 NORMAL 2", "little air, little pressure")
+        .under(Fault.SETTING_SPEED, "NORMAL 5 LOW 4 HIGH 1", "too slow or too fast")
         .read(reading -> reading.staticPressure(CheckFigures.STATIC_LIMIT.value()));
   }
 
-  private static Check.Builder command24(Check.Builder check) {
-    return levels(check)
+  private static Check.Builder command24(boolean proves, Check.Builder check) {
+    return lockOut(proves, levels(check))
         .normal("GOOD 1 HIGH 0.02")
         .under(Fault.NO_CALL, "ABSENT 1", "no call, no command")
-        .under(Fault.CONTROL_POWER, "ABSENT 7 LOW 3", "the command is the 24 V supply, switched")
+        .under(Fault.SAFETY_OPEN, "ABSENT 1", "the safety string opens the call")
+        .under(Fault.CONTROL_POWER, "ABSENT 8 LOW 2", "the command is the 24 V supply, switched")
+        .under(Fault.CONTROL_SAGS, "LOW 9 EDGE 1", "it sags as soon as it is asked")
+        .under(Fault.SETTING_TAP, "EDGE 7 LOW 3", "20.8 V, and less as soon as it is asked")
         .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "that is the fault")
         .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "the 24 V may come from the other half")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 6 LOW 3 HIGH 1", "24 V follows the line");
+  }
+
+  /**
+   * What a complaint does to the command, whatever its cause.
+   *
+   * @param proves whether the board waits for a speed signal even where the fan never turned
+   */
+  static Check.Builder lockOut(boolean proves, Check.Builder check) {
+    Check.Builder effects =
+        check
+            .effect(
+                "GOOD 6 ABSENT 4",
+                LOCKED_OUT,
+                Symptom.STARTS_THEN_STOPS,
+                Symptom.INTERMITTENT,
+                Symptom.CODE_BUT_RUNS)
+            .effect("GOOD 5 ABSENT 5", TRIPPED, Symptom.TRIPS_PROTECTION)
+            .effect("GOOD 5 ABSENT 5", "nobody need be asking", Symptom.RUNS_ALWAYS);
+    return proves ? effects.effect("GOOD 95 ABSENT 5", LOCKED_OUT, Symptom.NO_RUN) : effects;
   }
 
   /** The answers of a voltage against its window. */
@@ -593,7 +1104,8 @@ final class CommonChecks {
         .good("GOOD", "In its window")
         .bad("LOW", "Too low")
         .bad("ABSENT", "Nothing there")
-        .bad("HIGH", "Too high");
+        .bad("HIGH", "Too high")
+        .question("EDGE", "Just outside");
   }
 
   private static Check.Builder feelings(Check.Builder check) {
@@ -601,7 +1113,8 @@ final class CommonChecks {
         .good("FREE", "Free")
         .bad("STIFF", "Stiff")
         .bad("COGGING", "Catches")
-        .bad("LOCKED", "Locked");
+        .bad("LOCKED", "Locked")
+        .sensed();
   }
 
   private static Check.Builder feel(Check.Builder check) {
@@ -609,6 +1122,7 @@ final class CommonChecks {
         .under(Fault.BEARING_SEIZED, "LOCKED 9 STIFF 1", "that is the fault")
         .under(Fault.BEARING_DRAG, "STIFF 8 COGGING 2", "that is the fault")
         .under(Fault.BEARING_NOISY, "FREE 7 STIFF 3", "worn, but it turns")
+        .under(Fault.BEARING_WARM, "FREE 9 STIFF 1", "cold it is free")
         .under(Fault.WHEEL_JAMMED, "LOCKED 8 STIFF 2", "that is the fault")
         .under(Fault.WHEEL_RUBBING, "FREE 5 STIFF 4 COGGING 1", "depends on how hard it rubs")
         .under(Fault.WHEEL_LOOSE, "FREE 1", "the wheel turns on the shaft");

@@ -1,6 +1,8 @@
 package variablerotor.core.odds;
 
 import static variablerotor.core.check.UnitState.CONTROL_PLUG_OUT;
+import static variablerotor.core.check.UnitState.MODULE_OFF;
+import static variablerotor.core.check.UnitState.ON_BENCH;
 import static variablerotor.core.check.UnitState.POWER_OFF_COVER_OFF;
 import static variablerotor.core.check.UnitState.POWER_ON;
 import static variablerotor.core.odds.Check.check;
@@ -30,22 +32,88 @@ final class FamilyChecks {
                     "Red to black as a rule: 270 to 350 V DC, fan-only call. The unit's diagram"
                         + " rules over the colours."))
         .normal("GOOD 1")
+        .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no bus")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
         .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
         .under(Fault.MODULE_PULLS_DOWN, "ABSENT 6 LOW 4", "the motor shorts it")
+        .under(Fault.HARNESS_BUS, "ABSENT 9 LOW 1", "that is the fault")
+        .under(Fault.HARNESS_GROUND, "ABSENT 8 LOW 2", "nothing to measure against")
         .measured(FactType.BUS_VOLTS, Windows.BUS, FactType.WINDOW_BUS);
   }
 
   /** Line at an outdoor fan, where a defrost contact stands in its way by design. */
   static Check lineThroughDefrost() {
-    return CommonChecks.line(
-        check("line.volts", Suspect.SUPPLY, POWER_ON, 1)
-            .takes(FactType.LINE_VOLTS)
-            .ask(
-                "Measure line at the fan, contactor in, not in defrost.",
-                "Defrost takes the line away by design. Below the normally closed defrost contact,"
-                    + " between the fan's line leads."));
+    return CommonChecks.switchedLine(
+            check("line.volts", Suspect.SUPPLY, POWER_ON, 1)
+                .takes(FactType.LINE_VOLTS)
+                .ask(
+                    "Measure line at the fan, contactor in, not in defrost.",
+                    "Defrost takes the line away by design. Below the normally closed defrost"
+                        + " contact, between the fan's line leads."))
+        .under(Fault.CONTACTOR_OPEN, "ABSENT 9 LOW 1", "it stands in the line's way")
+        .under(Fault.DEFROST_STUCK, "ABSENT 1", "it stands in the line's way")
+        .under(Fault.HELD_OFF_BY_DEFROST, "ABSENT 1", "by design")
+        .under(Fault.NO_CALL, "ABSENT 1", "no call, no contactor, no line")
+        .under(Fault.SAFETY_OPEN, "ABSENT 1", "no call, no contactor, no line")
+        .under(Fault.CONTROL_POWER, "ABSENT 1", "the contactor's coil hangs on the 24 V")
+        .under(Fault.CONTROL_SAGS, "ABSENT 6 GOOD 4", "the contactor may drop out")
+        .read(WaysToAnswer::line);
+  }
+
+  static Check contactor() {
+    return check("contactor.volts", Suspect.SUPPLY, POWER_ON, 1)
+        .takes(FactType.CONTACTOR_VOLTS)
+        .ask(
+            "Measure the contactor's load side, with a call.",
+            "Between its two load terminals. Nothing there without a call is as it should be.")
+        .good("GOOD", "Line there")
+        .bad("LOW", "Too low")
+        .bad("ABSENT", "Nothing there")
+        .bad("HIGH", "Too high")
+        .question("EDGE", "Just outside")
+        .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
+        .normal("GOOD 1")
+        .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power in the unit")
+        .under(Fault.SUPPLY_LINE_LOST, "GOOD 6 ABSENT 3 LOW 1", "before it or behind it")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the line itself")
+        .under(Fault.CONTACTOR_OPEN, "ABSENT 8 LOW 2", "that is the fault")
+        .under(Fault.NO_CALL, "ABSENT 1", "nobody calls it in")
+        .under(Fault.SAFETY_OPEN, "ABSENT 1", "nobody calls it in")
+        .under(Fault.CONTROL_POWER, "ABSENT 1", "its coil hangs on the 24 V")
+        .under(Fault.CONTROL_SAGS, "ABSENT 6 GOOD 4", "it may drop out")
+        .read(WaysToAnswer::contactor);
+  }
+
+  static Check defrostContact() {
+    return check("defrost.contact", Suspect.SUPPLY, POWER_ON, 1)
+        .takes(FactType.DEFROST_CONTACT)
+        .ask(
+            "Is the defrost contact closed?",
+            "Line across it means that it is open. In defrost it is open by design.")
+        .good("CLOSED", "Closed")
+        .bad("OPEN", "Open")
+        .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
+        .normal("CLOSED 1")
+        .effect("CLOSED 9 OPEN 1", "it may be in defrost just now", Symptom.TRIPS_PROTECTION)
+        .under(Fault.DEFROST_STUCK, "OPEN 1", "that is the fault")
+        .under(Fault.HELD_OFF_BY_DEFROST, "OPEN 1", "by design")
+        .answeredByWord();
+  }
+
+  static Check defrostActive() {
+    return check("defrost.active", Suspect.SUPPLY, POWER_ON, 1)
+        .takes(FactType.DEFROST_ACTIVE)
+        .ask(
+            "Is the unit in defrost?",
+            "Outdoor coil iced or steaming, fan off, compressor on: wait until it is over.")
+        .good("NO", "Not in defrost")
+        .bad("YES", "In defrost")
+        .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
+        .normal("NO 98 YES 2")
+        .under(Fault.HELD_OFF_BY_DEFROST, "YES 1", "that is why")
+        .answeredByYesOrNo();
   }
 
   static Check serialLink() {
@@ -59,6 +127,8 @@ final class FamilyChecks {
         .normal("GOOD 1")
         .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "a dead board feeds no link")
         .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "the link hangs on the board's supply")
+        .under(Fault.CONTROL_SAGS, "ABSENT 5 LOW 5", "the link hangs on the board's supply")
+        .under(Fault.SETTING_TAP, "ABSENT 5 LOW 5", "the link hangs on the board's supply")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "the link hangs on the board's supply")
         .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "supply and messages share one cable")
         .measured(FactType.LINK_VOLTS, Windows.SERIAL_LINK, FactType.WINDOW_LINK);
@@ -71,11 +141,59 @@ final class FamilyChecks {
                 .ask(
                     "Unplug the motor. Measure the bus at the board.",
                     "Comes back: the motor was shorting it. Stays away: the board."))
+        .bad("COMES_BACK", "Comes back")
+        .finding("COMES_BACK")
         .normal("GOOD 1")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no bus")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
         .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
-        .measured(FactType.BUS_VOLTS_UNPLUGGED, Windows.BUS, FactType.WINDOW_BUS);
+        .under(Fault.MODULE_PULLS_DOWN, "GOOD 5 COMES_BACK 5", "the motor shorted it")
+        .under(Fault.HARNESS_BUS, "GOOD 5 COMES_BACK 5", "it never reached the plug")
+        .under(Fault.HARNESS_GROUND, "GOOD 5 COMES_BACK 5", "it never reached the plug")
+        .comesBack(
+            FactType.BUS_VOLTS_UNPLUGGED, FactType.BUS_VOLTS, Windows.BUS, FactType.WINDOW_BUS);
+  }
+
+  static Check busAtBoard() {
+    return levels(
+            check("bus.volts.board", Suspect.HARNESS, POWER_ON, 1)
+                .takes(FactType.BUS_VOLTS_BOARD)
+                .afterAnswer("bus.volts", "ABSENT", "LOW", "EDGE")
+                .ask(
+                    "Measure the bus at the board, motor plugged in.",
+                    "There at the board and not at the motor's plug: a pin or a wire between."))
+        .normal("GOOD 1")
+        .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no bus")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
+        .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
+        .under(Fault.MODULE_PULLS_DOWN, "ABSENT 6 LOW 4", "the motor shorts it")
+        .measured(FactType.BUS_VOLTS_BOARD, Windows.BUS, FactType.WINDOW_BUS);
+  }
+
+  static Check logicUnplugged() {
+    return levels(
+            check("logic.volts.unplugged", Suspect.COMMAND, CONTROL_PLUG_OUT, 1)
+                .takes(FactType.LOGIC_VOLTS_UNPLUGGED)
+                .afterAnswer("logic.volts", "ABSENT", "LOW", "EDGE")
+                .ask(
+                    "Unplug the motor. Measure the logic supply at the board.",
+                    "Comes back: the motor was shorting it. Stays away: the board."))
+        .bad("COMES_BACK", "Comes back")
+        .finding("COMES_BACK")
+        .normal("GOOD 1")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no logic supply")
+        .under(Fault.BOARD_NO_LOGIC, "ABSENT 8 LOW 2", "that is the fault")
+        .under(Fault.BOARD_NO_BUS, "GOOD 7 ABSENT 3", "often a supply of its own")
+        .under(Fault.MODULE_PULLS_LOGIC, "GOOD 5 COMES_BACK 5", "the motor shorted it")
+        .under(Fault.MODULE_PULLS_DOWN, "GOOD 7 COMES_BACK 3", "it may pull this down, too")
+        .under(Fault.HARNESS_GROUND, "GOOD 5 COMES_BACK 5", "it never reached the plug")
+        .under(Fault.HARNESS_PIN, "GOOD 8 COMES_BACK 2", "one of five pins")
+        .comesBack(
+            FactType.LOGIC_VOLTS_UNPLUGGED,
+            FactType.LOGIC_VOLTS,
+            Windows.LOGIC,
+            FactType.WINDOW_LOGIC);
   }
 
   static Check logic() {
@@ -89,30 +207,77 @@ final class FamilyChecks {
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no logic supply")
         .under(Fault.BOARD_NO_LOGIC, "ABSENT 8 LOW 2", "that is the fault")
         .under(Fault.BOARD_NO_BUS, "GOOD 7 ABSENT 3", "often a supply of its own")
+        .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
         .under(Fault.MODULE_PULLS_DOWN, "GOOD 7 ABSENT 2 LOW 1", "it may pull this down, too")
+        .under(Fault.MODULE_PULLS_LOGIC, "ABSENT 6 LOW 4", "the motor shorts it")
+        .under(Fault.HARNESS_GROUND, "ABSENT 8 LOW 2", "nothing to measure against")
+        .under(Fault.HARNESS_PIN, "GOOD 8 ABSENT 2", "one of five pins")
         .measured(FactType.LOGIC_VOLTS, Windows.LOGIC, FactType.WINDOW_LOGIC);
   }
 
   /** The same command at the board's or controller's own terminal. */
-  static Check speedCommandAtBoard(Window window) {
+  static Check speedCommandAtBoard(Window window, boolean proves) {
+    return CommonChecks.silent(
+            proves,
+            command(
+                proves,
+                check("command.volts.board", Suspect.COMMAND, POWER_ON, 1)
+                    .takes(FactType.COMMAND_VOLTS_BOARD)
+                    .ask(
+                        "Measure the speed command at the board.",
+                        "At the board's or controller's own terminal, while a call is made.")))
+        .command(FactType.COMMAND_VOLTS_BOARD, window);
+  }
+
+  /** A command that is a duty cycle [%]. */
+  static Check dutyCycle() {
+    return otherKind(FactType.COMMAND_DUTY, "DUTY_CYCLE")
+        .ask("Measure the duty cycle of the command.", "At the motor's end, with a call on: in %.")
+        .read(reading -> reading.otherCommand(FactType.COMMAND_DUTY));
+  }
+
+  /** A command that is a current [mA]. */
+  static Check currentLoop() {
+    return otherKind(FactType.COMMAND_MILLIAMPS, "CURRENT_LOOP")
+        .ask("Measure the current of the command.", "In series, with a call on: 4 to 20 mA.")
+        .read(reading -> reading.otherCommand(FactType.COMMAND_MILLIAMPS));
+  }
+
+  private static Check.Builder otherKind(FactType type, String kind) {
     return command(
-            check("command.volts.board", Suspect.COMMAND, POWER_ON, 1)
-                .takes(FactType.COMMAND_VOLTS_BOARD)
-                .ask(
-                    "Measure the speed command at the board.",
-                    "At the board's or controller's own terminal, while a call is made."))
-        .measured(FactType.COMMAND_VOLTS_BOARD, window, FactType.WINDOW_COMMAND);
+            false,
+            check(type.id(), Suspect.HARNESS, POWER_ON, 2)
+                .takes(type)
+                .afterAnswer("command.kind", kind))
+        .under(Fault.HARNESS_OPEN, "ABSENT 1", "the command is lost on its way")
+        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 4", "good behind the pin, gone at its tip");
+  }
+
+  static Check commandAfterReset(Window window) {
+    return CommonChecks.afterReset(
+            command(
+                false,
+                check("command.volts.reset", Suspect.COMMAND, POWER_ON, 3)
+                    .takes(FactType.COMMAND_VOLTS_RESET)))
+        .measured(FactType.COMMAND_VOLTS_RESET, window, FactType.WINDOW_COMMAND);
   }
 
   /** The DC speed command of a five-wire fan, or the 0-10 V of a plug fan, at the fan's end. */
-  static Check speedCommand(Window window, String how) {
+  static Check speedCommand(Window window, String how, boolean proves) {
     return command(
+            proves,
             check("command.volts", Suspect.HARNESS, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS)
                 .ask("Measure the speed command at the fan's end.", how))
-        .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "the command is lost on its way")
-        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 4", "good behind the pin, gone at its tip")
-        .measured(FactType.COMMAND_VOLTS, window, FactType.WINDOW_COMMAND);
+        .bad("BACKFED", "There, but not at the board")
+        .under(Fault.HARNESS_CROSSED, "BACKFED 7 GOOD 2 ABSENT 1", "another wire feeds it")
+        .bad("LOST", "Nothing, and there at the board")
+        .finding("LOST")
+        .under(Fault.HARNESS_OPEN, "ABSENT 70 LOST 20 LOW 10", "the command is lost on its way")
+        .under(
+            Fault.HARNESS_PIN, "GOOD 60 ABSENT 28 LOST 12", "good behind the pin, gone at its tip")
+        .under(Fault.HARNESS_GROUND, "ABSENT 6 LOST 2 LOW 2", "nothing to measure against")
+        .command(FactType.COMMAND_VOLTS, window);
   }
 
   static Check feedbackAtBoard() {
@@ -144,9 +309,12 @@ final class FamilyChecks {
                 .ask(
                     "Measure the link's supply at the board's own terminal.",
                     "Present there and missing at the plug: the cable. Missing there: the board."))
+        .finding("ABSENT")
         .normal("GOOD 1")
         .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "a dead board feeds no link")
         .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "the link hangs on the board's supply")
+        .under(Fault.CONTROL_SAGS, "ABSENT 5 LOW 5", "the link hangs on the board's supply")
+        .under(Fault.SETTING_TAP, "ABSENT 5 LOW 5", "the link hangs on the board's supply")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "the link hangs on the board's supply")
         .measured(FactType.LINK_VOLTS_BOARD, Windows.SERIAL_LINK, FactType.WINDOW_LINK);
   }
@@ -160,7 +328,8 @@ final class FamilyChecks {
                 + " destroys it.")
         .good("RIGHT", "As the voltage asks")
         .bad("WRONG", "Wrong for this voltage")
-        .normal("RIGHT 1")
+        .seen()
+        .normal("RIGHT 99.8 WRONG 0.2")
         .under(Fault.SETTING_LINK, "WRONG 1", "that is the fault")
         .read(WaysToAnswer::voltageLink);
   }
@@ -173,6 +342,8 @@ final class FamilyChecks {
                     "Measure the fan's own 10 V supply out.",
                     "With all phases present, no 10 V means dead electronics."))
         .normal("GOOD 1")
+        .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.AUX_PULLED_DOWN, "LOW 9 ABSENT 1", "what hangs on it pulls it down")
         .under(Fault.MODULE_DEAD, "ABSENT 6 GOOD 3 LOW 1", "dead electronics make no 10 V")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no 10 V")
         .under(Fault.SUPPLY_LINE_LOST, "ABSENT 8 GOOD 2", "made from the phases")
@@ -180,27 +351,98 @@ final class FamilyChecks {
         .measured(FactType.AUX_VOLTS, Windows.AUX, FactType.WINDOW_AUX);
   }
 
+  static Check auxUnloaded() {
+    return levels(
+            check("aux.volts.unloaded", Suspect.MODULE, POWER_ON, 4)
+                .takes(FactType.AUX_VOLTS_UNLOADED)
+                .afterAnswer("aux.volts", "ABSENT", "LOW", "EDGE")
+                .ask(
+                    "Pull the control wires, and measure the 10 V again.",
+                    "Power off to pull them. Comes back: potentiometer or controller pulled it"
+                        + " down. Stays away: the fan's electronics."))
+        .bad("COMES_BACK", "Comes back")
+        .finding("COMES_BACK")
+        .normal("GOOD 1")
+        .under(Fault.MODULE_DEAD, "ABSENT 6 GOOD 3 LOW 1", "dead electronics make no 10 V")
+        .under(Fault.AUX_PULLED_DOWN, "COMES_BACK 1", "what hung on it pulled it down")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no 10 V")
+        .under(Fault.SUPPLY_LINE_LOST, "ABSENT 8 GOOD 2", "made from the phases")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 7 ABSENT 3", "it may shut down")
+        .comesBack(
+            FactType.AUX_VOLTS_UNLOADED, FactType.AUX_VOLTS, Windows.AUX, FactType.WINDOW_AUX);
+  }
+
+  static Check alarmRelay() {
+    return check("alarm.relay", Suspect.MODULE, POWER_ON, 1)
+        .takes(FactType.ALARM_RELAY)
+        .ask("Is the fan's alarm contact closed?", "Closed means no alarm; it names no part.")
+        .good("CLOSED", "Closed, no alarm")
+        .bad("OPEN", "Open, an alarm")
+        .soft()
+        .normal("CLOSED 9 OPEN 1")
+        .under(Fault.MODULE_DEAD, "OPEN 8 CLOSED 2", "dead electronics drop it")
+        .under(Fault.SUPPLY_OFF, "OPEN 1", "no power drops it")
+        .under(Fault.SUPPLY_LINE_LOST, "OPEN 9 CLOSED 1", "a lost phase")
+        .under(Fault.BEARING_SEIZED, "OPEN 9 CLOSED 1", "a blocked rotor")
+        .under(Fault.WHEEL_JAMMED, "OPEN 9 CLOSED 1", "a blocked rotor")
+        .answeredByWord();
+  }
+
+  /**
+   * The pairs at the board's or the drive's end: through the motor's wires, so an open one reads as
+   * a phase.
+   */
+  static Check pairsThroughHarness(String end) {
+    return CommonChecks.pairsAnswers(
+            check("winding.pairs", Suspect.WINDING, MODULE_OFF, 2)
+                .takes(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA)
+                .ask(
+                    "Measure the three pairs at the " + end + "'s end.",
+                    "Motor parted from the "
+                        + end
+                        + ". You measure through its wires: a pair open here is measured again at"
+                        + " the motor's own joint."))
+        .finding("SHORT")
+        .under(Fault.HARNESS_LEAD, "OPEN 75 JOINT 15 ALL_OPEN 5 ODD 5", "that is the fault")
+        .under(Fault.HARNESS_PIN, "SOUND 5 OPEN 3 ALL_OPEN 2", "a pin of the motor's plug")
+        .read(WaysToAnswer::pairs);
+  }
+
+  static Check pairsAtJoint() {
+    return CommonChecks.pairsAnswers(
+            check("winding.joint", Suspect.WINDING, ON_BENCH, 3)
+                .takes(
+                    FactType.WINDING_JOINT_AB, FactType.WINDING_JOINT_BC, FactType.WINDING_JOINT_CA)
+                .afterAnswer("winding.pairs", "OPEN", "ALL_OPEN", "JOINT", "ODD")
+                .ask(
+                    "Measure the three pairs at the motor's own joint.",
+                    "Wires left out: open here is the winding, sound here is the wires."))
+        .finding("SHORT", "OPEN")
+        .read(WaysToAnswer::jointPairs);
+  }
+
   static Check feedback() {
     return check("feedback.hertz", Suspect.MODULE, POWER_ON, 2)
-        .takes(FactType.FEEDBACK_HERTZ, FactType.POLE_PAIRS)
+        .takes(FactType.FEEDBACK_HERTZ, FactType.FEEDBACK_PULSES)
         .ask(
             "Turn it, or let it run: are there speed pulses?",
             "On the feedback wire. They must change with speed, and with a slow turn by hand. With"
-                + " the pole pairs, if the plate or the sheet tells them, they give the speed.")
+                + " the pulses a revolution, if the sheet tells them, they give the speed.")
         .good("PULSES", "Pulses")
         .bad("NONE", "No pulses")
+        .bad("MUTE", "None, and it should send them")
+        .finding("MUTE")
         .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
         .normal("PULSES 1")
-        .under(Fault.MODULE_MUTE, "NONE 1", "that is the fault")
+        .under(Fault.MODULE_MUTE, "NONE 5 MUTE 5", "that is the fault")
         .under(Fault.SETTING_SPEED_PROOF, "NONE 1", "this motor sends none")
-        .under(Fault.HARNESS_FEEDBACK, "PULSES 9 NONE 1", "the break is further on")
-        .under(Fault.HARNESS_PIN, "PULSES 6 NONE 4", "depends on which pin")
+        .under(Fault.HARNESS_PIN, "PULSES 6 NONE 3 MUTE 1", "depends on which pin")
         .under(Fault.BOARD_NO_LOGIC, "NONE 7 PULSES 3", "the pulses need that supply")
         .under(Fault.BOARD_NO_BUS, "PULSES 7 NONE 3", "turned by hand it still gives them")
         .under(Fault.SUPPLY_OFF, "NONE 8 PULSES 2", "no power, no pulses")
         .under(Fault.SUPPLY_LINE_LOST, "NONE 8 PULSES 2", "no power, no pulses")
         .under(Fault.MODULE_FADING, "PULSES 9 NONE 1", "it works at times")
-        .read(reading -> reading.pulses(FactType.FEEDBACK_HERTZ));
+        .read(WaysToAnswer::feedback);
   }
 
   static Check driveOutput() {
@@ -218,13 +460,24 @@ final class FamilyChecks {
             Symptom.INTERMITTENT,
             Symptom.TRIPS_PROTECTION)
         .normal("EQUAL 1")
+        .effect("EQUAL 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .effect(
+            "EQUAL 5 ABSENT 5",
+            "it stops on whatever it sees, and stays so until it is reset",
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.INTERMITTENT)
+        .effect("EQUAL 9 ABSENT 1", "it may be between two calls", Symptom.CODE_BUT_RUNS)
+        .under(Fault.SAFETY_OPEN, "ABSENT 1", "no run command")
+        .under(Fault.CONTROL_SAGS, "ABSENT 6 EQUAL 4", "the run command may drop out")
+        .under(Fault.SETTING_TRIP, "ABSENT 1", "it is tripped")
+        .under(Fault.HARNESS_LEAD, "EQUAL 7 ABSENT 3", "it may stop on a lost output phase")
         .under(Fault.DRIVE_DEAD, "ABSENT 8 UNEQUAL 2", "that is the fault")
         .under(Fault.SETTING_DRIVE, "ABSENT 1", "a lock or a setting keeps it off")
         .under(Fault.NO_CALL, "ABSENT 1", "no run command")
         .under(Fault.BOARD_SILENT, "ABSENT 1", "no run command")
         .under(Fault.CONTROL_POWER, "ABSENT 1", "no run command")
         .under(Fault.HARNESS_OPEN, "ABSENT 1", "the run command is lost on its way")
-        .under(Fault.HARNESS_PIN, "ABSENT 6 EQUAL 4", "before the drive or behind it")
+        .under(Fault.HARNESS_PIN, "ABSENT 9 EQUAL 1", "the run command is lost on its way")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power")
         .under(Fault.SUPPLY_LINE_LOST, "ABSENT 9 UNEQUAL 1", "it stops on a lost phase")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "ABSENT 7 EQUAL 3", "it may stop")
@@ -245,7 +498,16 @@ final class FamilyChecks {
         .ask("Does the drive show a fault?", "Lamp or display. Note its text before it clears.")
         .good("NO", "No fault shown")
         .bad("YES", "A fault shown")
-        .normal("NO 1")
+        .normal("NO 93 YES 7")
+        .effect(
+            "NO 5 YES 5",
+            "it stops on whatever it sees, and says so",
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.INTERMITTENT,
+            Symptom.CODE_BUT_RUNS)
+        .under(Fault.SETTING_DRIVE, "NO 1", "held off is no fault")
+        .under(Fault.SETTING_TRIP, "YES 1", "an outside input trips it")
+        .under(Fault.HARNESS_LEAD, "YES 6 NO 4", "a lost output phase")
         .under(Fault.DRIVE_DEAD, "YES 6 NO 4", "dead ones may show nothing")
         .under(Fault.SUPPLY_LINE_LOST, "YES 7 NO 3", "a lost phase")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "YES 8 NO 2", "over or under voltage")
@@ -257,6 +519,74 @@ final class FamilyChecks {
         .under(Fault.BEARING_SEIZED, "YES 9 NO 1", "overload")
         .under(Fault.BEARING_DRAG, "YES 6 NO 4", "overload")
         .under(Fault.WHEEL_JAMMED, "YES 9 NO 1", "overload")
+        .answeredByYesOrNo();
+  }
+
+  static Check driveReset() {
+    return check("drive.reset", Suspect.DRIVE, POWER_ON, 5)
+        .takes(FactType.DRIVE_RESET, FactType.CODE_RETURNS)
+        .afterAnswer("drive.fault", "YES")
+        .ask(
+            "Read the drive's fault, then reset it. Does it come back?",
+            "Write the fault down first. An outside sensor or an interlock may be all it is.")
+        .good("RUNS", "Runs")
+        .bad("COMES_BACK", "Comes back")
+        .normal("COMES_BACK 8 RUNS 2")
+        .under(Fault.DRIVE_DEAD, "COMES_BACK 1", "it cannot run")
+        .under(Fault.SETTING_TRIP, "RUNS 5 COMES_BACK 5", "depends on what trips it")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "RUNS 5 COMES_BACK 5", "a sag goes by")
+        .under(Fault.WINDING_SHORT, "COMES_BACK 1", "overcurrent at once")
+        .under(Fault.WINDING_FRAME, "COMES_BACK 1", "earth fault at once")
+        .under(Fault.BEARING_SEIZED, "COMES_BACK 1", "overload at once")
+        .under(Fault.WHEEL_JAMMED, "COMES_BACK 1", "overload at once")
+        .under(Fault.WINDING_WARM_SHORT, "RUNS 7 COMES_BACK 3", "cold it runs")
+        .under(Fault.BEARING_WARM, "RUNS 7 COMES_BACK 3", "cold it runs")
+        .under(Fault.BEARING_DRAG, "RUNS 5 COMES_BACK 5", "until it is overloaded")
+        .under(Fault.NOTHING, "RUNS 1", "gone by itself")
+        .read(WaysToAnswer::driveReset);
+  }
+
+  static Check driveUnloaded() {
+    return check("drive.output.unloaded", Suspect.DRIVE, POWER_ON, 8)
+        .takes(FactType.DRIVE_UNLOADED_AB, FactType.DRIVE_UNLOADED_BC, FactType.DRIVE_UNLOADED_CA)
+        .afterAnswer("drive.output", "ABSENT", "UNEQUAL")
+        .ask(
+            "Motor's leads off the drive: measure its output again.",
+            "Power off, wait out the drive's capacitors, leads off and apart; then a run command."
+                + " Volts now: it was the motor or its cable.")
+        .good("EQUAL", "Three equal voltages")
+        .bad("UNEQUAL", "Not equal")
+        .bad("ABSENT", "Nothing out")
+        .onlyFor(
+            Symptom.NO_RUN,
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.INTERMITTENT,
+            Symptom.TRIPS_PROTECTION)
+        .normal("EQUAL 1")
+        .under(Fault.DRIVE_DEAD, "ABSENT 8 UNEQUAL 2", "that is the fault")
+        .under(Fault.SETTING_DRIVE, "ABSENT 1", "a lock or a setting keeps it off")
+        .under(Fault.SETTING_TRIP, "ABSENT 8 EQUAL 2", "it may be reset by now")
+        .under(Fault.NO_CALL, "ABSENT 1", "no run command")
+        .under(Fault.SAFETY_OPEN, "ABSENT 1", "no run command")
+        .under(Fault.BOARD_SILENT, "ABSENT 1", "no run command")
+        .under(Fault.CONTROL_POWER, "ABSENT 1", "no run command")
+        .under(Fault.CONTROL_SAGS, "ABSENT 5 EQUAL 5", "the run command may drop out")
+        .under(Fault.HARNESS_OPEN, "ABSENT 1", "the run command is lost on its way")
+        .under(Fault.HARNESS_PIN, "ABSENT 9 EQUAL 1", "the run command is lost on its way")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power")
+        .under(Fault.SUPPLY_LINE_LOST, "ABSENT 9 UNEQUAL 1", "it stops on a lost phase")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "ABSENT 7 EQUAL 3", "it may stop")
+        .read(WaysToAnswer::driveUnloaded);
+  }
+
+  /** The run command as the drive itself gets it. */
+  static Check callAtDrive() {
+    return CommonChecks.callTo("drive")
+        .under(Fault.BOARD_SILENT, "NO 1", "that is the fault")
+        .under(Fault.HARNESS_OPEN, "NO 1", "the run command is lost on its way")
+        .under(Fault.HARNESS_PIN, "NO 1", "the run command is lost on its way")
+        .under(Fault.CONTROL_SAGS, "NO 1", "the run command drops out")
+        .under(Fault.CONTROL_POWER, "NO 1", "no 24 V, no run command")
         .answeredByYesOrNo();
   }
 
@@ -273,6 +603,16 @@ final class FamilyChecks {
         .bad("DARK", "Dark")
         .onlyFor(Symptom.NO_RUN, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT)
         .normal("READY 1")
+        .effect("READY 5 HELD_OFF 2 FAULT 3", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .effect(
+            "READY 5 FAULT 5",
+            "it stops on whatever it sees, and says so",
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.INTERMITTENT,
+            Symptom.CODE_BUT_RUNS)
+        .under(Fault.SAFETY_OPEN, "READY 5 HELD_OFF 5", "no run command")
+        .under(Fault.SETTING_TRIP, "FAULT 1", "an outside input trips it")
+        .under(Fault.HARNESS_LEAD, "FAULT 6 READY 4", "a lost output phase")
         .under(Fault.SETTING_DRIVE, "HELD_OFF 9 READY 1", "that is the fault")
         .under(Fault.DRIVE_DEAD, "DARK 4 FAULT 4 READY 2", "dead ones may still light up")
         .under(Fault.NO_CALL, "READY 5 HELD_OFF 5", "no run command")
@@ -305,9 +645,9 @@ final class FamilyChecks {
         .bad("STILL", "Stays still")
         .onlyFor(Symptom.NO_RUN)
         .normal("RUNS 1")
+        .under(Fault.HARNESS_LEAD, "STILL 1", "the same leads feed it")
         .under(Fault.SUPPLY_OFF, "STILL 1", "no power")
         .under(Fault.SUPPLY_LINE_LOST, "STILL 1", "a phase is gone")
-        .under(Fault.HARNESS_PIN, "RUNS 6 STILL 4", "the pin may be a motor lead's")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "RUNS 6 STILL 4", "it may just do")
         .under(Fault.WINDING_SHORT, "STILL 1", "it would trip or hum")
         .under(Fault.WINDING_FRAME, "STILL 1", "it would trip")
@@ -318,13 +658,16 @@ final class FamilyChecks {
         .answeredByWord();
   }
 
-  private static Check.Builder command(Check.Builder check) {
-    return levels(check)
+  private static Check.Builder command(boolean proves, Check.Builder check) {
+    return CommonChecks.lockOut(proves, levels(check))
         .normal("GOOD 1")
         .under(Fault.NO_CALL, "ABSENT 9 LOW 1", "nobody asks")
+        .under(Fault.SAFETY_OPEN, "ABSENT 9 LOW 1", "the safety string opens the call")
         .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "no supply, no command")
+        .under(Fault.CONTROL_SAGS, "GOOD 6 ABSENT 4", "the board may drop out")
         .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "that is the fault")
         .under(Fault.BOARD_NO_LOGIC, "GOOD 5 ABSENT 5", "depends on what feeds it")
+        .under(Fault.AUX_PULLED_DOWN, "ABSENT 5 LOW 3 GOOD 2", "it is made from the fan's own 10 V")
         .under(Fault.SUPPLY_OFF, "ABSENT 7 GOOD 3", "a controller may have a supply of its own");
   }
 }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import variablerotor.core.check.Symptom;
+import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.FamilyProfile;
 import variablerotor.core.family.Fault;
@@ -19,15 +20,22 @@ public final class FamilyModel {
   private static final MadeOnce<Family, FamilyModel> MODELS =
       new MadeOnce<>(Family.class, FamilyModel::new);
 
+  private final FamilyProfile profile;
   private final List<Cause> causes;
   private final List<Check> checks;
 
   private FamilyModel(Family family) {
+    profile = family.profile();
     causes = causes(family.profile());
     checks =
         join(
             measured(family),
-            List.of(CommonChecks.reseated(), CommonChecks.codeReturns()),
+            List.of(
+                CommonChecks.reseated(),
+                CommonChecks.airCleared(),
+                CommonChecks.wheelMended(),
+                CommonChecks.setRight(),
+                CommonChecks.codeReturns()),
             heard());
   }
 
@@ -45,54 +53,76 @@ public final class FamilyModel {
   /** The checks of a family, by station and state; without those that every family has. */
   private static List<Check> measured(Family family) {
     return switch (family) {
-      case CONSTANT_TORQUE -> withModule(command24(), List.of(CommonChecks.speedProof()));
+      case CONSTANT_TORQUE ->
+          withModule(
+              command24(CommonChecks.line(), CommonChecks.substituteCommand(), false),
+              List.of(CommonChecks.speedProof()));
       case CONSTANT_AIRFLOW_PARALLEL ->
           withModule(
-              command24(),
+              command24(CommonChecks.line(), CommonChecks.substituteCommand(), true),
               List.of(
                   FamilyChecks.voltageLink(),
                   FamilyChecks.feedback(),
                   FamilyChecks.feedbackAtBoard(),
+                  CommonChecks.commandKind(),
+                  FamilyChecks.dutyCycle(),
                   CommonChecks.speedProof()));
       case CONSTANT_AIRFLOW_SERIAL ->
           withModule(
-              List.of(
-                  CommonChecks.line(),
-                  CommonChecks.call(),
-                  CommonChecks.control(),
-                  FamilyChecks.serialLink(),
-                  FamilyChecks.serialLinkAtBoard(),
-                  CommonChecks.substituteCommand(),
-                  CommonChecks.controlUnplugged()),
+              join(
+                  List.of(CommonChecks.line(), CommonChecks.call()),
+                  controlSide(),
+                  List.of(
+                      CommonChecks.control(),
+                      CommonChecks.controlLoaded(),
+                      CommonChecks.transformerPrimary(),
+                      FamilyChecks.serialLink(),
+                      FamilyChecks.serialLinkAtBoard(),
+                      CommonChecks.substituteCommand(),
+                      CommonChecks.controlUnplugged())),
               List.of(FamilyChecks.voltageLink(), CommonChecks.speedProof()));
-      case STAGED_CONDENSER -> withModule(command24(FamilyChecks.lineThroughDefrost()), List.of());
+      case STAGED_CONDENSER ->
+          withModule(
+              join(
+                  command24(
+                      FamilyChecks.lineThroughDefrost(),
+                      CommonChecks.substituteBehindContactor(),
+                      false),
+                  List.of(
+                      FamilyChecks.contactor(),
+                      FamilyChecks.defrostContact(),
+                      FamilyChecks.defrostActive())),
+              List.of());
       case BLDC_FIVE_WIRE ->
-          List.of(
-              FamilyChecks.bus(),
-              FamilyChecks.logic(),
-              FamilyChecks.speedCommand(
-                  Windows.SPEED_COMMAND,
-                  "Yellow to black as a rule, fan-only call: 2 to 6.5 V DC, more is faster."),
-              FamilyChecks.speedCommandAtBoard(Windows.SPEED_COMMAND),
-              FamilyChecks.busUnplugged(),
-              CommonChecks.call(),
-              FamilyChecks.feedback(),
-              FamilyChecks.feedbackAtBoard(),
-              CommonChecks.idleCommand(),
-              CommonChecks.controlUnplugged(),
-              CommonChecks.recentlyReplaced(),
-              CommonChecks.rotation(),
-              CommonChecks.connector(),
-              CommonChecks.shaft(),
-              CommonChecks.shaftSlow(),
-              CommonChecks.shaftWarm(),
-              CommonChecks.shaftSound(),
-              CommonChecks.wheel(),
-              CommonChecks.air(),
-              CommonChecks.speedSetting(),
-              CommonChecks.speedProof(),
-              CommonChecks.staticPressure(),
-              CommonChecks.shaftWheelOff());
+          join(
+              List.of(
+                  FamilyChecks.bus(),
+                  FamilyChecks.logic(),
+                  FamilyChecks.speedCommand(
+                      Windows.SPEED_COMMAND,
+                      "Yellow to black as a rule, fan-only call: 2 to 6.5 V DC, more is faster.",
+                      true),
+                  CommonChecks.commandKind(),
+                  FamilyChecks.dutyCycle(),
+                  FamilyChecks.speedCommandAtBoard(Windows.SPEED_COMMAND, true),
+                  FamilyChecks.commandAfterReset(Windows.SPEED_COMMAND),
+                  FamilyChecks.busUnplugged(),
+                  FamilyChecks.busAtBoard(),
+                  FamilyChecks.logicUnplugged(),
+                  CommonChecks.call(),
+                  FamilyChecks.feedback(),
+                  FamilyChecks.feedbackAtBoard(),
+                  CommonChecks.idleCommand(),
+                  CommonChecks.idleAtMotor(),
+                  CommonChecks.controlUnplugged(),
+                  CommonChecks.recentlyReplaced(),
+                  CommonChecks.rotation(),
+                  CommonChecks.speedSetting(),
+                  CommonChecks.speedProof(),
+                  CommonChecks.staticPressure()),
+              controlSide(),
+              mechanical(CommonChecks.shaft()),
+              List.of(CommonChecks.shaftWheelOff(true)));
       case BLDC_THREE_WIRE ->
           join(
               List.of(
@@ -100,65 +130,93 @@ public final class FamilyModel {
                   CommonChecks.call(),
                   CommonChecks.controlUnplugged(),
                   CommonChecks.recentlyReplaced()),
+              controlSide(),
               List.of(
                   CommonChecks.rotation(),
                   CommonChecks.speedSetting(),
-                  CommonChecks.staticPressure()),
-              mechanical(),
-              windings());
+                  CommonChecks.staticPressure(),
+                  CommonChecks.amps()),
+              mechanical(CommonChecks.shaft()),
+              List.of(FamilyChecks.pairsThroughHarness("board"), FamilyChecks.pairsAtJoint()),
+              besidePairs(),
+              List.of(CommonChecks.shaftWheelOff(true)));
       case EC_PLUG_FAN ->
           join(
               List.of(
                   CommonChecks.anyPhaseLine(),
                   FamilyChecks.aux(),
+                  FamilyChecks.auxUnloaded(),
+                  FamilyChecks.alarmRelay(),
                   FamilyChecks.speedCommand(
                       Windows.PLUG_COMMAND,
-                      "0 to 10 V DC at the fan's command input; it starts near 1 V."),
-                  FamilyChecks.speedCommandAtBoard(Windows.PLUG_COMMAND),
+                      "0 to 10 V DC at the fan's command input; it starts near 1 V.",
+                      false),
+                  CommonChecks.commandKind(),
+                  FamilyChecks.dutyCycle(),
+                  FamilyChecks.currentLoop(),
+                  FamilyChecks.speedCommandAtBoard(Windows.PLUG_COMMAND, false),
                   CommonChecks.call(),
                   CommonChecks.substituteCommand(
                       "Power off to connect: the fan's own 10 V out to its command input, where"
                           + " the literature allows. Runs: the controller is at fault."),
                   CommonChecks.idleCommand(),
+                  CommonChecks.idleAtMotor(),
                   CommonChecks.controlUnplugged(),
                   FamilyChecks.feedback(),
                   FamilyChecks.feedbackAtBoard(),
                   CommonChecks.speedSetting(),
                   CommonChecks.recentlyReplaced(),
                   CommonChecks.rotation(),
-                  CommonChecks.staticPressure()),
-              mechanical(),
-              List.of(CommonChecks.shaftWheelOff()));
+                  CommonChecks.staticPressure(),
+                  CommonChecks.amps()),
+              controlSide(),
+              mechanical(CommonChecks.shaft()),
+              List.of(CommonChecks.shaftWheelOff(true)));
       case DRIVE_FED_INDUCTION ->
           join(
               List.of(
                   CommonChecks.threePhaseLine(),
-                  CommonChecks.call(),
+                  FamilyChecks.callAtDrive(),
                   FamilyChecks.speedCommand(
                       Windows.PLUG_COMMAND,
-                      "The drive's speed input, 0 to 10 V DC, and its run contact."),
-                  FamilyChecks.speedCommandAtBoard(Windows.PLUG_COMMAND),
+                      "The drive's speed input, 0 to 10 V DC, and its run contact.",
+                      false),
+                  CommonChecks.commandKind(),
+                  FamilyChecks.dutyCycle(),
+                  FamilyChecks.currentLoop(),
+                  FamilyChecks.speedCommandAtBoard(Windows.PLUG_COMMAND, false),
                   CommonChecks.substituteCommand(
                       "Run it from the drive's own keypad, or with a jumper on its run contact"
                           + " and a set speed. Stand clear: it starts."),
                   CommonChecks.idleCommand(),
+                  CommonChecks.idleAtMotor(),
                   CommonChecks.controlUnplugged(),
                   CommonChecks.speedSetting(),
                   FamilyChecks.driveFault(),
+                  FamilyChecks.driveReset(),
                   FamilyChecks.driveStatus(),
                   FamilyChecks.driveOutput(),
+                  FamilyChecks.driveUnloaded(),
                   FamilyChecks.bypass(),
                   CommonChecks.recentlyReplaced(),
                   CommonChecks.rotation(),
-                  CommonChecks.staticPressure()),
+                  CommonChecks.staticPressure(),
+                  CommonChecks.amps()),
+              controlSide(),
               List.of(
                   CommonChecks.connector(),
-                  CommonChecks.shaft(),
+                  CommonChecks.shaftWithoutMagnets(),
                   CommonChecks.shaftSound(),
                   CommonChecks.wheel(),
+                  CommonChecks.wheelDirt(),
                   CommonChecks.air()),
-              List.of(CommonChecks.pairs(), CommonChecks.frame(), CommonChecks.insulation()),
-              List.of(CommonChecks.shaftWheelOff()));
+              List.of(
+                  FamilyChecks.pairsThroughHarness("drive"),
+                  FamilyChecks.pairsAtJoint(),
+                  CommonChecks.warmPairs(),
+                  CommonChecks.frame(),
+                  CommonChecks.insulation()),
+              List.of(CommonChecks.shaftWheelOff(false)));
       case PSC -> throw new IllegalArgumentException(family + " is not covered yet");
     };
   }
@@ -170,38 +228,51 @@ public final class FamilyModel {
         List.of(
             CommonChecks.recentlyReplaced(),
             CommonChecks.rotation(),
-            CommonChecks.staticPressure()),
-        mechanical(),
+            CommonChecks.staticPressure(),
+            CommonChecks.amps()),
+        mechanical(CommonChecks.shaft()),
         settings,
+        CommonChecks.platesOfModule(),
         List.of(CommonChecks.speedSetting()),
-        windings(),
-        List.of(CommonChecks.shaftWheelOff()));
+        List.of(CommonChecks.pairs()),
+        besidePairs(),
+        List.of(CommonChecks.shaftWheelOff(true)));
   }
 
-  private static List<Check> command24() {
-    return command24(CommonChecks.line());
+  /**
+   * @param proves whether the board waits for a speed signal, and takes the command away without
+   */
+  private static List<Check> command24(Check line, Check substitute, boolean proves) {
+    return join(
+        List.of(line, CommonChecks.call()),
+        controlSide(),
+        List.of(
+            CommonChecks.control(),
+            CommonChecks.controlLoaded(),
+            CommonChecks.transformerPrimary(),
+            CommonChecks.commandAtBoard(proves),
+            CommonChecks.commandAfterReset(),
+            CommonChecks.commandAtMotor(proves),
+            substitute,
+            CommonChecks.idleCommand(),
+            CommonChecks.idleAtMotor(),
+            CommonChecks.controlUnplugged()));
   }
 
-  private static List<Check> command24(Check line) {
-    return List.of(
-        line,
-        CommonChecks.call(),
-        CommonChecks.control(),
-        CommonChecks.commandAtBoard(),
-        CommonChecks.commandAtMotor(),
-        CommonChecks.substituteCommand(),
-        CommonChecks.idleCommand(),
-        CommonChecks.controlUnplugged());
+  /** What stands before the board. */
+  private static List<Check> controlSide() {
+    return List.of(CommonChecks.thermostat(), CommonChecks.safety());
   }
 
-  private static List<Check> mechanical() {
+  private static List<Check> mechanical(Check shaft) {
     return List.of(
         CommonChecks.connector(),
-        CommonChecks.shaft(),
+        shaft,
         CommonChecks.shaftSlow(),
         CommonChecks.shaftWarm(),
         CommonChecks.shaftSound(),
         CommonChecks.wheel(),
+        CommonChecks.wheelDirt(),
         CommonChecks.air());
   }
 
@@ -214,11 +285,13 @@ public final class FamilyModel {
         HeardChecks.water());
   }
 
-  private static List<Check> windings() {
+  /** What tells of a winding beside its pairs. */
+  private static List<Check> besidePairs() {
     return List.of(
-        CommonChecks.pairs(),
+        CommonChecks.warmPairs(),
         CommonChecks.frame(),
         CommonChecks.shaftModuleOff(),
+        CommonChecks.dragJoined(),
         CommonChecks.moduleLook(),
         CommonChecks.insulation(),
         CommonChecks.emf());
@@ -250,22 +323,31 @@ public final class FamilyModel {
     return checks;
   }
 
-  /** What makes this complaint, single or as a chain of damage, and how often of a hundred. */
+  /**
+   * What usually makes this complaint, single or as a chain of damage, and how often of a hundred.
+   */
   public Map<List<Fault>, Double> population(Symptom symptom) {
     Map<List<Fault>, Double> population = new LinkedHashMap<>();
-    for (Cause cause : causes(symptom)) {
-      population.put(cause.faults(), cause.weight(symptom));
+    for (Cause cause : causes) {
+      if (cause.weight().containsKey(symptom)) {
+        population.put(cause.faults(), cause.weight(symptom));
+      }
     }
     return population;
   }
 
-  /** The causes that can make this complaint. */
+  /** Every cause under this complaint, what nobody listed among them. */
   public List<Cause> causes(Symptom symptom) {
-    return causes.stream().filter(cause -> cause.weight().containsKey(symptom)).toList();
+    return CommonCauses.openWorld(causes, profile.faults(), symptom);
   }
 
-  /** The checks that say anything where this is the complaint. */
+  /** The checks whose answers say something where this is the complaint. */
   public List<Check> checks(Symptom symptom) {
-    return checks.stream().filter(check -> check.isFor(symptom)).toList();
+    return checks.stream().filter(check -> check.tellsUnder(symptom)).toList();
+  }
+
+  /** Whether a check of this family takes such a fact, or something else of it reads it. */
+  public boolean uses(FactType type) {
+    return checks.stream().anyMatch(check -> check.facts().contains(type));
   }
 }

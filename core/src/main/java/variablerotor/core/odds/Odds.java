@@ -1,6 +1,7 @@
 package variablerotor.core.odds;
 
 import java.util.List;
+import java.util.Set;
 import variablerotor.core.check.CheckFigures;
 import variablerotor.core.check.Outcome;
 import variablerotor.core.text.Words;
@@ -14,35 +15,92 @@ import variablerotor.core.text.Words;
  */
 public record Odds(double[] share, boolean[] possible) {
   /** Least share of any answer to a question that is heard or seen in passing. Judgement. */
-  private static final double SOFT = 0.03;
+  private static final double TOLD = 0.03;
+
+  /** Least share of a bad answer of hand, eye or ear: the senses slip. Judgement. */
+  private static final double SENSED = 0.003;
+
+  /** Least share of a defect that is plain to see, where it is not. Judgement. */
+  private static final double SEEN = 0.0005;
+
+  /** Least share of an answer that is only a question. Judgement. */
+  private static final double QUESTION = 0.02;
+
+  /** How much of what something unlisted shows is as if all were well here. Judgement. */
+  private static final double AS_NORMAL = 0.4;
+
+  /** A finding on the part itself is feigned by nothing unlisted, but for a slip. Judgement. */
+  private static final double FEIGNED = 1e-5;
 
   private static final double MISREAD = CheckFigures.MISREAD.value();
 
+  /** The same word as FREE, given after a drag: what allows the one allows the other. */
+  private static final String GONE = "GONE";
+
   /**
    * @param text such as {@code "FREE 97 STIFF 3"}, any scale
+   * @param questions answers that are never ruled out
+   * @param findings answers that show a part itself to be broken, whoever saw them
    * @throws IllegalArgumentException for an outcome that the check does not have
    */
-  public static Odds of(String text, List<Outcome> outcomes) {
+  static Odds of(
+      String text,
+      List<Outcome> outcomes,
+      Witness witness,
+      Set<String> questions,
+      Set<String> findings) {
     double[] share = new double[outcomes.size()];
     List<String> words = Words.split(text, " ");
+    double sum = 0;
     for (int i = 0; i + 1 < words.size(); i += 2) {
-      int at = 0;
-      while (at < share.length && !outcomes.get(at).value().equals(words.get(i))) {
-        at++;
-      }
-      if (at == share.length) {
+      int at = index(outcomes, words.get(i));
+      if (at < 0) {
         throw new IllegalArgumentException("no outcome " + words.get(i));
       }
       share[at] = Double.parseDouble(words.get(i + 1));
+      sum += share[at];
+    }
+    for (int i = 0; i < share.length; i++) {
+      Outcome outcome = outcomes.get(i);
+      if (outcome.value().equals(GONE) && share[i] == 0) {
+        share[i] = share[index(outcomes, outcome.answer())];
+      }
+      boolean finding = findings.contains(outcome.value());
+      share[i] = Math.max(share[i], finding ? 0 : least(outcome, witness, questions) * sum);
     }
     return of(share);
   }
 
-  /** The same, with no outcome ruled out. */
-  public Odds softened() {
-    double[] given = share.clone();
+  private static double least(Outcome outcome, Witness witness, Set<String> questions) {
+    return switch (witness) {
+      case TOLD -> TOLD;
+      case SENSED -> outcome.good() ? 0 : SENSED;
+      case SEEN -> outcome.good() ? 0 : SEEN;
+      case MEASURED -> questions.contains(outcome.value()) ? QUESTION : 0;
+    };
+  }
+
+  private static int index(List<Outcome> outcomes, String value) {
+    int at = outcomes.size() - 1;
+    while (at >= 0 && !outcomes.get(at).value().equals(value)) {
+      at--;
+    }
+    return at;
+  }
+
+  /**
+   * What something that nobody listed shows: the normal, and anything else as well; but it pushes
+   * back no pin, and blocks no filter, that would be plain to see.
+   */
+  Odds unlisted(List<Outcome> outcomes, Witness witness, Set<String> findings) {
+    if (witness == Witness.SEEN) {
+      return this;
+    }
+    double[] given = new double[share.length];
     for (int i = 0; i < given.length; i++) {
-      given[i] = Math.max(given[i], SOFT);
+      boolean feigned = findings.contains(outcomes.get(i).value());
+      double asNormal = possible[i] ? AS_NORMAL * share[i] : 0;
+      given[i] = asNormal + (feigned ? FEIGNED : (1 - AS_NORMAL) / share.length);
     }
     return of(given);
   }

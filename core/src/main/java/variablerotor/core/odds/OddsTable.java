@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import variablerotor.core.check.Outcome;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
 import variablerotor.core.text.Numbers;
@@ -21,20 +22,24 @@ public final class OddsTable {
     text.append("# What goes wrong, and what it shows\n\n");
     text.append(
         "All figures here are judgement of common practice: none is counted from records.\n");
+    text.append("They order the checks and weigh suspects. Proof rests on what cannot be seen\n");
     text.append(
-        "They order the checks and weigh suspects; they never prove. Proof rests on what\n");
-    text.append("cannot be seen under a fault: an answer that a row does not name.\n\n");
+        "under a fault, an answer of a meter or a trial that a row does not name, and on\n");
+    text.append("how little room is left for the rest of the world.\n\n");
     text.append("## How often\n\n");
-    text.append("Of a hundred calls with a complaint, about how many have this cause.\n\n");
+    text.append(
+        "Of a hundred calls with a complaint, about how many have this cause. Every other\n");
+    text.append("fault comes under every complaint at a low weight, unless physics forbids it,\n");
+    text.append("and something that nobody listed under all of them.\n\n");
     text.append("| cause | suspect | complaint and weight | reason |\n| --- | --- | --- | --- |\n");
     for (Cause cause : causes()) {
       text.append("| ").append(faults(cause)).append(" | ").append(suspects(cause)).append(" | ");
       text.append(weights(cause)).append(" | ").append(cause.reason()).append(" |\n");
     }
     text.append("\n## What each check shows\n\n");
-    text.append(
-        "Answers and how often each is seen. *Normal* holds under every fault that has no\n");
-    text.append("row of its own. Soft checks never clear a suspect.\n");
+    text.append("Answers and how often each is seen. *Normal* holds under every fault that has\n");
+    text.append("no row of its own. What is told never clears a suspect; what hand, eye, ear or\n");
+    text.append("nose find clears where it is as it should be, and else moves suspicion only.\n");
     for (Map.Entry<String, Check> entry : checks().entrySet()) {
       check(text, entry.getValue(), families(entry.getKey()));
     }
@@ -107,9 +112,21 @@ public final class OddsTable {
     text.append("\n### `").append(check.id()).append("`: ").append(check.ask()).append("\n\n");
     text.append(String.join(", ", families)).append(". ");
     text.append(check.state().title()).append(", ").append(Numbers.plain(check.minutes(), 1));
-    text.append(" min").append(check.isSoft() ? ", soft" : "").append(".\n\n");
+    text.append(" min, ").append(check.witness().name().toLowerCase(Locale.ROOT));
+    text.append(findings(check)).append(".\n\n");
     text.append("| under | answers | reason |\n| --- | --- | --- |\n");
     text.append("| *normal* | ").append(odds(check, check.normal())).append(" | |\n");
+    check
+        .effects()
+        .forEach(
+            (symptom, odds) ->
+                text.append("| *")
+                    .append(symptom.title().toLowerCase(Locale.ROOT))
+                    .append("* | ")
+                    .append(odds(check, odds))
+                    .append(" | ")
+                    .append(check.effectReasons().get(symptom))
+                    .append(" |\n"));
     check
         .rows()
         .forEach(
@@ -121,6 +138,17 @@ public final class OddsTable {
                     .append(" | ")
                     .append(check.reasons().get(fault))
                     .append(" |\n"));
+  }
+
+  /** The answers that show the part itself to be broken. */
+  private static String findings(Check check) {
+    List<String> findings = new ArrayList<>();
+    for (Outcome outcome : check.outcomes()) {
+      if (check.isFinding(outcome.value())) {
+        findings.add(outcome.value());
+      }
+    }
+    return findings.isEmpty() ? "" : "; findings: " + String.join(", ", findings);
   }
 
   private static String odds(Check check, Odds odds) {

@@ -55,12 +55,13 @@ public final class Ways {
 
   /**
    * The way to go: open before conditional, what keeps the variable speed before what gives it up
-   * (that is the customer's to say), then least first cost. Null while the fault is not decided, or
-   * where no way that has a price can be gone.
+   * (that is the customer's to say), then least first cost. Null while neither fault nor remedy is
+   * settled, or where no way that has a price can be gone.
    */
   public static @Nullable Route recommended(
       List<Way> ways, Map<Route, Offer> offers, double ratePerHour, Diagnosis diagnosis) {
-    if (diagnosis.verdict().state() != VerdictState.DECIDED) {
+    boolean settled = diagnosis.verdict().remedy().isSettled();
+    if (diagnosis.verdict().state() != VerdictState.DECIDED && !settled) {
       return null;
     }
     return ways.stream()

@@ -5,5 +5,7 @@ public enum Level {
   ABSENT,
   LOW,
   GOOD,
-  HIGH
+  HIGH,
+  /** Just outside: a question (has this unit a window of its own?), and no finding. */
+  EDGE
 }

@@ -13,8 +13,13 @@ import variablerotor.core.text.Numbers;
 public final class LineVoltage {
   private static final double TOLERANCE = SignalFigures.LINE_TOLERANCE.value() / 100;
 
+  private static final double EDGE = SignalFigures.LINE_EDGE.value() / 100;
+
   /** What a motor may be wired for where its plate is not known. */
   private static final String[] USUAL = {"115", "208-230", "277", "460"};
+
+  /** What three phases are, line to line, where the plate is not known. */
+  private static final String[] USUAL_THREE_PHASE = {"208-230", "460"};
 
   private final List<Window> windows;
   private final boolean plateKnown;
@@ -49,6 +54,15 @@ public final class LineVoltage {
           "plate volts: the lower range first, apart from the higher, such as 115/208-230");
     }
     return new LineVoltage(List.of(low, high), true);
+  }
+
+  /** What three phases may be, line to line, where no plate was read. */
+  public static LineVoltage ofThreePhases() {
+    List<Window> windows = new ArrayList<>();
+    for (String usual : USUAL_THREE_PHASE) {
+      windows.add(parse(usual));
+    }
+    return new LineVoltage(windows, false);
   }
 
   /** Whether the plate says for which supply the motor is: known, and of one range. */
@@ -87,17 +101,33 @@ public final class LineVoltage {
 
   /**
    * Where a reading [V] lies: good if it suits any rating on the plate; between two of them, low.
+   * Where the plate is not known, what suits a 115 V motor may be one leg of 240: a question.
    */
   public Level level(double volts) {
     Level best = Level.ABSENT;
-    for (Window window : windows) {
-      Level level = window.level(volts);
+    for (int i = 0; i < windows.size(); i++) {
+      Level level = windows.get(i).level(volts, EDGE);
       if (level == Level.GOOD) {
-        return level;
+        return mayBeOneLeg(i) ? Level.EDGE : level;
       }
-      best = level == Level.ABSENT ? best : level;
+      boolean tells = level != Level.ABSENT && best != Level.EDGE;
+      best = tells ? level : best;
     }
     return windows.size() > 1 && best == Level.HIGH && volts < last().high() ? Level.LOW : best;
+  }
+
+  private boolean mayBeOneLeg(int window) {
+    return !plateKnown && window == 0 && windows.size() == USUAL.length;
+  }
+
+  /** Whether this reading [V] can be judged only with the plate: good for one rating of several. */
+  public boolean asksPlate(double volts) {
+    return mayBeOneLeg(0) && windows.get(0).level(volts, EDGE) == Level.GOOD;
+  }
+
+  /** Whether the plate was read at all. */
+  public boolean isPlateKnown() {
+    return plateKnown;
   }
 
   private Window last() {

@@ -35,6 +35,21 @@ public final class SignalFigures {
           "%",
           Source.practice("stray voltage on an open lead seldom reads more"));
 
+  public static final Figure EDGE =
+      new Figure(
+          "signal.edge",
+          "A reading this far outside a usual window is a question, not a finding",
+          12,
+          "%",
+          Source.practice("judgement: units have windows of their own; boosted buses run 10 % up"));
+  public static final Figure LINE_EDGE =
+      new Figure(
+          "line.edge",
+          "Line this far beyond its tolerance is a question, not a finding",
+          5,
+          "%",
+          Source.practice("judgement: a motor does not stop for a few volts"));
+
   public static final Figure IDLE_MOST =
       new Figure(
           "command.idle",
@@ -119,6 +134,8 @@ public final class SignalFigures {
         COMMAND_LOW,
         COMMAND_HIGH,
         ABSENT_SHARE,
+        EDGE,
+        LINE_EDGE,
         IDLE_MOST,
         BUS_LOW,
         BUS_HIGH,

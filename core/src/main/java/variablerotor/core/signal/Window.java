@@ -27,12 +27,27 @@ public record Window(double low, double high, String unit, Source source, @Nulla
    */
   public static final double ABSENT_SHARE = SignalFigures.ABSENT_SHARE.value() / 100;
 
-  /** Where a reading lies, in the unit of the window. */
+  /** How far outside a usual window a reading is still a question, as a share of the bound. */
+  public static final double EDGE_SHARE = SignalFigures.EDGE.value() / 100;
+
+  /** Where a reading lies, in the unit of the window. A unit's own window has no soft edge. */
   public Level level(double value) {
+    return level(value, figure == null ? 0 : EDGE_SHARE);
+  }
+
+  /**
+   * Where a reading lies.
+   *
+   * @param edge how far outside it is still a question, as a share of the bound
+   */
+  Level level(double value, double edge) {
     if (value < ABSENT_SHARE * low) {
       return Level.ABSENT;
     }
-    return value < low ? Level.LOW : value <= high ? Level.GOOD : Level.HIGH;
+    if (value < low) {
+      return value < low * (1 - edge) ? Level.LOW : Level.EDGE;
+    }
+    return value <= high ? Level.GOOD : value <= high * (1 + edge) ? Level.EDGE : Level.HIGH;
   }
 
   /** Such as {@code 18 to 30 V}. */

@@ -8,6 +8,7 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
+import variablerotor.core.diagnosis.Remedy;
 import variablerotor.core.diagnosis.SuspectState;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.FactType;
@@ -35,8 +36,10 @@ public record DiagnosisView(
     String engine,
     Verdict verdict,
     List<SuspectView> suspects,
+    List<Diagnosis.Found> found,
     WindingView winding,
     List<NextTestView> nextTests,
+    List<NextTestView> beforeChoosing,
     List<Diagnosis.Round> rounds,
     List<Diagnosis.Note> notes,
     List<WindowView> windows,
@@ -46,6 +49,8 @@ public record DiagnosisView(
 
   public DiagnosisView {
     suspects = List.copyOf(suspects);
+    found = List.copyOf(found);
+    beforeChoosing = List.copyOf(beforeChoosing);
     nextTests = List.copyOf(nextTests);
     rounds = List.copyOf(rounds);
     notes = List.copyOf(notes);
@@ -56,18 +61,33 @@ public record DiagnosisView(
 
   /**
    * @param suspect the first of those named; null where none is
+   * @param restsOn ids of the facts of which a single wrong one would turn it
+   * @param proof by what it is proved; null where it is not
    */
   public record Verdict(
-      VerdictState state, @Nullable Suspect suspect, List<Suspect> suspects, String sentence)
+      VerdictState state,
+      @Nullable Suspect suspect,
+      List<Suspect> suspects,
+      String sentence,
+      Remedy remedy,
+      List<String> restsOn,
+      @Nullable String proof)
       implements Node {
     public Verdict {
       suspects = List.copyOf(suspects);
+      restsOn = List.copyOf(restsOn);
     }
 
     @Override
     public Map<String, Object> tree() {
       return Tree.of(
-          "state", state, "suspect", suspect, "suspects", suspects, "sentence", sentence);
+          "state", state,
+          "suspect", suspect,
+          "suspects", suspects,
+          "sentence", sentence,
+          "remedy", remedy,
+          "restsOn", restsOn,
+          "proof", proof);
     }
   }
 
@@ -133,6 +153,7 @@ public record DiagnosisView(
       @Nullable Double unbalancePercent,
       @Nullable List<Double> unbalanceInterval,
       Signature signature,
+      List<Signature> signatures,
       List<Phase> phases,
       @Nullable Double depth,
       @Nullable Double healthyPairOhms,
@@ -145,6 +166,7 @@ public record DiagnosisView(
       implements Node {
     public WindingView {
       unbalanceInterval = unbalanceInterval == null ? null : List.copyOf(unbalanceInterval);
+      signatures = List.copyOf(signatures);
       phases = List.copyOf(phases);
       phaseOhms = phaseOhms == null ? null : List.copyOf(phaseOhms);
     }
@@ -156,6 +178,7 @@ public record DiagnosisView(
           "unbalancePercent", unbalancePercent,
           "unbalanceInterval", unbalanceInterval,
           "signature", signature,
+          "signatures", signatures,
           "phases", phases,
           "depth", depth,
           "healthyPairOhms", healthyPairOhms,
@@ -200,7 +223,8 @@ public record DiagnosisView(
       double gainBits,
       String ask,
       String sentence,
-      List<AnswerView> outcomes)
+      List<AnswerView> outcomes,
+      boolean again)
       implements Node {
     public NextTestView {
       facts = List.copyOf(facts);
@@ -219,7 +243,8 @@ public record DiagnosisView(
           "gainBits", gainBits,
           "ask", ask,
           "sentence", sentence,
-          "outcomes", outcomes);
+          "outcomes", outcomes,
+          "again", again);
     }
   }
 
@@ -259,8 +284,10 @@ public record DiagnosisView(
         "engine", engine,
         "verdict", verdict,
         "suspects", suspects,
+        "found", found,
         "winding", winding,
         "nextTests", nextTests,
+        "beforeChoosing", beforeChoosing,
         "rounds", rounds,
         "notes", notes,
         "windows", windows,
@@ -273,7 +300,18 @@ public record DiagnosisView(
     List<Diagnosis.Warning> all = new ArrayList<>(warnings);
     all.addAll(more);
     return new DiagnosisView(
-        engine, verdict, suspects, winding, nextTests, rounds, notes, windows, stations, all);
+        engine,
+        verdict,
+        suspects,
+        found,
+        winding,
+        nextTests,
+        beforeChoosing,
+        rounds,
+        notes,
+        windows,
+        stations,
+        all);
   }
 
   /** The diagnosis as every client reads it. */
@@ -281,10 +319,19 @@ public record DiagnosisView(
     Diagnosis.Verdict verdict = diagnosis.verdict();
     return new DiagnosisView(
         Engine.VERSION,
-        new Verdict(verdict.state(), verdict.suspect(), verdict.suspects(), verdict.sentence()),
+        new Verdict(
+            verdict.state(),
+            verdict.suspect(),
+            verdict.suspects(),
+            verdict.sentence(),
+            verdict.remedy(),
+            ids(verdict.restsOn()),
+            verdict.proof()),
         diagnosis.suspects().stream().map(DiagnosisView::suspect).toList(),
+        diagnosis.found(),
         winding(diagnosis.winding()),
         diagnosis.nextTests().stream().map(DiagnosisView::next).toList(),
+        diagnosis.beforeChoosing().stream().map(DiagnosisView::next).toList(),
         diagnosis.rounds(),
         diagnosis.notes(),
         diagnosis.windows().stream().map(DiagnosisView::window).toList(),
@@ -323,15 +370,20 @@ public record DiagnosisView(
         unbalance == null ? null : round(unbalance.percent(), 2),
         unbalance == null ? null : List.of(round(unbalance.low(), 2), round(unbalance.high(), 2)),
         winding.signature(),
+        winding.signatures(),
         winding.phases(),
         round(winding.depth(), 4),
         round(winding.healthyPairOhms(), 3),
         round(winding.extraOhms(), 3),
         star == null ? null : List.of(round(star.a(), 3), round(star.b(), 3), round(star.c(), 3)),
         winding.frame(),
-        round(winding.insulationAt40(), 2),
+        overRange(winding.insulationAt40()) ? null : round(winding.insulationAt40(), 2),
         winding.limitPercent(),
         winding.sentence());
+  }
+
+  private static boolean overRange(@Nullable Double megohms) {
+    return megohms != null && megohms.isInfinite();
   }
 
   private static @Nullable Double round(@Nullable Double value, int decimals) {
@@ -350,7 +402,8 @@ public record DiagnosisView(
         test.gainBits(),
         check.ask(),
         test.sentence(),
-        test.outcomes().stream().map(DiagnosisView::answer).toList());
+        test.outcomes().stream().map(DiagnosisView::answer).toList(),
+        test.again());
   }
 
   private static AnswerView answer(Diagnosis.Answer answer) {

@@ -14,10 +14,10 @@ public final class BackEmf {
   }
 
   /**
-   * Rotor speed n = 60 f / p [r/min] from the frequency [Hz] of voltage, or of pulses that come
-   * once a pole pair. Any machine text.
+   * Rotor speed n = 60 f / p [r/min] from the frequency [Hz] of voltage, or of pulses that come so
+   * often a revolution. Any machine text.
    *
-   * @param polePairs half the number of poles, 1 or more
+   * @param polePairs half the number of poles, or pulses a revolution; 1 or more
    */
   public static double rpm(double hertz, int polePairs) {
     if (polePairs < 1) {

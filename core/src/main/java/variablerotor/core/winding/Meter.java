@@ -21,12 +21,15 @@ public record Meter(double leadOhms, double countOhms) {
     }
   }
 
+  /** A display as fine as this is of a milliohm meter, which measures with four wires [Ω]. */
+  private static final double FOUR_WIRES = 0.001;
+
   /**
    * Half-width of the band in which the true value of one reading lies, as far as it is not common
-   * to all three [Ω]: half a count of resolution, and contact repeatability. Whoever reads finer
-   * counts uses clips or four wires, so the contact share is never more than half a count.
+   * to all three [Ω]: half a count of resolution, and contact repeatability, which is that of the
+   * probes whatever the display resolves. A milliohm meter measures past its contacts.
    */
   public double errorOhms() {
-    return countOhms / 2 + Math.min(CONTACT_OHMS, countOhms / 2);
+    return countOhms / 2 + (countOhms <= FOUR_WIRES ? countOhms / 2 : CONTACT_OHMS);
   }
 }

@@ -1,5 +1,6 @@
 package variablerotor.core.winding;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.text.Numbers;
@@ -29,9 +30,50 @@ final class PairPicture {
       @Nullable Double depth,
       @Nullable Double healthyPairOhms,
       @Nullable Double extraOhms,
-      String sentence) {
+      String sentence,
+      List<Signature> others) {
     Picture {
       phases = List.copyOf(phases);
+      others = List.copyOf(others);
+    }
+
+    /** The only picture that explains the readings. */
+    Picture(
+        Signature signature,
+        List<Phase> phases,
+        @Nullable Double depth,
+        @Nullable Double healthyPairOhms,
+        @Nullable Double extraOhms,
+        String sentence) {
+      this(signature, phases, depth, healthyPairOhms, extraOhms, sentence, List.of());
+    }
+
+    /** This one and the others that explain the readings. */
+    List<Signature> signatures() {
+      List<Signature> all = new ArrayList<>();
+      all.add(signature);
+      all.addAll(others);
+      return all;
+    }
+
+    /** With another picture that explains the readings as well, and what parts the two. */
+    Picture or(Picture other) {
+      String parts =
+          isShort() == other.isShort()
+              ? " Back-EMF and the motor's own figure tell them apart."
+              : " Drag tells them apart: shorted turns brake, module off.";
+      return new Picture(
+          signature,
+          phases,
+          depth,
+          healthyPairOhms,
+          extraOhms,
+          sentence + " Or else: " + other.sentence + parts,
+          List.of(other.signature));
+    }
+
+    boolean isShort() {
+      return signature == Signature.TURN_SHORT || signature == Signature.PHASE_TO_PHASE_SHORT;
     }
 
     /** A picture that puts no figure to its fault. */
@@ -41,17 +83,17 @@ final class PairPicture {
 
     /** With the share of the phase that is bridged. */
     Picture depth(double share) {
-      return new Picture(signature, phases, share, healthyPairOhms, extraOhms, sentence);
+      return new Picture(signature, phases, share, healthyPairOhms, extraOhms, sentence, others);
     }
 
     /** With what a healthy pair of this winding reads [Ω]. */
     Picture healthyPair(double ohms) {
-      return new Picture(signature, phases, depth, ohms, extraOhms, sentence);
+      return new Picture(signature, phases, depth, ohms, extraOhms, sentence, others);
     }
 
     /** With what a joint adds [Ω]. */
     Picture extra(double ohms) {
-      return new Picture(signature, phases, depth, healthyPairOhms, ohms, sentence);
+      return new Picture(signature, phases, depth, healthyPairOhms, ohms, sentence, others);
     }
   }
 
@@ -110,8 +152,14 @@ final class PairPicture {
     return count;
   }
 
-  /** The picture of readings that are out of balance. */
-  Picture ofFault() {
+  /**
+   * The picture of readings that are out of balance. Where it is not known whether the winding is
+   * star or delta, both are tried.
+   *
+   * @param drags whether the rotor drags, module off: shorted turns brake, a joint or an open leg
+   *     does not; null where not felt
+   */
+  Picture ofFault(@Nullable Boolean drags) {
     if (overLimit() == 3) {
       return Picture.of(
           Signature.OPEN_PHASE,
@@ -122,10 +170,30 @@ final class PairPicture {
     if (overLimit() == 2) {
       return openPhase();
     }
-    Phase odd = oddPhase();
-    if (connection == Connection.DELTA) {
-      return ofDelta();
+    return switch (connection) {
+      case DELTA -> ofDelta();
+      case STAR -> ofStar();
+      case UNKNOWN -> either(ofStar(), ofDelta(), drags);
+    };
+  }
+
+  private static Picture either(Picture star, Picture delta, @Nullable Boolean drags) {
+    boolean deltaFits = delta.signature() != Signature.UNCLEAR;
+    if (!deltaFits || delta.signature() == star.signature()) {
+      return star;
     }
+    if (star.signature() == Signature.UNCLEAR) {
+      return delta;
+    }
+    if (drags != null && star.isShort() != delta.isShort()) {
+      return star.isShort() == drags ? star : delta;
+    }
+    // One pair twice the other two is an open leg more often than a phase shorted from end to end.
+    return delta.signature() == Signature.OPEN_PHASE ? delta.or(star) : star.or(delta);
+  }
+
+  private Picture ofStar() {
+    Phase odd = oddPhase();
     double opposite = of(odd.opposite());
     double one = of(odd.opposite().next());
     double two = of(odd.opposite().next().next());
@@ -158,20 +226,6 @@ final class PairPicture {
   }
 
   private Picture twoLow(Phase odd, double touching, double opposite) {
-    boolean twice = Math.abs(opposite - 2 * touching) <= 3 * error;
-    if (connection == Connection.UNKNOWN && twice) {
-      Pair leg = odd.opposite();
-      return Picture.of(
-              Signature.OPEN_PHASE,
-              leg.leads(),
-              leg.spoken()
-                  + " reads twice the other two: the leg from "
-                  + leg.spoken()
-                  + " of a delta winding is open (or, in a star, all of phase "
-                  + odd
-                  + " is shorted).")
-          .healthyPair(opposite / 3);
-    }
     double share = Math.min(1, 2 - 2 * touching / opposite);
     return Picture.of(
             Signature.TURN_SHORT,

@@ -33,11 +33,41 @@ public final class WindingAnalysis {
 
   private WindingVerdict verdict() {
     FrameState frame = frame();
+    if (framesExcludeEachOther()) {
+      return build(
+          WindingState.UNCERTAIN,
+          inconsistent(
+              "One lead reads next to nothing to the frame, and another OL: through the winding it"
+                  + " would read no more than the pair. A contact is bad or a number is wrong."),
+          null,
+          null,
+          FrameState.NOT_MEASURED);
+    }
     WindingVerdict pairs = readings.allPairs() ? ofPairs(frame) : notMeasured(frame);
     if (frame != FrameState.SHORT) {
       return frame == FrameState.LEAK ? leaking(pairs) : pairs;
     }
     return shorted(pairs);
+  }
+
+  /**
+   * A lead that touches the frame takes the others with it: each reads at most that lead's ohms and
+   * the pair's (any circuit text). OL beside a dead touch is no winding's.
+   */
+  private boolean framesExcludeEachOther() {
+    for (Pair pair : Pair.values()) {
+      Ohms between = readings.pairs().get(pair);
+      Ohms one = readings.frame().get(pair.first());
+      Ohms other = readings.frame().get(pair.second());
+      if (between != null && one != null && other != null && !between.isOverLimit()) {
+        double touch = WindingFigures.FRAME_CONDEMNED.value() / 10;
+        double near = Math.min(one.value(), other.value());
+        if (near < touch && (one.isOverLimit() || other.isOverLimit())) {
+          return true;
+        }
+      }
+    }
+    return false;
   }
 
   /** The reading of one pair less the test leads [Ω]; a hair below zero is zero. */
@@ -80,14 +110,75 @@ public final class WindingAnalysis {
           null,
           frame);
     }
+    WindingTests tests = readings.tests();
     if (unbalance == null || star == null || unbalance.low() > limitPercent) {
-      PairPicture.Picture fault = picture.ofFault();
+      PairPicture.Picture fault = picture.ofFault(tests.drags());
+      if (isShort(fault.signature()) && tests.clear()) {
+        return build(
+            WindingState.UNCERTAIN,
+            unclear(
+                "The pairs show a short, and a short drags and makes back-EMF uneven: here it"
+                    + " turns free and even. Measure the pairs again on clean contacts."),
+            unbalance,
+            star,
+            frame);
+      }
       return build(WindingState.FAULTY, withBand(fault, unbalance), unbalance, star, frame);
     }
-    if (unbalance.high() > limitPercent) {
-      return build(WindingState.UNCERTAIN, uncertain(unbalance), unbalance, star, frame);
+    if (Unbalance.mostSpread(pairs[0], pairs[1], pairs[2], error) > limitPercent) {
+      return between(pairs, unbalance, star, frame);
+    }
+    if (Boolean.FALSE.equals(tests.even())) {
+      return build(
+          WindingState.UNCERTAIN,
+          unclear(
+              "The three pairs agree, and back-EMF does not: few turns shorted, or the speed was"
+                  + " not steady. Take both again."),
+          unbalance,
+          star,
+          frame);
     }
     return balanced(pairs, reference, unbalance, star, frame);
+  }
+
+  private static boolean isShort(Signature signature) {
+    return signature == Signature.TURN_SHORT || signature == Signature.PHASE_TO_PHASE_SHORT;
+  }
+
+  /** Neither clear of the limit nor clear below it: what was tried beside decides, if anything. */
+  private WindingVerdict between(double[] pairs, Unbalance unbalance, Star star, FrameState frame) {
+    WindingTests tests = readings.tests();
+    if (tests.clear()) {
+      double mean = (pairs[0] + pairs[1] + pairs[2]) / 3;
+      return build(
+          WindingState.SOUND,
+          new PairPicture.Picture(
+              Signature.BALANCED,
+              List.of(),
+              null,
+              mean,
+              null,
+              "The pairs alone cannot tell ("
+                  + band(unbalance)
+                  + "); back-EMF is even and it turns free, so the winding is sound."),
+          unbalance,
+          star,
+          frame);
+    }
+    if (Boolean.FALSE.equals(tests.even())) {
+      return build(
+          WindingState.FAULTY,
+          unclear(
+              "The pairs alone cannot tell (" + band(unbalance) + "); back-EMF is uneven as well."),
+          unbalance,
+          star,
+          frame);
+    }
+    return build(WindingState.UNCERTAIN, uncertain(unbalance), unbalance, star, frame);
+  }
+
+  private static PairPicture.Picture unclear(String why) {
+    return PairPicture.Picture.of(Signature.UNCLEAR, List.of(), why);
   }
 
   private WindingVerdict balanced(
@@ -137,12 +228,7 @@ public final class WindingAnalysis {
   }
 
   private PairPicture.Picture uncertain(Unbalance unbalance) {
-    return new PairPicture.Picture(
-        Signature.UNCLEAR,
-        List.of(),
-        null,
-        null,
-        null,
+    return unclear(
         "This meter cannot tell: the unbalance is "
             + band(unbalance)
             + ", limit "
@@ -151,7 +237,7 @@ public final class WindingAnalysis {
   }
 
   private static PairPicture.Picture inconsistent(String why) {
-    return new PairPicture.Picture(Signature.INCONSISTENT, List.of(), null, null, null, why);
+    return PairPicture.Picture.of(Signature.INCONSISTENT, List.of(), why);
   }
 
   private PairPicture.Picture withBand(PairPicture.Picture fault, @Nullable Unbalance unbalance) {
@@ -171,7 +257,8 @@ public final class WindingAnalysis {
         fault.depth(),
         fault.healthyPairOhms(),
         fault.extraOhms(),
-        text.toString());
+        text.toString(),
+        fault.others());
   }
 
   private WindingVerdict notMeasured(FrameState frame) {
@@ -198,9 +285,11 @@ public final class WindingAnalysis {
       path |= !ohms.isOverLimit();
     }
     if (readings.insulationMegohms() != null) {
-      return Insulation.isSound(readings.insulationMegohms(), readings.celsius())
-          ? FrameState.CLEAR
-          : FrameState.SHORT;
+      return switch (Insulation.state(readings.insulationMegohms(), readings.celsius())) {
+        case SOUND -> FrameState.CLEAR;
+        case UNCERTAIN -> FrameState.LEAK;
+        case LOW -> FrameState.SHORT;
+      };
     }
     return path ? FrameState.LEAK : all ? FrameState.CLEAR : FrameState.NOT_MEASURED;
   }
@@ -210,10 +299,14 @@ public final class WindingAnalysis {
         pairs.state() == WindingState.FAULTY ? WindingState.FAULTY : WindingState.UNCERTAIN;
     String sentence =
         pairs.sentence()
-            + " A path to the frame shows; only a 500 V insulation tester, module off, can tell.";
+            + (readings.insulationMegohms() == null
+                ? " A path to the frame shows; only a 500 V insulation tester, module off, can tell."
+                : " The insulation is enough for one kind of varnish and too little for another:"
+                    + " dry it, and test again.");
     return new WindingVerdict(
         state,
         pairs.signature(),
+        pairs.signatures(),
         pairs.unbalance(),
         pairs.phases(),
         pairs.depth(),
@@ -240,6 +333,7 @@ public final class WindingAnalysis {
     return new WindingVerdict(
         WindingState.FAULTY,
         pairsTell ? pairs.signature() : Signature.FRAME_SHORT,
+        pairsTell ? pairs.signatures() : List.of(Signature.FRAME_SHORT),
         pairs.unbalance(),
         pairsTell ? pairs.phases() : leads,
         pairsTell ? pairs.depth() : frameDepth(pairs, leads),
@@ -297,6 +391,7 @@ public final class WindingAnalysis {
     return new WindingVerdict(
         state,
         picture.signature(),
+        picture.signatures(),
         unbalance,
         picture.phases(),
         picture.depth(),

@@ -62,7 +62,8 @@ public final class WindingFigures {
           "Contact repeatability of hand-held probes",
           0.05,
           "Ω",
-          Source.practice("two readings of one pair differ by about this; at most half a count"));
+          Source.practice(
+              "two readings of one pair differ by about this, whatever the display resolves"));
   public static final Figure FAR_LOWER =
       new Figure(
           "winding.farLower",
@@ -78,6 +79,13 @@ public final class WindingFigures {
           10,
           "%",
           Source.practice("the three voltages must agree within 10 %"));
+  public static final Figure EMF_LEAST =
+      new Figure(
+          "winding.emfLeast",
+          "Back-EMF that means something, at least",
+          1,
+          "V",
+          Source.practice("judgement: below it the speed is too low, or the meter sees nothing"));
 
   private WindingFigures() {}
 
@@ -93,6 +101,7 @@ public final class WindingFigures {
         METER_COUNT,
         CONTACT_REPEATABILITY,
         FAR_LOWER,
-        EMF_LIMIT);
+        EMF_LIMIT,
+        EMF_LEAST);
   }
 }

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param meter what the meter adds
  * @param connection star, delta or unknown
  * @param referencePairOhms what a healthy pair of this very motor reads at 20 °C [Ω], or null
+ * @param tests what was tried beside
  */
 public record WindingReadings(
     Map<Pair, Ohms> pairs,
@@ -22,7 +23,8 @@ public record WindingReadings(
     double celsius,
     Meter meter,
     Connection connection,
-    @Nullable Double referencePairOhms) {
+    @Nullable Double referencePairOhms,
+    WindingTests tests) {
 
   public WindingReadings {
     pairs = Map.copyOf(pairs);
@@ -36,25 +38,32 @@ public record WindingReadings(
     pairs.put(Pair.BC, bc);
     pairs.put(Pair.CA, ca);
     return new WindingReadings(
-        pairs, Map.of(), null, Copper.REFERENCE_CELSIUS, Meter.HAND_HELD, Connection.UNKNOWN, null);
+        pairs,
+        Map.of(),
+        null,
+        Copper.REFERENCE_CELSIUS,
+        Meter.HAND_HELD,
+        Connection.UNKNOWN,
+        null,
+        WindingTests.NONE);
   }
 
   /** The same readings by another meter. */
   public WindingReadings withMeter(Meter other) {
     return new WindingReadings(
-        pairs, frame, insulationMegohms, celsius, other, connection, referencePairOhms);
+        pairs, frame, insulationMegohms, celsius, other, connection, referencePairOhms, tests);
   }
 
   /** The same with these readings to the frame [Ω]. */
   public WindingReadings withFrame(Map<Phase, Ohms> other) {
     return new WindingReadings(
-        pairs, other, insulationMegohms, celsius, meter, connection, referencePairOhms);
+        pairs, other, insulationMegohms, celsius, meter, connection, referencePairOhms, tests);
   }
 
   /** The same of a motor so connected. */
   public WindingReadings withConnection(Connection other) {
     return new WindingReadings(
-        pairs, frame, insulationMegohms, celsius, meter, other, referencePairOhms);
+        pairs, frame, insulationMegohms, celsius, meter, other, referencePairOhms, tests);
   }
 
   /**
@@ -62,7 +71,8 @@ public record WindingReadings(
    * @param at winding temperature [°C]
    */
   public WindingReadings withInsulation(double megohms, double at) {
-    return new WindingReadings(pairs, frame, megohms, at, meter, connection, referencePairOhms);
+    return new WindingReadings(
+        pairs, frame, megohms, at, meter, connection, referencePairOhms, tests);
   }
 
   /**
@@ -71,7 +81,13 @@ public record WindingReadings(
    */
   public WindingReadings withReference(double pairOhmsAt20, double at) {
     return new WindingReadings(
-        pairs, frame, insulationMegohms, at, meter, connection, pairOhmsAt20);
+        pairs, frame, insulationMegohms, at, meter, connection, pairOhmsAt20, tests);
+  }
+
+  /** The same with what was tried beside. */
+  public WindingReadings withTests(WindingTests other) {
+    return new WindingReadings(
+        pairs, frame, insulationMegohms, celsius, meter, connection, referencePairOhms, other);
   }
 
   /** Whether all three pairs were read. */

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param state sound, faulty, uncertain or not measured
  * @param signature the picture they make
+ * @param signatures every picture that explains the readings, that one first
  * @param unbalance of the pairs, or null where one is OL or missing
  * @param phases the phases concerned, in order
  * @param depth share of turns shorted, or mean depth of the fault from the terminals (0 to 1), or
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
 public record WindingVerdict(
     WindingState state,
     Signature signature,
+    List<Signature> signatures,
     @Nullable Unbalance unbalance,
     List<Phase> phases,
     @Nullable Double depth,
@@ -35,6 +37,7 @@ public record WindingVerdict(
     String sentence) {
 
   public WindingVerdict {
+    signatures = List.copyOf(signatures);
     phases = List.copyOf(phases);
   }
 }

@@ -97,7 +97,7 @@ class ReasonsTest {
   @ParameterizedTest
   @CsvSource({
     "shaft.feel,FREE,shaft.feel.module_off,LOCKED",
-    "shaft.feel,FREE,shaft.feel.wheel_off,STIFF",
+    "shaft.feel,FREE,shaft.feel.wheel_off,LOCKED",
     "shaft.feel,LOCKED,run.substitute_command,RUNS",
     "wheel.look,JAMMED,shaft.feel,FREE"
   })
@@ -110,10 +110,9 @@ class ReasonsTest {
 
   @Test
   void voltsThatCannotBothBeAreNamed() {
-    Diagnosis command =
-        noRun(Family.CONSTANT_TORQUE, "command.volts", 25, "command.volts.board", 0);
-    assertTrue(warns(command, "CONTRADICTION"));
-    assertEquals(VerdictState.OPEN, command.verdict().state());
+    Diagnosis link = noRun(Family.CONSTANT_AIRFLOW_SERIAL, "link.volts", 12, "link.volts.board", 0);
+    assertTrue(warns(link, "CONTRADICTION"));
+    assertEquals(VerdictState.OPEN, link.verdict().state());
     Diagnosis bus = noRun(Family.BLDC_FIVE_WIRE, "bus.volts", 330, "bus.volts.unplugged", 0);
     assertTrue(warns(bus, "CONTRADICTION"));
     Diagnosis fine = noRun(Family.BLDC_FIVE_WIRE, "bus.volts", 0, "bus.volts.unplugged", 330);
@@ -167,8 +166,10 @@ class ReasonsTest {
             "module.look",
             "BURNT");
     assertEquals(VerdictState.DECIDED, diagnosis.verdict().state());
-    assertTrue(
-        diagnosis.verdict().suspects().containsAll(List.of(Suspect.WINDING, Suspect.MODULE)));
+    assertEquals(List.of(Suspect.WINDING), diagnosis.verdict().suspects());
+    // An eye does not prove, but it points: the module leads the rest.
+    assertEquals(Suspect.MODULE, diagnosis.suspects().get(1).id());
+    assertNotEquals(SuspectState.CLEARED, of(diagnosis, Suspect.MODULE).state());
   }
 
   @Test
@@ -187,7 +188,9 @@ class ReasonsTest {
             "shaft.feel.module_off",
             "COGGING");
     assertNotEquals(SuspectState.CLEARED, of(drags, Suspect.WINDING).state());
-    assertEquals(SuspectState.CLEARED, of(drags, Suspect.MODULE).state(), "it stays, module off");
+    assertTrue(
+        of(drags, Suspect.WINDING).probability() > of(drags, Suspect.MODULE).probability(),
+        "it stays, module off");
   }
 
   @Test
@@ -211,29 +214,22 @@ class ReasonsTest {
     assertEquals(List.of(), decided.rounds());
   }
 
-  /** NEMA MG 1, 14.36 (from memory): 2 % unbalance, 0.95; above 5 % not at all. */
+  /**
+   * NEMA MG 1, 14.36 (from memory): 2 % unbalance, 0.95; above 5 % not at all. It derates a motor
+   * on the line, and not one behind a drive.
+   */
   @Test
-  void unequalLineDerates() {
-    Diagnosis two =
-        noRun(
-            Family.DRIVE_FED_INDUCTION,
-            "line.volts.ab",
-            460,
-            "line.volts.bc",
-            460,
-            "line.volts.ca",
-            474);
-    assertTrue(warns(two, "UNBALANCE_DERATE"));
-    Diagnosis six =
-        noRun(
-            Family.DRIVE_FED_INDUCTION,
-            "line.volts.ab",
-            460,
-            "line.volts.bc",
-            460,
-            "line.volts.ca",
-            505);
-    assertTrue(warns(six, "UNBALANCE_DO_NOT_RUN"));
+  void unequalLineDeratesAMotorOnTheLine() {
+    Object[] two = {"line.volts.ab", 460, "line.volts.bc", 460, "line.volts.ca", 474};
+    Diagnosis behind = noRun(Family.DRIVE_FED_INDUCTION, two);
+    assertFalse(warns(behind, "UNBALANCE_DERATE"));
+    assertTrue(warns(behind, "UNBALANCE_AT_INPUT"));
+    Object[] bypass = java.util.Arrays.copyOf(two, 8);
+    bypass[6] = "run.bypass";
+    bypass[7] = "RUNS";
+    assertTrue(warns(noRun(Family.DRIVE_FED_INDUCTION, bypass), "UNBALANCE_DERATE"));
+    bypass[5] = 505;
+    assertTrue(warns(noRun(Family.DRIVE_FED_INDUCTION, bypass), "UNBALANCE_DO_NOT_RUN"));
   }
 
   /** Practice value: 4.12 V asks for 1650 r/min on the sample; n = 60 f/p. */
@@ -246,7 +242,7 @@ class ReasonsTest {
             4.12,
             "feedback.hertz",
             110,
-            "motor.pole_pairs",
+            "feedback.pulses",
             4);
     List<String> notes = diagnosis.notes().stream().map(Diagnosis.Note::sentence).toList();
     assertTrue(notes.get(0).contains("1650 r/min"), notes.toString());

@@ -16,6 +16,7 @@ import variablerotor.core.winding.Ohms;
 import variablerotor.core.winding.Phase;
 import variablerotor.core.winding.WindingAnalysis;
 import variablerotor.core.winding.WindingReadings;
+import variablerotor.core.winding.WindingTests;
 
 /** What is drawn of a winding, from its readings. */
 class WindingPictureTest {
@@ -103,7 +104,14 @@ class WindingPictureTest {
   void whatIsNotMeasuredIsDotted() {
     WindingReadings none =
         new WindingReadings(
-            Map.of(), Map.of(), null, 20, Meter.HAND_HELD, Connection.UNKNOWN, null);
+            Map.of(),
+            Map.of(),
+            null,
+            20,
+            Meter.HAND_HELD,
+            Connection.UNKNOWN,
+            null,
+            WindingTests.NONE);
     Drawing drawing = WindingPicture.of(WindingAnalysis.of(none));
     assertTrue(drawing.strokes().stream().allMatch(s -> s.dashed() && s.ink() == Ink.SOFT));
   }

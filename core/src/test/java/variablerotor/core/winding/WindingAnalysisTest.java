@@ -212,15 +212,24 @@ class WindingAnalysisTest {
     assertEquals(0.3, verdict.depth(), 1e-9);
   }
 
-  /** IEEE Std 43: 20 MΩ at 20 °C is 5 MΩ at 40 °C, just enough. */
+  /**
+   * IEEE Std 43 (from memory): 20 MΩ at 20 °C is 5 MΩ at 40 °C for thermoplastic insulation, and
+   * exp(−1245 (1/293 − 1/313)) = 0.762 of it for thermosetting.
+   */
   @Test
   void insulationIsCorrectedTo40() {
-    assertEquals(5, Insulation.at40(20, 20), 1e-12);
-    assertTrue(Insulation.isSound(20, 20));
-    assertTrue(!Insulation.isSound(19.9, 20));
-    WindingReadings low =
-        WindingReadings.ofPairs(new Ohms(20), new Ohms(20), new Ohms(20)).withInsulation(12, 20);
-    assertEquals(Signature.FRAME_SHORT, WindingAnalysis.of(low).signature());
+    assertEquals(5, Insulation.thermoplasticAt40(20, 20), 1e-12);
+    assertEquals(0.7622, Insulation.at40(1, 20), 1e-4);
+    assertEquals(1, Insulation.at40(1, 40), 1e-12);
+    assertEquals(Insulation.State.SOUND, Insulation.state(20, 20));
+    assertEquals(Insulation.State.UNCERTAIN, Insulation.state(12, 20));
+    assertEquals(Insulation.State.LOW, Insulation.state(6, 20));
+    assertEquals(Insulation.State.SOUND, Insulation.state(Double.POSITIVE_INFINITY, 20));
+    WindingReadings even = WindingReadings.ofPairs(new Ohms(20), new Ohms(20), new Ohms(20));
+    assertEquals(Signature.FRAME_SHORT, WindingAnalysis.of(even.withInsulation(6, 20)).signature());
+    WindingVerdict dry = WindingAnalysis.of(even.withInsulation(12, 20));
+    assertEquals(WindingState.UNCERTAIN, dry.state());
+    assertTrue(dry.sentence().contains("dry it"), dry.sentence());
   }
 
   /** IEEE Std 112: copper from 25 °C to 75 °C rises by (234.5 + 75)/(234.5 + 25) = 1.1927. */
