@@ -524,7 +524,7 @@ export interface components {
             decides: boolean;
             label: string;
             /** @enum {string} */
-            leadsTo: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
+            leadsTo: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER";
             /** Format: double */
             probability: number;
             value: string;
@@ -594,7 +594,7 @@ export interface components {
             /** @enum {string} */
             symptom: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
             unitName: string;
-            verdict: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
+            verdict: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
         };
         CallView: {
             changedAt: string;
@@ -642,7 +642,7 @@ export interface components {
             /** @enum {string} */
             state: "POWER_ON" | "CONTROL_PLUG_OUT" | "POWER_OFF_COVER_OFF" | "MODULE_OFF" | "ON_BENCH";
             /** @enum {string} */
-            station: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
+            station: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER";
         };
         CodeCells: {
             line: string;
@@ -657,7 +657,7 @@ export interface components {
             pattern: string;
             /** @enum {string} */
             signal: "FLASHES" | "DIGITS" | "LONG_SHORT" | "TWO_COLOURS" | "COINCIDENCE" | "QUANTITY" | "DISPLAY" | "STEADY";
-            suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
+            suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
         };
         Connected: {
             /** Format: uuid */
@@ -689,7 +689,7 @@ export interface components {
             /** @enum {string} */
             outcome: "PROVED" | "LIKELY" | "ASTRAY";
             steps: components["schemas"]["Step"][];
-            suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
+            suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
             truth: string;
         };
         DebriefView: {
@@ -722,7 +722,9 @@ export interface components {
             role: "TECHNICIAN" | "LEAD";
         };
         DiagnosisView: {
+            beforeChoosing: components["schemas"]["NextTestView"][];
             engine: string;
+            found: components["schemas"]["Found"][];
             nextTests: components["schemas"]["NextTestView"][];
             notes: components["schemas"]["Note"][];
             rounds: components["schemas"]["Round"][];
@@ -769,7 +771,7 @@ export interface components {
             choices: string[];
             id: string;
             /** @enum {string} */
-            kind: "NUMBER" | "OHMS" | "FLAG" | "CHOICE" | "CODE" | "SUSPECTS" | "WINDOW";
+            kind: "NUMBER" | "OHMS" | "MEGOHMS" | "FLAG" | "CHOICE" | "CODE" | "SUSPECTS" | "WINDOW";
             /** Format: double */
             least: number;
             /** Format: double */
@@ -792,7 +794,7 @@ export interface components {
         };
         FaultChoice: {
             /** @enum {string} */
-            id: "SUPPLY_OFF" | "SUPPLY_LINE_LOST" | "SUPPLY_OUT_OF_RANGE" | "NO_CALL" | "CONTROL_POWER" | "BOARD_SILENT" | "BOARD_STUCK" | "BOARD_NO_BUS" | "BOARD_NO_LOGIC" | "HARNESS_OPEN" | "HARNESS_PIN" | "HARNESS_FEEDBACK" | "HARNESS_CORRODED" | "HARNESS_CROSSED" | "SETTING_SPEED" | "SETTING_SPEED_PROOF" | "SETTING_ROTATION" | "SETTING_LINK" | "SETTING_DRIVE" | "DRIVE_DEAD" | "DRIVE_STUCK_ON" | "MODULE_MUTE" | "MODULE_PULLS_DOWN" | "MODULE_DEAD" | "MODULE_STUCK_ON" | "MODULE_OUTPUT_SHORTED" | "MODULE_FADING" | "WINDING_OPEN" | "WINDING_SHORT" | "WINDING_JOINT" | "WINDING_FRAME" | "WINDING_SLIGHT_SHORT" | "WINDING_WARM_SHORT" | "BEARING_SEIZED" | "BEARING_DRAG" | "BEARING_NOISY" | "WHEEL_JAMMED" | "WHEEL_RUBBING" | "WHEEL_LOOSE" | "AIR_BLOCKED" | "NOTHING";
+            id: "SUPPLY_OFF" | "SUPPLY_LINE_LOST" | "SUPPLY_OUT_OF_RANGE" | "CONTACTOR_OPEN" | "DEFROST_STUCK" | "NO_CALL" | "SAFETY_OPEN" | "CONTROL_POWER" | "CONTROL_SAGS" | "BOARD_SILENT" | "BOARD_STUCK" | "BOARD_NO_BUS" | "BOARD_NO_LOGIC" | "AUX_PULLED_DOWN" | "HARNESS_OPEN" | "HARNESS_PIN" | "HARNESS_FEEDBACK" | "HARNESS_CORRODED" | "HARNESS_CROSSED" | "HARNESS_BUS" | "HARNESS_GROUND" | "HARNESS_LEAD" | "SETTING_SPEED" | "SETTING_SPEED_PROOF" | "SETTING_ROTATION" | "SETTING_LINK" | "SETTING_TAP" | "SETTING_DRIVE" | "SETTING_TRIP" | "DRIVE_DEAD" | "DRIVE_STUCK_ON" | "MODULE_MUTE" | "MODULE_PULLS_DOWN" | "MODULE_PULLS_LOGIC" | "MODULE_DEAD" | "MODULE_STUCK_ON" | "MODULE_OUTPUT_SHORTED" | "MODULE_FADING" | "WINDING_OPEN" | "WINDING_SHORT" | "WINDING_JOINT" | "WINDING_FRAME" | "WINDING_SLIGHT_SHORT" | "WINDING_WARM_SHORT" | "MAGNETS_WEAK" | "BEARING_SEIZED" | "BEARING_DRAG" | "BEARING_NOISY" | "BEARING_WARM" | "WHEEL_JAMMED" | "WHEEL_RUBBING" | "WHEEL_LOOSE" | "WHEEL_DIRTY" | "AIR_BLOCKED" | "HELD_OFF_BY_DEFROST" | "NOTHING" | "UNLISTED";
             title: string;
         };
         FigureView: {
@@ -804,6 +806,14 @@ export interface components {
             unit: string;
             /** Format: double */
             value: number;
+        };
+        Found: {
+            /** @enum {string} */
+            action: "REPLACE_MOTOR" | "REPLACE_DRIVE" | "REPLACE_BOARD" | "REPLACE_MODULE" | "REPAIR_WHEEL" | "REPAIR_HARNESS" | "REPAIR_SUPPLY" | "REPAIR_COMMAND" | "CHANGE_SETTING" | "CLEAR_AIR_PATH" | "NOTHING";
+            facts: ("CALL_PRESENT" | "THERMOSTAT_CALL" | "SAFETY_OPEN" | "CONTROL_VOLTS" | "CONTROL_VOLTS_LOADED" | "TRANSFORMER_PRIMARY" | "LINE_VOLTS" | "LINE_VOLTS_AB" | "LINE_VOLTS_BC" | "LINE_VOLTS_CA" | "CONTACTOR_VOLTS" | "DEFROST_CONTACT" | "DEFROST_ACTIVE" | "BUS_VOLTS" | "LOGIC_VOLTS" | "BUS_VOLTS_UNPLUGGED" | "BUS_VOLTS_BOARD" | "LOGIC_VOLTS_UNPLUGGED" | "COMMAND_KIND" | "COMMAND_VOLTS" | "COMMAND_VOLTS_BOARD" | "COMMAND_VOLTS_RESET" | "COMMAND_DUTY" | "COMMAND_MILLIAMPS" | "LINK_VOLTS" | "AUX_VOLTS" | "AUX_VOLTS_UNLOADED" | "ALARM_RELAY" | "AMPS" | "FEEDBACK_HERTZ" | "FEEDBACK_PULSES" | "DRIVE_OUTPUT_AB" | "DRIVE_OUTPUT_BC" | "DRIVE_OUTPUT_CA" | "DRIVE_UNLOADED_AB" | "DRIVE_UNLOADED_BC" | "DRIVE_UNLOADED_CA" | "DRIVE_RESET" | "DRIVE_FAULT" | "DRIVE_STATUS" | "RUN_CONTROL_UNPLUGGED" | "RUN_SUBSTITUTE_COMMAND" | "RUN_RESEATED" | "RUN_AIR_CLEARED" | "RUN_SET_RIGHT" | "RUN_WHEEL_MENDED" | "CODE_RETURNS" | "RUN_BYPASS" | "SHAFT_FEEL" | "SHAFT_FEEL_MODULE_OFF" | "SHAFT_FEEL_WHEEL_OFF" | "WHEEL_LOOK" | "WHEEL_DIRT" | "ROTATION" | "WINDING_AB" | "WINDING_BC" | "WINDING_CA" | "WINDING_WARM_AB" | "WINDING_WARM_BC" | "WINDING_WARM_CA" | "WINDING_JOINT_AB" | "WINDING_JOINT_BC" | "WINDING_JOINT_CA" | "WINDING_FRAME_A" | "WINDING_FRAME_B" | "WINDING_FRAME_C" | "WINDING_INSULATION" | "SHAFT_DRAG_JOINED" | "WINDING_CELSIUS" | "WINDING_REFERENCE" | "METER_LEAD_OHMS" | "METER_COUNT_OHMS" | "EMF_AB" | "EMF_BC" | "EMF_CA" | "MODULE_LOOK" | "CONNECTOR_LOOK" | "AIR_LOOK" | "STATIC_INWC" | "LINK_VOLTAGE_JUMPER" | "MOTOR_FEEDBACK" | "BOARD_NEEDS_FEEDBACK" | "REPLACED_RECENTLY" | "HEARD_CALL" | "HEARD_ANSWER" | "RUNS_OUTDOOR" | "RUNS_INDOOR" | "RUNS_HEAT" | "LOOK_LAMP" | "LOOK_SMELL" | "LOOK_WATER" | "COMMAND_VOLTS_IDLE" | "COMMAND_VOLTS_MOTOR_IDLE" | "LINK_VOLTS_BOARD" | "FEEDBACK_HERTZ_BOARD" | "POLE_PAIRS" | "SHAFT_FEEL_WARM" | "SHAFT_FEEL_SLOW" | "SHAFT_SOUND" | "SPEED_SETTING" | "PLATE_MODULE_REMOVABLE" | "PLATE_MODULE_SOLD_ALONE" | "CODE" | "CODE_SUSPECTS" | "WINDOW_BUS" | "WINDOW_LOGIC" | "WINDOW_COMMAND" | "WINDOW_AUX" | "WINDOW_LINK")[];
+            /** @enum {string} */
+            link: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER";
+            sentence: string;
         };
         Hit: {
             /** Format: uuid */
@@ -862,6 +872,7 @@ export interface components {
             volts?: string;
         };
         NextTestView: {
+            again: boolean;
             ask: string;
             facts: string[];
             /** Format: double */
@@ -874,7 +885,7 @@ export interface components {
             /** @enum {string} */
             state: "POWER_ON" | "CONTROL_PLUG_OUT" | "POWER_OFF_COVER_OFF" | "MODULE_OFF" | "ON_BENCH";
             /** @enum {string} */
-            station: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
+            station: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER";
             /** Format: double */
             travelMinutes: number;
         };
@@ -953,12 +964,14 @@ export interface components {
             up: number;
         };
         ReadingRequest: {
+            again?: boolean;
             fact: string;
             /** @enum {string} */
             phase?: "BEFORE" | "AFTER";
             value: unknown[] | boolean | number | Record<string, never> | string;
         };
         ReadingView: {
+            again: boolean;
             at: string;
             author: string;
             fact: string;
@@ -979,6 +992,16 @@ export interface components {
             facts: string[];
             figure?: string;
             sentence: string;
+        };
+        Remedy: {
+            /** @enum {string} */
+            action?: "REPLACE_MOTOR" | "REPLACE_DRIVE" | "REPLACE_BOARD" | "REPLACE_MODULE" | "REPAIR_WHEEL" | "REPAIR_HARNESS" | "REPAIR_SUPPLY" | "REPAIR_COMMAND" | "CHANGE_SETTING" | "CLEAR_AIR_PATH" | "NOTHING";
+            also: ("REPLACE_MOTOR" | "REPLACE_DRIVE" | "REPLACE_BOARD" | "REPLACE_MODULE" | "REPAIR_WHEEL" | "REPAIR_HARNESS" | "REPAIR_SUPPLY" | "REPAIR_COMMAND" | "CHANGE_SETTING" | "CLEAR_AIR_PATH" | "NOTHING")[];
+            sentence: string;
+            settled?: boolean;
+            /** @enum {string} */
+            state: "SETTLED" | "OPEN";
+            wouldChange: string[];
         };
         RetractionRequest: {
             /** Format: uuid */
@@ -1051,7 +1074,7 @@ export interface components {
         };
         Station: {
             /** @enum {string} */
-            id: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
+            id: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER";
             readings: string[];
             /** @enum {string} */
             state: "UNSEEN" | "GOOD" | "SUSPECT" | "FAILED";
@@ -1075,7 +1098,7 @@ export interface components {
             because: string[];
             clearedBy: components["schemas"]["ReasonView"][];
             /** @enum {string} */
-            id: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
+            id: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER";
             missing: string[];
             pointedAtBy: components["schemas"]["ReasonView"][];
             /** Format: double */
@@ -1090,7 +1113,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            plug: "POWER" | "CONTROL" | "WINDING";
+            plug: "POWER" | "CONTROL" | "BOARD" | "WINDING";
             plugTitle: string;
         };
         UnitPlate: {
@@ -1109,18 +1132,21 @@ export interface components {
             warrantyUntil?: string;
         };
         Verdict: {
+            proof?: string;
+            remedy: components["schemas"]["Remedy"];
+            restsOn: string[];
             sentence: string;
             /** @enum {string} */
             state: "DECIDED" | "NARROWED" | "OPEN";
             /** @enum {string} */
-            suspect?: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE";
-            suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE")[];
+            suspect?: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER";
+            suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
         };
         Wanted: {
             /** @enum {string} */
             family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
             /** @enum {string} */
-            fault?: "SUPPLY_OFF" | "SUPPLY_LINE_LOST" | "SUPPLY_OUT_OF_RANGE" | "NO_CALL" | "CONTROL_POWER" | "BOARD_SILENT" | "BOARD_STUCK" | "BOARD_NO_BUS" | "BOARD_NO_LOGIC" | "HARNESS_OPEN" | "HARNESS_PIN" | "HARNESS_FEEDBACK" | "HARNESS_CORRODED" | "HARNESS_CROSSED" | "SETTING_SPEED" | "SETTING_SPEED_PROOF" | "SETTING_ROTATION" | "SETTING_LINK" | "SETTING_DRIVE" | "DRIVE_DEAD" | "DRIVE_STUCK_ON" | "MODULE_MUTE" | "MODULE_PULLS_DOWN" | "MODULE_DEAD" | "MODULE_STUCK_ON" | "MODULE_OUTPUT_SHORTED" | "MODULE_FADING" | "WINDING_OPEN" | "WINDING_SHORT" | "WINDING_JOINT" | "WINDING_FRAME" | "WINDING_SLIGHT_SHORT" | "WINDING_WARM_SHORT" | "BEARING_SEIZED" | "BEARING_DRAG" | "BEARING_NOISY" | "WHEEL_JAMMED" | "WHEEL_RUBBING" | "WHEEL_LOOSE" | "AIR_BLOCKED" | "NOTHING";
+            fault?: "SUPPLY_OFF" | "SUPPLY_LINE_LOST" | "SUPPLY_OUT_OF_RANGE" | "CONTACTOR_OPEN" | "DEFROST_STUCK" | "NO_CALL" | "SAFETY_OPEN" | "CONTROL_POWER" | "CONTROL_SAGS" | "BOARD_SILENT" | "BOARD_STUCK" | "BOARD_NO_BUS" | "BOARD_NO_LOGIC" | "AUX_PULLED_DOWN" | "HARNESS_OPEN" | "HARNESS_PIN" | "HARNESS_FEEDBACK" | "HARNESS_CORRODED" | "HARNESS_CROSSED" | "HARNESS_BUS" | "HARNESS_GROUND" | "HARNESS_LEAD" | "SETTING_SPEED" | "SETTING_SPEED_PROOF" | "SETTING_ROTATION" | "SETTING_LINK" | "SETTING_TAP" | "SETTING_DRIVE" | "SETTING_TRIP" | "DRIVE_DEAD" | "DRIVE_STUCK_ON" | "MODULE_MUTE" | "MODULE_PULLS_DOWN" | "MODULE_PULLS_LOGIC" | "MODULE_DEAD" | "MODULE_STUCK_ON" | "MODULE_OUTPUT_SHORTED" | "MODULE_FADING" | "WINDING_OPEN" | "WINDING_SHORT" | "WINDING_JOINT" | "WINDING_FRAME" | "WINDING_SLIGHT_SHORT" | "WINDING_WARM_SHORT" | "MAGNETS_WEAK" | "BEARING_SEIZED" | "BEARING_DRAG" | "BEARING_NOISY" | "BEARING_WARM" | "WHEEL_JAMMED" | "WHEEL_RUBBING" | "WHEEL_LOOSE" | "WHEEL_DIRTY" | "AIR_BLOCKED" | "HELD_OFF_BY_DEFROST" | "NOTHING" | "UNLISTED";
             /** Format: double */
             severity?: number;
             /** @enum {string} */
@@ -1129,7 +1155,7 @@ export interface components {
         };
         Warning: {
             /** @enum {string} */
-            id: "CONTRADICTION" | "TWO_FAULTS" | "CODE_ORDER" | "WHILE_IT_SHOWS" | "CONTROL_VOLTS_HIGH" | "CONTROL_VOLTS_LOW" | "UNBALANCE_DERATE" | "UNBALANCE_DO_NOT_RUN" | "METER_CANNOT_TELL" | "WINDING_INCONSISTENT" | "WINDING_LEVEL_UNUSUAL" | "WINDING_UNCHECKED" | "WINDING_MAY_BE_DAMAGED" | "MODULE_MAY_BE_DAMAGED" | "DRIVE_MAY_BE_DAMAGED" | "WATER" | "LOOK_FOR_CAUSE" | "UNKNOWN_FIELD";
+            id: "CONTRADICTION" | "UNUSUAL" | "DISAGREE" | "NOT_USED" | "WINDOW_EDGE" | "PLATE_FIRST" | "BLACK_PROBE" | "EMF_TOO_LITTLE" | "TWO_FAULTS" | "CODE_ORDER" | "WHILE_IT_SHOWS" | "CONTROL_VOLTS_HIGH" | "CONTROL_VOLTS_LOW" | "UNBALANCE_AT_INPUT" | "UNBALANCE_DERATE" | "UNBALANCE_DO_NOT_RUN" | "METER_CANNOT_TELL" | "WINDING_INCONSISTENT" | "WINDING_LEVEL_UNUSUAL" | "WINDING_UNCHECKED" | "WINDING_MAY_BE_DAMAGED" | "MODULE_MAY_BE_DAMAGED" | "DRIVE_MAY_BE_DAMAGED" | "WATER" | "LOOK_FOR_CAUSE" | "UNKNOWN_FIELD";
             sentence: string;
         };
         WayView: {
@@ -1159,6 +1185,7 @@ export interface components {
             sentence: string;
             /** @enum {string} */
             signature: "BALANCED" | "OPEN_PHASE" | "TURN_SHORT" | "PHASE_TO_PHASE_SHORT" | "HIGH_JOINT" | "FRAME_SHORT" | "UNCLEAR" | "INCONSISTENT" | "NOT_MEASURED";
+            signatures: ("BALANCED" | "OPEN_PHASE" | "TURN_SHORT" | "PHASE_TO_PHASE_SHORT" | "HIGH_JOINT" | "FRAME_SHORT" | "UNCLEAR" | "INCONSISTENT" | "NOT_MEASURED")[];
             /** @enum {string} */
             state: "SOUND" | "FAULTY" | "UNCERTAIN" | "NOT_MEASURED";
             unbalanceInterval?: number[];

@@ -87,11 +87,12 @@ export function openCall(id: string) {
     load,
     phase,
     say: (of: RepairPhase | null) => (said.value = of),
-    record: (fact: string, value: Value, of: RepairPhase = phase.value ?? 'BEFORE') =>
+    /** Again: a second measurement, which confirms or disputes the first and corrects nothing. */
+    record: (fact: string, value: Value, how: { phase?: RepairPhase; again?: boolean } = {}) =>
       change(
         'readings',
-        { fact, value, phase: of },
-        `${factOf(fact)?.title ?? fact}: ${spoken(value)}`,
+        { fact, value, phase: how.phase ?? phase.value ?? 'BEFORE', again: how.again ?? false },
+        `${factOf(fact)?.title ?? fact}${how.again ? ', again' : ''}: ${spoken(value)}`,
       ),
     takeBack,
     async undo() {

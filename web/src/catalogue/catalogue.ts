@@ -43,9 +43,9 @@ export function checksOf(family: string): Check[] {
   return familyOf(family)?.checks ?? []
 }
 
-/** What a station is called on this family's chain. */
+/** What a station is called on this family's chain; what lies outside it, by its usual name. */
 export const stationTitle = (family: string, id: string | undefined) =>
-  title(familyOf(family)?.stations, id)
+  title([...(familyOf(family)?.stations ?? []), ...(catalogue.value?.suspects ?? [])], id)
 
 export const terminalsOf = (family: string): Terminal[] => familyOf(family)?.terminals ?? []
 

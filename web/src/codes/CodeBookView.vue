@@ -28,7 +28,7 @@ const said = ref('')
 const loaded = ref(false)
 
 const suspects = computed(() =>
-  (catalogue.value?.suspects ?? []).filter((suspect) => suspect.id !== 'NONE'),
+  (catalogue.value?.suspects ?? []).filter((suspect) => !['NONE', 'OTHER'].includes(suspect.id)),
 )
 const allowed = (signal: string) =>
   catalogue.value?.signals.find((one) => one.id === signal)?.allowed ?? ''

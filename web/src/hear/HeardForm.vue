@@ -38,7 +38,7 @@ const valueOf = (id: string) => standing(id, 'BEFORE')?.value as Value | undefin
 /** A second tap on the same answer takes it back. */
 function answer(id: string, value: Value | undefined) {
   const now = standing(id, 'BEFORE')
-  if (value !== undefined) void record(id, value, 'BEFORE')
+  if (value !== undefined) void record(id, value, { phase: 'BEFORE' })
   else if (now) void takeBack(now)
 }
 </script>

@@ -33,7 +33,7 @@ const openFact = ref('')
 
 const state = computed(() => stateOf(props.check.state))
 const numbers = computed(() =>
-  props.check.facts.filter((id) => ['NUMBER', 'OHMS'].includes(factOf(id)?.kind ?? '')),
+  props.check.facts.filter((id) => ['NUMBER', 'OHMS', 'MEGOHMS'].includes(factOf(id)?.kind ?? '')),
 )
 const words = computed(() => props.check.facts.filter((id) => !numbers.value.includes(id)))
 const minutes = computed(() => props.check.minutes + (props.test?.travelMinutes ?? 0))
@@ -56,7 +56,7 @@ function type(key: string) {
   ;(numbersIn.value ?? words)?.type(key)
 }
 
-const title = (id: string) => (id === 'NONE' ? 'Nothing wrong' : stationTitle(family.value, id))
+const title = (id: string) => stationTitle(family.value, id)
 
 defineExpose({ type, take: () => panel.value?.take(), openFact })
 </script>
@@ -64,7 +64,9 @@ defineExpose({ type, take: () => panel.value?.take(), openFact })
 <template>
   <section class="card check" aria-label="Next check">
     <p class="meta">
-      <span class="tag">{{ chosen ? 'Check' : 'Next check' }}</span>
+      <span class="tag">{{
+        test?.again ? 'Take it once more' : chosen ? 'Check' : 'Next check'
+      }}</span>
       <strong>{{ state?.title }}</strong>
       <strong class="minutes digits">{{ minutes }} min</strong>
     </p>

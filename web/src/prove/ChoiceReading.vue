@@ -41,8 +41,7 @@ const buttons = computed(() => {
 
 function meaning(answer: Answer | undefined): string {
   if (!answer) return ''
-  const suspect =
-    answer.leadsTo === 'NONE' ? 'Nothing wrong' : stationTitle(props.family, answer.leadsTo)
+  const suspect = stationTitle(props.family, answer.leadsTo)
   return answer.decides ? `${suspect}, proved` : `${suspect} leads`
 }
 

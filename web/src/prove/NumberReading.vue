@@ -84,7 +84,8 @@ defineExpose({ type, put })
 
 const short = (id: string) => factOf(id)?.shortTitle ?? id
 const unit = (id: string) => factOf(id)?.unit
-const takesOl = (id: string | undefined) => (id ? factOf(id)?.kind === 'OHMS' : false)
+const takesOl = (id: string | undefined) =>
+  ['OHMS', 'MEGOHMS'].includes((id && factOf(id)?.kind) || '')
 </script>
 
 <template>

@@ -31,7 +31,22 @@ const hasWindings = computed(() => checks.value.some((one) => one.id === 'windin
 const decided = computed(() => call.value.diagnosis.verdict.state === 'DECIDED')
 const shownId = computed(() => chosen.value ?? next.value?.id)
 const check = computed(() => checks.value.find((one) => one.id === shownId.value))
-const test = computed(() => call.value.diagnosis.nextTests.find((one) => one.id === shownId.value))
+const test = computed(() =>
+  [...call.value.diagnosis.beforeChoosing, ...call.value.diagnosis.nextTests].find(
+    (one) => one.id === shownId.value,
+  ),
+)
+
+/** What is to be done, and whether any check can still change it. */
+const remedy = computed(() => call.value.diagnosis.verdict.remedy)
+const before = computed(() =>
+  call.value.diagnosis.beforeChoosing.map((one) => ({
+    ...one,
+    ask: checks.value.find((check) => check.id === one.id)?.ask ?? one.ask,
+  })),
+)
+/** The facts taken once more since this check was chosen. */
+const takenAgain = ref<string[]>([])
 
 const meter = useMeter(call.value)
 const openFact = ref('')
@@ -65,7 +80,10 @@ const answered = (id: string) => {
 watch(
   () => call.value.readings,
   () => {
-    if (chosen.value && answered(chosen.value)) chosen.value = null
+    if (!chosen.value) return
+    const again =
+      test.value?.again && !check.value?.facts.every((one) => takenAgain.value.includes(one))
+    if (!again && answered(chosen.value)) chosen.value = null
   },
 )
 
@@ -81,6 +99,7 @@ watch(shownId, (now, before) => {
 })
 
 function take(id: string) {
+  takenAgain.value = []
   chosen.value = id === next.value?.id ? null : id
   station.value = null
   picking.value = false
@@ -91,7 +110,9 @@ async function record(fact: string, value: Value) {
   // A check of several readings stays until all are in, also when another would now come first.
   const mine = check.value
   if (mine && mine.facts.length > 1) chosen.value = mine.id
-  await recordNow(fact, value)
+  const again = test.value?.again ?? false
+  if (again) takenAgain.value.push(fact)
+  await recordNow(fact, value, { again })
 }
 
 useKeys({
@@ -114,7 +135,15 @@ useKeys({
     <StationSheet v-if="station" :station="station" @check="take" @close="station = null" />
     <p class="verdict" :class="call.diagnosis.verdict.state.toLowerCase()" role="status">
       <strong>{{ call.diagnosis.verdict.sentence }}</strong>
-      <span v-if="decided" class="soft"> Every rival is cleared by a reading.</span>
+      <span v-if="call.diagnosis.verdict.proof" class="soft">
+        {{ call.diagnosis.verdict.proof }}
+      </span>
+    </p>
+    <p v-if="remedy.state === 'SETTLED'" class="notice settled">
+      <strong>What to do: {{ remedy.sentence }}</strong>
+    </p>
+    <p v-for="found in call.diagnosis.found" :key="found.link + found.sentence" class="notice">
+      Found, to be mended: {{ found.sentence }}
     </p>
     <p v-if="refusal" class="notice failed" role="alert">
       {{ refusal.label }}: {{ refusal.refusal.message }}
@@ -125,6 +154,16 @@ useKeys({
           <h2>
             Proved: {{ call.diagnosis.verdict.suspects.map(title).join(' and ').toLowerCase() }}
           </h2>
+          <div v-if="before.length" class="before">
+            <p class="soft">Before you choose:</p>
+            <ul>
+              <li v-for="one in before" :key="one.id">
+                <button class="link-button" @click="take(one.id)">
+                  {{ one.again ? 'Once more: ' : '' }}{{ one.ask }}
+                </button>
+              </li>
+            </ul>
+          </div>
           <router-link v-if="call.practice" class="go" :to="`/calls/${call.id}/debrief`">
             Look back on it
           </router-link>
@@ -153,7 +192,7 @@ useKeys({
           <p>Take a doubtful reading again, or a check by another way.</p>
           <button class="link-button" @click="picking = true">All checks</button>
         </section>
-        <p v-for="warning in call.diagnosis.warnings" :key="warning.id" class="notice">
+        <p v-for="warning in call.diagnosis.warnings" :key="warning.sentence" class="notice">
           {{ warning.sentence }}
         </p>
         <p v-for="note in notes" :key="note.id" class="note">

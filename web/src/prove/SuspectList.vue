@@ -37,7 +37,7 @@ const WORDS: Record<SuspectRow['state'], string> = {
   CLEARED: 'cleared',
 }
 
-const title = (id: string) => (id === 'NONE' ? 'Nothing wrong' : stationTitle(family.value, id))
+const title = (id: string) => stationTitle(family.value, id)
 const percent = (share: number) =>
   `${share >= 0.995 && share < 1 ? '>99' : (100 * share).toFixed(0)} %`
 /** One reason while folded; opened, all of them stand below. */

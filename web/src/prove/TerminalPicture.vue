@@ -37,14 +37,14 @@ const plugs = computed(() => {
   for (const terminal of terminalsOf(family.value)) {
     groups.set(terminal.plugTitle, [...(groups.get(terminal.plugTitle) ?? []), terminal])
   }
-  // The motor's own leads are of no account while the tips are on a plug.
+  // The motor's own leads, and the board's, are of no account while the tips are on a plug.
   return [...groups]
     .map(([title, terminals]) => ({
       title,
       terminals,
       touched: terminals.some((one) => tips.value.includes(one.id)),
     }))
-    .filter((plug) => plug.touched || plug.terminals[0]?.plug !== 'WINDING')
+    .filter((plug) => plug.touched || !['WINDING', 'BOARD'].includes(plug.terminals[0]?.plug ?? ''))
 })
 const colour = (terminal: Terminal) => wires.value[terminal.id] ?? terminal.colour
 const tip = (terminal: Terminal) => ['red tip', 'black tip'][tips.value.indexOf(terminal.id)]

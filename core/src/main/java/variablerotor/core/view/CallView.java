@@ -51,6 +51,7 @@ public record CallView(
    * @param value a number, "OL", true or false, or a word, as the fact has it
    * @param spoken with its unit
    * @param phase whether it was taken before the repair or after it
+   * @param again whether it is a second measurement
    * @param standing whether it is in force; not, where it was taken back or a later one stands
    * @param retracted whether it was taken back
    */
@@ -60,6 +61,7 @@ public record CallView(
       Object value,
       String spoken,
       RepairPhase phase,
+      boolean again,
       String author,
       String at,
       boolean standing,
@@ -73,6 +75,7 @@ public record CallView(
           "value", value,
           "spoken", spoken,
           "phase", phase,
+          "again", again,
           "author", author,
           "at", at,
           "standing", standing,
@@ -192,6 +195,7 @@ public record CallView(
         reading.fact().value().plain(),
         reading.fact().spoken(),
         reading.fact().phase(),
+        reading.fact().again(),
         reading.author(),
         reading.at(),
         job.isInForce(reading),

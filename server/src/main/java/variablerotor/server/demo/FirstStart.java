@@ -175,7 +175,7 @@ class FirstStart implements ApplicationRunner {
   }
 
   private void reading(UUID call, List<?> pair, Stamp then) {
-    readings.read(call, UUID.randomUUID(), (String) pair.get(0), pair.get(1), null, then);
+    readings.read(call, UUID.randomUUID(), (String) pair.get(0), pair.get(1), null, null, then);
   }
 
   private void photo(UUID call, Map<?, ?> photo, Stamp then) {

@@ -24,7 +24,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import variablerotor.core.chain.Suspect;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.SuspectState;
 import variablerotor.core.fact.FactType;
@@ -249,7 +248,7 @@ class Report {
     String left =
         diagnosis.suspects().stream()
             .filter(suspect -> suspect.state() == SuspectState.POSSIBLE)
-            .filter(suspect -> suspect.id() != Suspect.NONE)
+            .filter(suspect -> suspect.id().isLink())
             .map(suspect -> suspect.id().title())
             .collect(Collectors.joining(", "));
     if (!left.isEmpty()) {

@@ -24,14 +24,21 @@ class ReadingApi {
     this.stamps = stamps;
   }
 
-  record ReadingRequest(String fact, Object value, @Nullable RepairPhase phase) {}
+  record ReadingRequest(
+      String fact, Object value, @Nullable RepairPhase phase, @Nullable Boolean again) {}
 
   record RetractionRequest(UUID reading) {}
 
   @PutMapping("/readings/{id}")
   CallView read(@PathVariable UUID call, @PathVariable UUID id, @RequestBody ReadingRequest body) {
     return readings.read(
-        call, id, body.fact(), Json.plainOf(body.value()), body.phase(), stamps.now());
+        call,
+        id,
+        body.fact(),
+        Json.plainOf(body.value()),
+        body.phase(),
+        body.again(),
+        stamps.now());
   }
 
   @PutMapping("/retractions/{id}")

@@ -29,19 +29,26 @@ public class ReadingService {
   /**
    * @param plain the value as the open format has it
    * @param phase null for before the repair
+   * @param again true for a second measurement, which corrects nothing; null for none
    */
   @Transactional
   public CallView read(
-      UUID call, UUID id, String fact, Object plain, RepairPhase phase, Stamp stamp) {
+      UUID call,
+      UUID id,
+      String fact,
+      Object plain,
+      RepairPhase phase,
+      Boolean again,
+      Stamp stamp) {
     calls.lock(call);
-    Save save = store.reading(id, call, checked(fact, plain, phase));
+    Save save = store.reading(id, call, checked(fact, plain, phase, again));
     if (store.count(call) >= MOST && !store.holds(save)) {
       throw Refused.conflict("This call holds " + MOST + " readings; open a new one.");
     }
     return calls.after(store.keep(save, stamp), call, stamp);
   }
 
-  private static Fact checked(String fact, Object plain, RepairPhase phase) {
+  private static Fact checked(String fact, Object plain, RepairPhase phase, Boolean again) {
     FactType type = fact == null ? null : FactType.ofId(fact);
     if (type == null) {
       throw Refused.field(
@@ -50,7 +57,10 @@ public class ReadingService {
     }
     try {
       return new Fact(
-          type, FactParser.parse(type, plain), phase == null ? RepairPhase.BEFORE : phase);
+          type,
+          FactParser.parse(type, plain),
+          phase == null ? RepairPhase.BEFORE : phase,
+          Boolean.TRUE.equals(again));
     } catch (FactParser.Refused refused) {
       throw Refused.field("value", refused.getMessage());
     }

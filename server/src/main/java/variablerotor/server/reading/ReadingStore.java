@@ -37,7 +37,8 @@ class ReadingStore implements CallPart {
         .told(READING.CALL_ID, call)
         .told(READING.FACT, fact.type().id())
         .told(READING.VALUE, Json.write(fact.value().plain()))
-        .told(READING.PHASE, fact.phase().name());
+        .told(READING.PHASE, fact.phase().name())
+        .told(READING.AGAIN, fact.again());
   }
 
   boolean holds(Save save) {
@@ -65,7 +66,7 @@ class ReadingStore implements CallPart {
   @Override
   public void addTo(JobLog.Builder job, UUID call) {
     job.readings(
-        db.select(READING.ID, READING.FACT, READING.VALUE, READING.PHASE, READING.AT)
+        db.select(READING.ID, READING.FACT, READING.VALUE, READING.PHASE, READING.AGAIN, READING.AT)
             .select(ACCOUNT.NAME, RETRACTION.ID)
             .from(READING)
             .join(ACCOUNT)
@@ -80,18 +81,23 @@ class ReadingStore implements CallPart {
   private static JobLog.Reading reading(Record row) {
     return new JobLog.Reading(
         row.get(READING.ID).toString(),
-        fact(row.get(READING.FACT), row.get(READING.VALUE), row.get(READING.PHASE)),
+        fact(row),
         row.get(ACCOUNT.NAME),
         row.get(READING.AT).toString(),
         row.get(RETRACTION.ID) != null);
   }
 
-  private static Fact fact(String id, String value, String phase) {
-    FactType type = FactType.ofId(id);
+  private static Fact fact(Record row) {
+    FactType type = FactType.ofId(row.get(READING.FACT));
     try {
-      return new Fact(type, FactParser.parse(type, Json.read(value)), RepairPhase.valueOf(phase));
+      return new Fact(
+          type,
+          FactParser.parse(type, Json.read(row.get(READING.VALUE))),
+          RepairPhase.valueOf(row.get(READING.PHASE)),
+          row.get(READING.AGAIN));
     } catch (FactParser.Refused | InputFaults refused) {
-      throw new IllegalStateException("a kept reading no longer reads: " + id, refused);
+      throw new IllegalStateException(
+          "a kept reading no longer reads: " + row.get(READING.FACT), refused);
     }
   }
 }

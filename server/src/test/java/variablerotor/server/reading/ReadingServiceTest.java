@@ -42,7 +42,7 @@ class ReadingServiceTest {
   }
 
   private void read(Object value) {
-    service.read(call, id, "line.volts", value, null, STAMP);
+    service.read(call, id, "line.volts", value, null, null, STAMP);
   }
 
   @Test
