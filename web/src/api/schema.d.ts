@@ -998,7 +998,6 @@ export interface components {
             action?: "REPLACE_MOTOR" | "REPLACE_DRIVE" | "REPLACE_BOARD" | "REPLACE_MODULE" | "REPAIR_WHEEL" | "REPAIR_HARNESS" | "REPAIR_SUPPLY" | "REPAIR_COMMAND" | "CHANGE_SETTING" | "CLEAR_AIR_PATH" | "NOTHING";
             also: ("REPLACE_MOTOR" | "REPLACE_DRIVE" | "REPLACE_BOARD" | "REPLACE_MODULE" | "REPAIR_WHEEL" | "REPAIR_HARNESS" | "REPAIR_SUPPLY" | "REPAIR_COMMAND" | "CHANGE_SETTING" | "CLEAR_AIR_PATH" | "NOTHING")[];
             sentence: string;
-            settled?: boolean;
             /** @enum {string} */
             state: "SETTLED" | "OPEN";
             wouldChange: string[];

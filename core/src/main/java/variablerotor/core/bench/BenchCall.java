@@ -124,7 +124,7 @@ public final class BenchCall {
 
   private void work() {
     while (taken.size() < MOST_CHECKS) {
-      boolean settled = diagnosis.verdict().remedy().isSettled();
+      boolean settled = diagnosis.verdict().remedy().stands();
       boolean decided = diagnosis.verdict().state() == VerdictState.DECIDED;
       if (confirms && (settled || decided) && takeAgain()) {
         continue;
@@ -160,7 +160,7 @@ public final class BenchCall {
   private @Nullable Check nextAfterAgain() {
     boolean done =
         diagnosis.verdict().state() == VerdictState.DECIDED
-            && diagnosis.verdict().remedy().isSettled();
+            && diagnosis.verdict().remedy().stands();
     return done ? null : next();
   }
 

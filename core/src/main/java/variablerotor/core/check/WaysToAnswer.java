@@ -124,14 +124,8 @@ public final class WaysToAnswer {
       return null;
     }
     String kind = facts().choice(FactType.COMMAND_KIND);
-    if ("MESSAGES".equals(kind)) {
+    if (isNoVoltage(kind) && volts >= STRAY / 2) {
       return null;
-    }
-    if ("DUTY_CYCLE".equals(kind) || "CURRENT_LOOP".equals(kind)) {
-      return new Observation(
-          volts < STRAY / 2 ? "ABSENT" : Level.EDGE.name(),
-          type.title() + ": " + Numbers.plain(volts, 1) + " V of a command that is no voltage.",
-          List.of(type, FactType.COMMAND_KIND));
     }
     Double sent = facts().number(FactType.COMMAND_VOLTS_BOARD);
     if (atMotor && volts > SENT && sent != null && sent < STRAY) {
@@ -169,8 +163,8 @@ public final class WaysToAnswer {
     boolean mayBeDuty = situation.family() == Family.CONSTANT_AIRFLOW_PARALLEL && kind == null;
     return mayBeDuty && plain.outcome().equals(Level.LOW.name())
         ? new Observation(
-            Level.EDGE.name(),
-            plain.sentence() + " Or is it a duty cycle?",
+            "KIND",
+            plain.sentence() + " Or is it a duty cycle, which a meter reads as an odd voltage?",
             plain.facts(),
             plain.figure())
         : plain;
@@ -268,6 +262,11 @@ public final class WaysToAnswer {
         : now;
   }
 
+  /** Whether a command of this kind says nothing in volts. */
+  public static boolean isNoVoltage(@Nullable String kind) {
+    return "DUTY_CYCLE".equals(kind) || "CURRENT_LOOP".equals(kind) || "MESSAGES".equals(kind);
+  }
+
   /** A command that is a duty cycle or a current. */
   public @Nullable Observation otherCommand(FactType type) {
     Double value = facts().number(type);
@@ -275,6 +274,11 @@ public final class WaysToAnswer {
       return null;
     }
     boolean there = value >= (type == FactType.COMMAND_DUTY ? DUTY_LEAST : LOOP_LEAST);
+    String kind = type == FactType.COMMAND_DUTY ? "DUTY_CYCLE" : "CURRENT_LOOP";
+    // Nothing of a kind that this board need not give says nothing.
+    if (!there && !kind.equals(facts().choice(FactType.COMMAND_KIND))) {
+      return null;
+    }
     return new Observation(
         there ? Level.GOOD.name() : Level.ABSENT.name(),
         type.title()
@@ -432,9 +436,12 @@ public final class WaysToAnswer {
     }
     double unbalance = Unbalance.percent(volts[0], volts[1], volts[2]);
     boolean uneven = unbalance > SignalFigures.UNBALANCE_LIMIT.value();
+    double most = Math.max(volts[0], Math.max(volts[1], volts[2]));
     boolean lost = worst == Level.ABSENT || (uneven && worst == Level.LOW);
+    boolean leg = lost && plate.level(most) == Level.GOOD;
     boolean within = worst == Level.GOOD || worst == Level.EDGE;
-    String outcome = lost ? "ABSENT" : uneven && within ? "LOW" : worst.name();
+    String gone = leg ? "LOST_LEG" : "ABSENT";
+    String outcome = lost ? gone : uneven && within ? "LOW" : worst.name();
     return new Observation(
         outcome,
         "Line "

@@ -88,7 +88,7 @@ public final class Engine {
     Remedy remedy = remedy(next);
     Diagnosis.Verdict verdict = verdict(remedy);
     List<Diagnosis.NextTest> before =
-        contradicted || (proved == 0 && !remedy.isSettled())
+        contradicted || (proved == 0 && !remedy.stands())
             ? List.of()
             : new BeforeChoosing(evidence, judgement, now)
                 .list(isDear(remedy, verdict) ? restsOn.doubted() : List.of(), openQuestions());
@@ -291,7 +291,7 @@ public final class Engine {
           proved,
           "More than one thing is wrong. " + decided(proved) + " The rest is not found yet.",
           remedy,
-          remedy.isSettled() ? restsOn.facts() : List.of(),
+          remedy.stands() ? restsOn.facts() : List.of(),
           null);
     }
     if (!proved.isEmpty()) {
@@ -320,7 +320,7 @@ public final class Engine {
               + likeliestFault(first).spoken()
               + ".",
           remedy,
-          remedy.isSettled() ? restsOn.facts() : List.of(),
+          remedy.stands() ? restsOn.facts() : List.of(),
           null);
     }
     return open(
@@ -336,7 +336,7 @@ public final class Engine {
         List.of(),
         sentence,
         remedy,
-        remedy.isSettled() ? restsOn.facts() : List.of(),
+        remedy.stands() ? restsOn.facts() : List.of(),
         null);
   }
 

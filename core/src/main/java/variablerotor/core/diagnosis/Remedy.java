@@ -34,7 +34,7 @@ public record Remedy(
   }
 
   /** Whether it is settled. */
-  public boolean isSettled() {
+  public boolean stands() {
     return state == State.SETTLED;
   }
 

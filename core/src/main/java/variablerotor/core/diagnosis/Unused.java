@@ -2,6 +2,7 @@ package variablerotor.core.diagnosis;
 
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Situation;
+import variablerotor.core.check.WaysToAnswer;
 import variablerotor.core.fact.FactKind;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Command;
@@ -18,6 +19,12 @@ final class Unused {
   static @Nullable String why(Situation situation, FactType type) {
     if (isContext(situation, type)) {
       return null;
+    }
+    boolean command = type == FactType.COMMAND_VOLTS || type == FactType.COMMAND_VOLTS_BOARD;
+    if (command
+        && WaysToAnswer.isNoVoltage(situation.facts().choice(FactType.COMMAND_KIND))
+        && situation.facts().number(type, 0) > 0) {
+      return "A command of this kind reads as an odd voltage: measure its duty or its current.";
     }
     FamilyModel model = FamilyModel.of(situation.family());
     if (!model.uses(type)) {

@@ -161,7 +161,7 @@ final class Warnings {
       Observation seen = evidence.seen[c];
       boolean plate = seen != null && seen.facts().contains(FactType.LINE_VOLTS);
       if (seen != null
-          && seen.outcome().equals(Level.EDGE.name())
+          && (seen.outcome().equals(Level.EDGE.name()) || seen.outcome().equals("KIND"))
           && !(plate && line != null && situation.lineVoltage().asksPlate(line))) {
         add(
             WarningId.WINDOW_EDGE,

@@ -24,6 +24,14 @@ public final class Repeat {
   /** Least difference that tells two small readings apart, by unit. Judgement. */
   private static final double LEAST_VOLTS = 0.5;
 
+  /**
+   * The same where hundreds of volts are measured: pick-up on a dead line wanders by as much [V].
+   */
+  private static final double LEAST_LINE_VOLTS = 6;
+
+  /** A signal with a range as wide as this is a line or a bus [V]. */
+  private static final double LINE_RANGE = 500;
+
   /** A count of a hand-held ohmmeter and its contact [Ω], as {@code winding} reckons them. */
   private static final double LEAST_OHMS = 0.2;
 
@@ -78,7 +86,7 @@ public final class Repeat {
 
   private static double least(FactType type) {
     if (type.unit().startsWith("V")) {
-      return LEAST_VOLTS;
+      return type.most() >= LINE_RANGE ? LEAST_LINE_VOLTS : LEAST_VOLTS;
     }
     return type.kind() == FactKind.OHMS ? LEAST_OHMS : 0;
   }

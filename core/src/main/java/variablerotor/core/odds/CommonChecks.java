@@ -46,7 +46,7 @@ final class CommonChecks {
 
   /** All three pairs into a drive or a three-phase fan; equal within 1 %, never 5 % apart. */
   static Check threePhaseLine() {
-    return line(
+    return threePhases(
         check("line.volts", Suspect.SUPPLY, POWER_ON, 2)
             .takes(FactType.LINE_VOLTS_AB, FactType.LINE_VOLTS_BC, FactType.LINE_VOLTS_CA)
             .ask(
@@ -56,7 +56,7 @@ final class CommonChecks {
 
   /** As {@link #threePhaseLine}, for fans that come for one phase, too. */
   static Check anyPhaseLine() {
-    return line(
+    return threePhases(
         check("line.volts", Suspect.SUPPLY, POWER_ON, 2)
             .takes(
                 FactType.LINE_VOLTS_AB,
@@ -66,6 +66,14 @@ final class CommonChecks {
             .ask(
                 "Measure the line at the fan.",
                 "All three pairs; a single-phase fan has the one at its plug."));
+  }
+
+  private static Check threePhases(Check.Builder check) {
+    return switchedLine(check)
+        .bad("LOST_LEG", "A leg is lost")
+        .finding("ABSENT", "LOST_LEG")
+        .under(Fault.SUPPLY_LINE_LOST, "LOST_LEG 8 ABSENT 1 LOW 1", "an open leg, or a poor one")
+        .read(WaysToAnswer::line);
   }
 
   /** Where no line is a finding: nothing switches it on its way. */
@@ -791,7 +799,7 @@ final class CommonChecks {
   static Check commandKind() {
     return check("command.kind", Suspect.COMMAND, POWER_ON, 1)
         .takes(FactType.COMMAND_KIND)
-        .afterAnswer("command.volts", "LOW", "EDGE", "HIGH")
+        .afterAnswer("command.volts", "LOW", "EDGE", "HIGH", "KIND")
         .ask(
             "Which kind of command does this board give?",
             "Its diagram says so. A duty cycle reads as an odd voltage on a meter.")
@@ -1067,7 +1075,7 @@ final class CommonChecks {
   }
 
   private static Check.Builder command24(boolean proves, Check.Builder check) {
-    return lockOut(proves, levels(check))
+    return lockOut(proves, levels(check).question("KIND", "Which kind of command?"))
         .normal("GOOD 1 HIGH 0.02")
         .under(Fault.NO_CALL, "ABSENT 1", "no call, no command")
         .under(Fault.SAFETY_OPEN, "ABSENT 1", "the safety string opens the call")

@@ -68,7 +68,27 @@ public record Odds(double[] share, boolean[] possible) {
       boolean finding = findings.contains(outcome.value());
       share[i] = Math.max(share[i], finding ? 0 : least(outcome, witness, questions) * sum);
     }
-    return of(share);
+    return of(share, outcomes, findings);
+  }
+
+  /** A finding is taken for what it is not more seldom than any other reading. Judgement. */
+  private static final double FINDING_MISREAD = MISREAD / 10;
+
+  private static Odds of(double[] share, List<Outcome> outcomes, Set<String> findings) {
+    Odds odds = of(share);
+    double[] given = odds.share.clone();
+    for (int i = 0; i < given.length; i++) {
+      boolean slip = !odds.possible[i] && findings.contains(outcomes.get(i).value());
+      given[i] = slip ? FINDING_MISREAD : given[i];
+    }
+    double sum = 0;
+    for (double value : given) {
+      sum += value;
+    }
+    for (int i = 0; i < given.length; i++) {
+      given[i] /= sum;
+    }
+    return new Odds(given, odds.possible);
   }
 
   private static double least(Outcome outcome, Witness witness, Set<String> questions) {

@@ -60,7 +60,7 @@ public final class Ways {
    */
   public static @Nullable Route recommended(
       List<Way> ways, Map<Route, Offer> offers, double ratePerHour, Diagnosis diagnosis) {
-    boolean settled = diagnosis.verdict().remedy().isSettled();
+    boolean settled = diagnosis.verdict().remedy().stands();
     if (diagnosis.verdict().state() != VerdictState.DECIDED && !settled) {
       return null;
     }

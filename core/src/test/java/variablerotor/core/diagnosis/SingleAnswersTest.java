@@ -76,7 +76,7 @@ class SingleAnswersTest {
           boolean decided = diagnosis.verdict().state() == VerdictState.DECIDED;
           assertFalse(decided && isFelt(family, type), "proved by the senses: " + what);
           assertFalse(
-              diagnosis.verdict().remedy().isSettled() && isFelt(family, type),
+              diagnosis.verdict().remedy().stands() && isFelt(family, type),
               "settled by the senses: " + what);
           if (decided) {
             String proof = diagnosis.verdict().proof();
