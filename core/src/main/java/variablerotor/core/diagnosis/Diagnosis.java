@@ -114,8 +114,9 @@ public record Diagnosis(
    * A defect that is plain to see.
    *
    * @param action what mends it
+   * @param facts by id
    */
-  public record Found(Suspect link, Action action, String sentence, List<FactType> facts)
+  public record Found(Suspect link, Action action, String sentence, List<String> facts)
       implements Node {
     public Found {
       facts = List.copyOf(facts);
@@ -123,15 +124,7 @@ public record Diagnosis(
 
     @Override
     public Map<String, Object> tree() {
-      return Tree.of(
-          "link",
-          link,
-          "action",
-          action,
-          "sentence",
-          sentence,
-          "facts",
-          facts.stream().map(FactType::id).toList());
+      return Tree.of("link", link, "action", action, "sentence", sentence, "facts", facts);
     }
   }
 

@@ -163,7 +163,8 @@ final class Evidence {
       Check check = table.checks.get(c);
       Action action = one == null ? null : Remedies.ofDefect(check.station());
       if (one != null && action != null && check.isDefect(one.outcome())) {
-        found.add(new Diagnosis.Found(check.station(), action, one.sentence(), one.facts()));
+        List<String> facts = one.facts().stream().map(FactType::id).toList();
+        found.add(new Diagnosis.Found(check.station(), action, one.sentence(), facts));
       }
     }
     return found;

@@ -67,6 +67,9 @@ public final class Repeat {
     if (first.equals(second)) {
       return true;
     }
+    if (first.isInfinite() || second.isInfinite()) {
+      return false;
+    }
     double most = Math.max(Math.abs(first), Math.abs(second));
     return Math.abs(first - second) <= Math.max(least(type), share(type) * most);
   }
