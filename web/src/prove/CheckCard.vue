@@ -16,6 +16,7 @@ const { call, family, phase } = useCall()
 const props = defineProps<{
   check: Check
   test?: NextTest
+  again: boolean
   chosen: boolean
   meter: Meter
 }>()
@@ -64,9 +65,7 @@ defineExpose({ type, take: () => panel.value?.take(), openFact })
 <template>
   <section class="card check" aria-label="Next check">
     <p class="meta">
-      <span class="tag">{{
-        test?.again ? 'Take it once more' : chosen ? 'Check' : 'Next check'
-      }}</span>
+      <span class="tag">{{ again ? 'Take it once more' : chosen ? 'Check' : 'Next check' }}</span>
       <strong>{{ state?.title }}</strong>
       <strong class="minutes digits">{{ minutes }} min</strong>
     </p>

@@ -45,8 +45,10 @@ const before = computed(() =>
     ask: checks.value.find((check) => check.id === one.id)?.ask ?? one.ask,
   })),
 )
-/** The facts taken once more since this check was chosen. */
+/** Whether the chosen check is to be taken once more, and what of it has been since. */
+const retaking = ref(false)
 const takenAgain = ref<string[]>([])
+const again = computed(() => (chosen.value ? retaking.value : (test.value?.again ?? false)))
 
 const meter = useMeter(call.value)
 const openFact = ref('')
@@ -81,9 +83,8 @@ watch(
   () => call.value.readings,
   () => {
     if (!chosen.value) return
-    const again =
-      test.value?.again && !check.value?.facts.every((one) => takenAgain.value.includes(one))
-    if (!again && answered(chosen.value)) chosen.value = null
+    const open = check.value?.facts.some((one) => !takenAgain.value.includes(one))
+    if (!(retaking.value && open) && answered(chosen.value)) chosen.value = null
   },
 )
 
@@ -101,6 +102,7 @@ watch(shownId, (now, before) => {
 function take(id: string) {
   takenAgain.value = []
   chosen.value = id === next.value?.id ? null : id
+  retaking.value = test.value?.again ?? false
   station.value = null
   picking.value = false
   void toCard()
@@ -109,10 +111,14 @@ function take(id: string) {
 async function record(fact: string, value: Value) {
   // A check of several readings stays until all are in, also when another would now come first.
   const mine = check.value
-  if (mine && mine.facts.length > 1) chosen.value = mine.id
-  const again = test.value?.again ?? false
-  if (again) takenAgain.value.push(fact)
-  await recordNow(fact, value, { again })
+  const oneMore = again.value
+  if (mine && mine.facts.length > 1 && !chosen.value) {
+    chosen.value = mine.id
+    retaking.value = oneMore
+    takenAgain.value = []
+  }
+  if (oneMore) takenAgain.value.push(fact)
+  await recordNow(fact, value, { again: oneMore })
 }
 
 useKeys({
@@ -180,6 +186,7 @@ useKeys({
           ref="card"
           :check="check"
           :test="test"
+          :again="again"
           :chosen="chosen !== null"
           :meter="meter"
           @record="record"

@@ -38,7 +38,9 @@ class FamiliesTest {
     assertThat(station(page, "Windings")).hasCount(0);
     assertThat(page.locator(".terminals")).containsText("yellow");
     numbers(page, "Measure the DC bus", inOrder("bus.volts", "12"));
-    numbers(page, "Unplug the motor", inOrder("bus.volts.unplugged", "338"));
+    numbers(page, "Unplug the motor. Measure the bus", inOrder("bus.volts.unplugged", "338"));
+    assertThat(page.getByText("Most likely the motor's electronics")).isVisible();
+    word(page, "Look at the", "Seated");
     assertThat(page.getByText("It is the motor's electronics")).isVisible();
     assertThat(station(page, "Motor electronics"))
         .hasAttribute("aria-label", Pattern.compile("failed"));
@@ -53,7 +55,7 @@ class FamiliesTest {
         page,
         "Measure the line at the fan",
         inOrder("line.volts.ab", "460", "line.volts.bc", "462", "line.volts.ca", "471"));
-    assertThat(page.getByText("of its rated load")).isVisible();
+    assertThat(page.getByText("it loads the rectifier unequally")).isVisible();
     numbers(page, "Measure the fan's own 10 V", inOrder("aux.volts", "0"));
     assertThat(page.getByText("It is the fan's electronics")).isVisible();
   }
@@ -67,7 +69,7 @@ class FamiliesTest {
         page,
         "Measure the line, all three",
         inOrder("line.volts.ab", "210", "line.volts.bc", "210", "line.volts.ca", "210"));
-    word(page, "Make a call. Does it", "It reaches the board");
+    word(page, "Make a call. Does it", "It reaches the drive");
     numbers(
         page,
         "Measure the drive's output",
@@ -93,13 +95,14 @@ class FamiliesTest {
   @Test
   void twoReadingsThatCannotBothBe() {
     Page page = call("Contrary Close", "Constant-torque blower");
-    numbers(page, "Measure the command at the motor", inOrder("command.volts", "25"));
-    numbers(page, "Measure the command at the board", inOrder("command.volts.board", "0"));
-    assertThat(page.getByText("Two readings contradict each other")).isVisible();
-    assertThat(page.getByText("not at the board that gives it")).isVisible();
+    word(page, "Turn the wheel by hand", "Free");
+    word(page, "Motor out of its wheel: turn the shaft", "Locked");
+    assertThat(page.getByText("Two readings exclude each other")).isVisible();
+    assertThat(page.getByText("is locked out of its wheel")).isVisible();
+    assertThat(page.locator(".check")).containsText("Take it once more");
     button(page, "Undo").click();
     settled(page);
-    assertThat(page.getByText("Two readings contradict each other")).hasCount(0);
+    assertThat(page.getByText("Two readings exclude each other")).hasCount(0);
   }
 
   /** A unit whose literature gives another window is judged by that, and the page says so. */

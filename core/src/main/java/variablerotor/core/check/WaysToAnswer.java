@@ -141,15 +141,7 @@ public final class WaysToAnswer {
     Observation plain = Objects.requireNonNull(volts(type, window));
     boolean absent = plain.outcome().equals(Level.ABSENT.name());
     if (absent && atMotor && sent != null && arrivesFrom(sent, window)) {
-      return new Observation(
-          "LOST",
-          "A command is at the board, "
-              + Numbers.plain(sent, 1)
-              + " V, and at the motor it is gone, "
-              + Numbers.plain(volts, 1)
-              + " V.",
-          List.of(type, FactType.COMMAND_VOLTS_BOARD),
-          window.figure());
+      return lost(type, FactType.COMMAND_VOLTS_BOARD, window);
     }
     if (absent && type == FactType.COMMAND_VOLTS_BOARD && isAsked()) {
       return new Observation(
@@ -168,6 +160,26 @@ public final class WaysToAnswer {
             plain.facts(),
             plain.figure())
         : plain;
+  }
+
+  /** A supply at the far end of its wires, against the same at the board that gives it. */
+  public @Nullable Observation arrives(FactType type, FactType atBoard, Window window) {
+    Observation here = volts(type, window);
+    Double sent = facts().number(atBoard);
+    boolean gone = here != null && here.outcome().equals(Level.ABSENT.name());
+    return gone && sent != null && arrivesFrom(sent, window) ? lost(type, atBoard, window) : here;
+  }
+
+  private Observation lost(FactType type, FactType atBoard, Window window) {
+    return new Observation(
+        "LOST",
+        "At the board there is "
+            + Numbers.plain(Objects.requireNonNull(facts().number(atBoard)), 1)
+            + " V, and at the motor's end it is gone: "
+            + Numbers.plain(Objects.requireNonNull(facts().number(type)), 1)
+            + " V.",
+        List.of(type, atBoard),
+        window.figure());
   }
 
   private static boolean arrivesFrom(double sent, Window window) {

@@ -13,7 +13,7 @@ public enum Action {
   REPAIR_WHEEL("Mend the wheel", false),
   REPAIR_HARNESS("Mend the harness", false),
   REPAIR_SUPPLY("Mend the supply", false),
-  REPAIR_COMMAND("Mend the call or the 24 V side", false),
+  REPAIR_COMMAND("Mend the call, its supply or the board", false),
   CHANGE_SETTING("Change the setting", false),
   CLEAR_AIR_PATH("Clear the air path", false),
   NOTHING("Nothing: it works as it should", false);

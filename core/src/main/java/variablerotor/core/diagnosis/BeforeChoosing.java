@@ -1,6 +1,7 @@
 package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Outcome;
@@ -33,21 +34,26 @@ final class BeforeChoosing {
    * @param questions for plate and counter
    */
   List<Diagnosis.NextTest> list(List<Integer> doubted, List<FactType> questions) {
-    List<Diagnosis.NextTest> list = new ArrayList<>();
-    for (int c : doubted) {
-      list.add(
-          test(
-              evidence.table.checks.get(c),
-              "What is proved rests on it: one wrong reading would turn it. Take it once more.",
-              true));
-    }
-    list.sort((one, other) -> Double.compare(one.travelMinutes(), other.travelMinutes()));
+    List<Diagnosis.NextTest> list =
+        onceMore(
+            doubted,
+            "What is proved rests on it: one wrong reading would turn it. Take it once more.");
     for (Check check : evidence.table.checks) {
       if (questions.contains(check.facts().get(0)) && check.isSoft()) {
         list.add(question(check, judgement));
       }
     }
     companions(list);
+    return list;
+  }
+
+  /** Checks that were made, to be made again: those that need the least change of state first. */
+  List<Diagnosis.NextTest> onceMore(Collection<Integer> doubted, String why) {
+    List<Diagnosis.NextTest> list = new ArrayList<>();
+    for (int c : doubted) {
+      list.add(test(evidence.table.checks.get(c), why, true));
+    }
+    list.sort((one, other) -> Double.compare(one.travelMinutes(), other.travelMinutes()));
     return list;
   }
 

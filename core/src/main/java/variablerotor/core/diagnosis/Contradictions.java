@@ -48,6 +48,17 @@ final class Contradictions {
   /** Two statements that no machine can make true together. */
   private record Rule(FactType one, Says first, FactType other, Says second, String sentence) {}
 
+  /**
+   * Readings of this call that exclude each other.
+   *
+   * @param facts each to be taken once more, or taken back
+   */
+  record Exclusion(String sentence, List<FactType> facts) {
+    Exclusion {
+      facts = List.copyOf(facts);
+    }
+  }
+
   private static final List<Rule> RULES = new ArrayList<>();
 
   static {
@@ -179,22 +190,36 @@ final class Contradictions {
   }
 
   /**
-   * What cannot be whatever is broken; one sentence a pair.
+   * What cannot be whatever is broken, pair by pair.
    *
    * @param winding the verdict on the winding readings, which can exclude each other by themselves
    */
-  static List<String> physical(Facts facts, WindingVerdict winding) {
-    List<String> sentences = new ArrayList<>();
+  static List<Exclusion> physical(Facts facts, WindingVerdict winding) {
+    List<Exclusion> found = new ArrayList<>();
     for (Rule rule : RULES) {
       if (rule.first.in(facts) && rule.second.in(facts)) {
-        sentences.add(rule.sentence + " " + spoken(facts, rule.one) + spoken(facts, rule.other));
+        found.add(
+            new Exclusion(
+                rule.sentence + " " + spoken(facts, rule.one) + spoken(facts, rule.other),
+                List.of(rule.one, rule.other)));
       }
     }
     if (winding.signature() == Signature.INCONSISTENT) {
-      sentences.add(winding.sentence());
+      List<FactType> read = new ArrayList<>(WINDINGS);
+      read.removeIf(type -> !facts.has(type));
+      found.add(new Exclusion(winding.sentence(), read));
     }
-    return sentences;
+    return found;
   }
+
+  private static final List<FactType> WINDINGS =
+      List.of(
+          FactType.WINDING_AB,
+          FactType.WINDING_BC,
+          FactType.WINDING_CA,
+          FactType.WINDING_FRAME_A,
+          FactType.WINDING_FRAME_B,
+          FactType.WINDING_FRAME_C);
 
   private static String spoken(Facts facts, FactType type) {
     for (var fact : facts.list()) {

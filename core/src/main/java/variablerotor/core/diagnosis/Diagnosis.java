@@ -220,6 +220,10 @@ public record Diagnosis(
     public NextTest {
       outcomes = List.copyOf(outcomes);
     }
+
+    NextTest onceMore() {
+      return new NextTest(check, minutes, travelMinutes, gainBits, sentence, outcomes, true);
+    }
   }
 
   /**

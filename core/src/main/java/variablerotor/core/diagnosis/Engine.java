@@ -39,7 +39,7 @@ public final class Engine {
   private final Goal done;
   private final Judgement judgement;
   private final RestsOn restsOn;
-  private final List<String> contradictions;
+  private final List<Contradictions.Exclusion> contradictions;
   private final UnitState now;
 
   private Engine(Situation situation) {
@@ -120,20 +120,22 @@ public final class Engine {
     return action == null ? part : action.isDear();
   }
 
-  /** Whether the electronics may be the thing to replace, so that plate and counter are asked. */
-  private boolean asksPlate() {
+  /** How likely the electronics, alone or with their motor, are the thing to replace. */
+  private double electronicsShare() {
     double share = 0;
     for (int i = 0; i < belief.probability.length; i++) {
       share += Remedies.isModuleOrMotor(remedies.bit(i)) ? belief.probability[i] : 0;
     }
-    return share >= WORTH_ASKING;
+    return share;
   }
 
   /** Electronics less likely to blame than this are not asked about. Judgement. */
   private static final double WORTH_ASKING = 0.1;
 
   private List<FactType> openQuestions() {
-    return judgement.action == 0 && asksPlate() ? remedies.questions() : List.of();
+    return judgement.action == 0 && electronicsShare() >= WORTH_ASKING
+        ? remedies.questions()
+        : List.of();
   }
 
   /** What to measure next: none once proved, but for what can still turn the remedy. */
@@ -146,18 +148,36 @@ public final class Engine {
     List<Diagnosis.NextTest> list =
         new ArrayList<>(chooser.list(belief, now, evidence.situation.family()));
     disputed(list);
-    if (!proved && contradictions.isEmpty()) {
+    if (!contradictions.isEmpty()) {
+      List<Diagnosis.NextTest> doubted = excludeEachOther();
+      list.removeIf(one -> doubted.stream().anyMatch(other -> other.check() == one.check()));
+      list.addAll(0, doubted);
+    } else if (!proved) {
       questions(list, chooser);
     }
     return list;
   }
 
+  /** Each reading of those that cannot all be true, to be taken once more. */
+  private List<Diagnosis.NextTest> excludeEachOther() {
+    Set<Integer> doubted = new LinkedHashSet<>();
+    for (Contradictions.Exclusion one : contradictions) {
+      for (int c = 0; c < evidence.seen.length; c++) {
+        if (table.checks.get(c).facts().stream().anyMatch(one.facts()::contains)) {
+          doubted.add(c);
+        }
+      }
+    }
+    return new BeforeChoosing(evidence, judgement, now)
+        .onceMore(doubted, "It excludes another reading, whatever is broken. Take it once more.");
+  }
+
   /** What was measured twice and does not agree comes first: a third one decides. */
   private void disputed(List<Diagnosis.NextTest> list) {
     for (FactType type : evidence.situation.facts().disputed()) {
-      for (int at = list.size() - 1; at > 0; at--) {
+      for (int at = list.size() - 1; at >= 0; at--) {
         if (list.get(at).check().facts().contains(type)) {
-          list.add(0, list.remove(at));
+          list.add(0, list.remove(at).onceMore());
           break;
         }
       }
@@ -166,7 +186,8 @@ public final class Engine {
 
   /**
    * The questions for plate and counter, first where asking leads to the end in fewer minutes than
-   * measuring on. Whether the module is sold alone is taken as even odds.
+   * measuring on, and only once the electronics are likely. Whether the module is sold alone is
+   * taken as even odds.
    */
   private void questions(List<Diagnosis.NextTest> list, NextTests chooser) {
     List<FactType> open = openQuestions();
@@ -186,7 +207,8 @@ public final class Engine {
         new NextTests(table, evidence.answers, remedies.ifModuleAlone(false).goal())
             .minutes(belief, now);
     double asking = minutes + (ifWhole + measuring) / 2;
-    list.addAll(asking < measuring + minutes / 2 ? 0 : list.size(), asked);
+    boolean first = electronicsShare() >= LIKELY && asking < measuring + minutes / 2;
+    list.addAll(first ? 0 : list.size(), asked);
   }
 
   private Remedy remedy(List<Diagnosis.NextTest> next) {
@@ -264,7 +286,13 @@ public final class Engine {
     for (FactType question : openQuestions()) {
       ids.add(question.id());
     }
-    return ids;
+    // Where no one answer does it, each takes a part of the doubt away.
+    return ids.isEmpty()
+        ? inOrder.stream()
+            .filter(one -> !one.check().isSoft())
+            .map(one -> one.check().id())
+            .toList()
+        : ids;
   }
 
   /** Answers rarer than this are not reckoned with. Judgement. */
@@ -301,7 +329,7 @@ public final class Engine {
     Map<Suspect, Double> shares = belief.bySuspect();
     Suspect first = belief.leading();
     int percent = (int) Math.round(100 * shares.getOrDefault(first, 0.0));
-    boolean measured = evidence.anythingSeen();
+    boolean measured = evidence.anythingLookedAt();
     if (first == Suspect.OTHER && measured) {
       return open(
           "The readings fit nothing on the list: something else leads. Take again what surprised"
@@ -424,7 +452,7 @@ public final class Engine {
     Diagnosis.StationState state;
     if (view.state() == SuspectState.PROVED) {
       state = Diagnosis.StationState.FAILED;
-    } else if (view.state() == SuspectState.LIKELY && evidence.anythingSeen()) {
+    } else if (view.state() == SuspectState.LIKELY && evidence.anythingLookedAt()) {
       state = Diagnosis.StationState.SUSPECT;
     } else if (!looked) {
       state = Diagnosis.StationState.UNSEEN;

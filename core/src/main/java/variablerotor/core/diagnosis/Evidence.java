@@ -119,9 +119,10 @@ final class Evidence {
     return believe(given);
   }
 
-  boolean anythingSeen() {
-    for (Observation one : seen) {
-      if (one != null) {
+  /** Whether meter, hand or eye has been at the unit yet; what was told beforehand is not that. */
+  boolean anythingLookedAt() {
+    for (int c = 0; c < seen.length; c++) {
+      if (seen[c] != null && !table.checks.get(c).isSoft()) {
         return true;
       }
     }

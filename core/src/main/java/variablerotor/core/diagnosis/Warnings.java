@@ -37,13 +37,15 @@ final class Warnings {
   }
 
   /**
-   * @param contradictions sentences that cannot all be true; empty where there is none
+   * @param contradictions readings that cannot all be true; empty where there is none
    */
-  List<Diagnosis.Warning> list(List<String> contradictions) {
+  List<Diagnosis.Warning> list(List<Contradictions.Exclusion> contradictions) {
     if (!contradictions.isEmpty()) {
       add(
           WarningId.CONTRADICTION,
-          "These exclude each other, whatever is broken: " + String.join(" ", contradictions));
+          "These exclude each other, whatever is broken: "
+              + String.join(
+                  " ", contradictions.stream().map(Contradictions.Exclusion::sentence).toList()));
     } else if (evidence.doubled) {
       twoFaults();
     }
@@ -325,7 +327,7 @@ final class Warnings {
     } else if (blames(Suspect.WINDING) && !blames(Suspect.MODULE)) {
       add(
           WarningId.MODULE_MAY_BE_DAMAGED,
-          "A shorted winding often kills its module, and kills a new one at once.");
+          "A bad winding can take its module with it; a shorted one kills a new module at once.");
     }
     boolean mayKeep = !situation.family().profile().isReplacedWhole();
     if (blames(Suspect.BEARING) && mayKeep && winding.state() != WindingState.SOUND) {

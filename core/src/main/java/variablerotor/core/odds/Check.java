@@ -412,6 +412,15 @@ public final class Check {
       return read(reading -> reading.comesBack(type, before, held.inForce(reading.facts())));
     }
 
+    /**
+     * Answered by a supply at the motor's end, which can be there at the board and lost between.
+     */
+    Check arrives(FactType type, FactType atBoard, Window usual, FactType own) {
+      MeasuredWindow held = new MeasuredWindow(type, usual, own);
+      window = held;
+      return read(reading -> reading.arrives(type, atBoard, held.inForce(reading.facts())));
+    }
+
     /** Answered by the 24 V supply, which a wrong tap leaves on the small side of its window. */
     Check controlSupply() {
       MeasuredWindow held = new MeasuredWindow(FactType.CONTROL_VOLTS, Windows.CONTROL_24V, null);

@@ -37,9 +37,11 @@ final class FamilyChecks {
         .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
         .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
         .under(Fault.MODULE_PULLS_DOWN, "ABSENT 6 LOW 4", "the motor shorts it")
-        .under(Fault.HARNESS_BUS, "ABSENT 9 LOW 1", "that is the fault")
-        .under(Fault.HARNESS_GROUND, "ABSENT 8 LOW 2", "nothing to measure against")
-        .measured(FactType.BUS_VOLTS, Windows.BUS, FactType.WINDOW_BUS);
+        .bad("LOST", "Nothing, and there at the board")
+        .finding("LOST")
+        .under(Fault.HARNESS_BUS, "ABSENT 7 LOST 2 LOW 1", "that is the fault")
+        .under(Fault.HARNESS_GROUND, "ABSENT 6 LOST 2 LOW 2", "nothing to measure against")
+        .arrives(FactType.BUS_VOLTS, FactType.BUS_VOLTS_BOARD, Windows.BUS, FactType.WINDOW_BUS);
   }
 
   /** Line at an outdoor fan, where a defrost contact stands in its way by design. */
@@ -130,8 +132,14 @@ final class FamilyChecks {
         .under(Fault.CONTROL_SAGS, "ABSENT 5 LOW 5", "the link hangs on the board's supply")
         .under(Fault.SETTING_TAP, "ABSENT 5 LOW 5", "the link hangs on the board's supply")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "the link hangs on the board's supply")
-        .under(Fault.HARNESS_OPEN, "ABSENT 9 LOW 1", "supply and messages share one cable")
-        .measured(FactType.LINK_VOLTS, Windows.SERIAL_LINK, FactType.WINDOW_LINK);
+        .bad("LOST", "Nothing, and there at the board")
+        .finding("LOST")
+        .under(Fault.HARNESS_OPEN, "ABSENT 7 LOST 2 LOW 1", "supply and messages share one cable")
+        .arrives(
+            FactType.LINK_VOLTS,
+            FactType.LINK_VOLTS_BOARD,
+            Windows.SERIAL_LINK,
+            FactType.WINDOW_LINK);
   }
 
   static Check busUnplugged() {

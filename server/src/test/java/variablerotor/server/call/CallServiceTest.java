@@ -73,7 +73,7 @@ class CallServiceTest {
   void theShopsLimitDecidesTheWinding() {
     read(FactType.WINDING_AB, 20);
     read(FactType.WINDING_BC, 20);
-    read(FactType.WINDING_CA, 22);
+    read(FactType.WINDING_CA, 21);
     assertEquals("SOUND", service.view(call).diagnosis().winding().state().name());
     when(settings.current()).thenReturn(new Settings(120, 2, "USD", "UTC"));
     assertEquals("FAULTY", service.view(call).diagnosis().winding().state().name());
