@@ -40,7 +40,7 @@ class FamiliesTest {
     numbers(page, "Measure the DC bus", inOrder("bus.volts", "12"));
     numbers(page, "Unplug the motor. Measure the bus", inOrder("bus.volts.unplugged", "338"));
     assertThat(page.getByText("Most likely the motor's electronics")).isVisible();
-    word(page, "Look at the", "Seated");
+    word(page, "Look at both plugs", "All seated");
     assertThat(page.getByText("It is the motor's electronics")).isVisible();
     assertThat(station(page, "Motor electronics"))
         .hasAttribute("aria-label", Pattern.compile("failed"));
