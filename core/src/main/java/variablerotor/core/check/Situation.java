@@ -109,6 +109,10 @@ public record Situation(
     Double bc = facts.number(FactType.EMF_BC);
     Double ca = facts.number(FactType.EMF_CA);
     String feel = facts.choice(FactType.SHAFT_FEEL_MODULE_OFF);
+    // All assembled, only a free one tells of the winding: a drag can be anything.
+    if (feel == null && "FREE".equals(facts.choice(FactType.SHAFT_FEEL))) {
+      feel = "FREE";
+    }
     boolean told = feel != null && family.profile().hasMagnets();
     return new WindingTests(
         ab == null || bc == null || ca == null ? null : new WindingTests.Three(ab, bc, ca),

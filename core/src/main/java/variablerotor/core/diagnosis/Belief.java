@@ -22,7 +22,7 @@ final class Belief {
   /** Logarithm of how likely all that was seen is under this table. */
   final double logEvidence;
 
-  /** Whether a meter, or a trial that only one thing explains, cleared anything so far. */
+  /** Whether a meter cleared anything so far, or something was found on the part itself. */
   private final boolean measured;
 
   private Belief(
@@ -81,7 +81,7 @@ final class Belief {
     double[] byMeter = measuredOnly.clone();
     boolean[] still = new boolean[probability.length];
     boolean meter = table.isMeasured(check, outcome);
-    boolean clears = false;
+    boolean clears = table.isFinding(check, outcome);
     for (int i = 0; i < next.length; i++) {
       double share = table.share[check][i][outcome];
       next[i] = probability[i] * share;

@@ -207,8 +207,12 @@ final class CauseTable {
 
   /** Whether an answer rests on a meter, or on a trial that only one thing explains. */
   boolean isMeasured(int check, int outcome) {
+    return checks.get(check).witness() == Witness.MEASURED || isFinding(check, outcome);
+  }
+
+  /** Whether an answer shows the part itself to be broken. */
+  boolean isFinding(int check, int outcome) {
     Check made = checks.get(check);
-    return made.witness() == Witness.MEASURED
-        || made.isFinding(made.outcomes().get(outcome).value());
+    return made.isFinding(made.outcomes().get(outcome).value());
   }
 }

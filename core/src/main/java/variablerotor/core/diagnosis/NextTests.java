@@ -127,8 +127,28 @@ final class NextTests {
         }
       }
     }
+    return list.isEmpty() ? closing(belief, now) : list;
+  }
+
+  /** Where hardly a doubt is left and no proof made: what would make it, such as a mended try. */
+  private List<Candidate> closing(Belief belief, UnitState now) {
+    List<Candidate> list = new ArrayList<>();
+    for (int c = 0; c < table.checks.size() && belief.settled(goal) == 0; c++) {
+      Check check = table.checks.get(c);
+      double[] odds = belief.outcomes(c);
+      boolean closes = false;
+      for (int o = 0; o < odds.length && table.mayCome(c, answers); o++) {
+        closes |= odds[o] >= HALF && belief.after(c, o).settled(goal) != 0;
+      }
+      if (closes) {
+        list.add(new Candidate(c, 0, LEAST, check.minutes() + now.minutesTo(check.state())));
+      }
+    }
     return list;
   }
+
+  /** An answer at least as likely as not. */
+  private static final double HALF = 0.5;
 
   /**
    * The doubt left on average over the outcomes is the sum of s log s over suspects' shares s of

@@ -171,7 +171,7 @@ final class CommonCauses {
         one(SETTING_TAP, "NO_RUN 1 STARTS_THEN_STOPS 2 INTERMITTENT 2", "left on 240 V at 208"),
         one(
             SETTING_TRIP,
-            "NO_RUN 0.2 STARTS_THEN_STOPS 3 INTERMITTENT 3",
+            "NO_RUN 0.4 STARTS_THEN_STOPS 3 INTERMITTENT 3",
             "a pressure or temperature switch on the drive's fault input"),
         one(
             MAGNETS_WEAK,

@@ -118,6 +118,13 @@ final class FamilyChecks {
         .answeredByYesOrNo();
   }
 
+  /** The call of an outdoor unit comes from indoors, by another supply than the fan's. */
+  static Check callFromIndoors() {
+    return CommonChecks.callTo("board")
+        .under(Fault.SUPPLY_OFF, "YES 9 NO 1", "it comes from indoors")
+        .answeredByYesOrNo();
+  }
+
   static Check serialLink() {
     return levels(
             check("link.volts", Suspect.COMMAND, CONTROL_PLUG_OUT, 1)
@@ -234,6 +241,8 @@ final class FamilyChecks {
                     .ask(
                         "Measure the speed command at the board.",
                         "At the board's or controller's own terminal, while a call is made.")))
+        .under(
+            Fault.AUX_PULLED_DOWN, "ABSENT 5 SILENT 2 LOW 2 GOOD 1", "made from the fan's own 10 V")
         .command(FactType.COMMAND_VOLTS_BOARD, window);
   }
 
@@ -566,6 +575,11 @@ final class FamilyChecks {
             Symptom.INTERMITTENT,
             Symptom.TRIPS_PROTECTION)
         .normal("EQUAL 1")
+        .effect(
+            "EQUAL 5 ABSENT 5",
+            "locked out, nobody tells it to run",
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.INTERMITTENT)
         .under(Fault.DRIVE_DEAD, "ABSENT 8 UNEQUAL 2", "that is the fault")
         .under(Fault.SETTING_DRIVE, "ABSENT 1", "a lock or a setting keeps it off")
         .under(Fault.SETTING_TRIP, "ABSENT 8 EQUAL 2", "it may be reset by now")
@@ -608,8 +622,8 @@ final class FamilyChecks {
         .normal("READY 1")
         .effect("READY 5 HELD_OFF 2 FAULT 3", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
         .effect(
-            "READY 5 FAULT 5",
-            "it stops on whatever it sees, and says so",
+            "READY 4 FAULT 4 HELD_OFF 2",
+            "it stops on whatever it sees and says so, or was told to stop",
             Symptom.STARTS_THEN_STOPS,
             Symptom.INTERMITTENT,
             Symptom.CODE_BUT_RUNS)
@@ -648,6 +662,7 @@ final class FamilyChecks {
         .bad("STILL", "Stays still")
         .onlyFor(Symptom.NO_RUN)
         .normal("RUNS 1")
+        .under(Fault.SETTING_TRIP, "STILL 7 RUNS 3", "an interlock often holds both off")
         .under(Fault.HARNESS_LEAD, "STILL 1", "the same leads feed it")
         .under(Fault.SUPPLY_OFF, "STILL 1", "no power")
         .under(Fault.SUPPLY_LINE_LOST, "STILL 1", "a phase is gone")

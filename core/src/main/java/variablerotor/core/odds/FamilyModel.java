@@ -55,11 +55,16 @@ public final class FamilyModel {
     return switch (family) {
       case CONSTANT_TORQUE ->
           withModule(
-              command24(CommonChecks.line(), CommonChecks.substituteCommand(), false),
+              command24(
+                  CommonChecks.line(),
+                  CommonChecks.call(),
+                  CommonChecks.substituteCommand(),
+                  false),
               List.of(CommonChecks.speedProof()));
       case CONSTANT_AIRFLOW_PARALLEL ->
           withModule(
-              command24(CommonChecks.line(), CommonChecks.substituteCommand(), true),
+              command24(
+                  CommonChecks.line(), CommonChecks.call(), CommonChecks.substituteCommand(), true),
               List.of(
                   FamilyChecks.voltageLink(),
                   FamilyChecks.feedback(),
@@ -86,6 +91,7 @@ public final class FamilyModel {
               join(
                   command24(
                       FamilyChecks.lineThroughDefrost(),
+                      FamilyChecks.callFromIndoors(),
                       CommonChecks.substituteBehindContactor(),
                       false),
                   List.of(
@@ -242,9 +248,9 @@ public final class FamilyModel {
   /**
    * @param proves whether the board waits for a speed signal, and takes the command away without
    */
-  private static List<Check> command24(Check line, Check substitute, boolean proves) {
+  private static List<Check> command24(Check line, Check call, Check substitute, boolean proves) {
     return join(
-        List.of(line, CommonChecks.call()),
+        List.of(line, call),
         controlSide(),
         List.of(
             CommonChecks.control(),

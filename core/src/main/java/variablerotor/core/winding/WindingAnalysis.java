@@ -123,6 +123,18 @@ public final class WindingAnalysis {
             star,
             frame);
       }
+      if (isShort(fault.signature()) && unbalance != null && turnsFreeForAShort(unbalance)) {
+        return build(
+            WindingState.UNCERTAIN,
+            unclear(
+                "The pairs show a short ("
+                    + band(unbalance)
+                    + "), and a short drags: here it turns free. Read the pairs again, one meter"
+                    + " and clean contacts; the back-EMF or the drag test decides."),
+            unbalance,
+            star,
+            frame);
+      }
       return build(WindingState.FAULTY, withBand(fault, unbalance), unbalance, star, frame);
     }
     if (Unbalance.mostSpread(pairs[0], pairs[1], pairs[2], error) > limitPercent) {
@@ -139,6 +151,18 @@ public final class WindingAnalysis {
           frame);
     }
     return balanced(pairs, reference, unbalance, star, frame);
+  }
+
+  /**
+   * One reading with other leads or another meter feigns few shorted turns; a rotor that turns free
+   * speaks against them. Deep shorts are believed all the same: the hand can be wrong. The limit
+   * twice over is judgement.
+   */
+  private boolean turnsFreeForAShort(Unbalance unbalance) {
+    WindingTests tests = readings.tests();
+    return Boolean.FALSE.equals(tests.drags())
+        && !Boolean.FALSE.equals(tests.even())
+        && unbalance.low() < 2 * limitPercent;
   }
 
   private static boolean isShort(Signature signature) {

@@ -6,7 +6,7 @@ import org.jspecify.annotations.Nullable;
  * What was tried with a winding beside its resistances, module off.
  *
  * @param emf back-EMF of AB, BC and CA at one steady speed [V]; null where not all were read
- * @param drags whether the rotor drags with its leads free of each other; null where not felt
+ * @param drags whether the rotor drags with its leads apart, by hand; null where not felt
  */
 public record WindingTests(@Nullable Three emf, @Nullable Boolean drags) {
 
