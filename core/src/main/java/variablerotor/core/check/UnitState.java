@@ -85,6 +85,23 @@ public enum UnitState {
 
   /** Minutes to bring the unit from this state to that one [min]. */
   public double minutesTo(UnitState other) {
+    return Way.MINUTES[ordinal()][other.ordinal()];
+  }
+
+  /** Worked out once: it is asked thousands of times for one diagnosis. */
+  private static final class Way {
+    static final double[][] MINUTES = new double[values().length][values().length];
+
+    static {
+      for (UnitState from : values()) {
+        for (UnitState to : values()) {
+          MINUTES[from.ordinal()][to.ordinal()] = from.workedOutTo(to);
+        }
+      }
+    }
+  }
+
+  private double workedOutTo(UnitState other) {
     if (this == other) {
       return 0;
     }

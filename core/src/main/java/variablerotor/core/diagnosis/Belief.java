@@ -212,26 +212,36 @@ final class Belief {
   /** By suspect; they sum to 1. What two suspects did together counts half for each. */
   Map<Suspect, Double> bySuspect() {
     Map<Suspect, Double> shares = new EnumMap<>(Suspect.class);
-    double[] sums = new double[table.groups.size()];
-    for (int i = 0; i < probability.length; i++) {
-      sums[table.group[i]] += probability[i];
-    }
-    for (int g = 0; g < sums.length; g++) {
-      var suspects = table.groups.get(g);
-      for (Suspect suspect : suspects) {
-        shares.merge(suspect, sums[g] / suspects.size(), Double::sum);
-      }
+    double[] sums = byOrdinal();
+    for (Suspect suspect : table.named) {
+      shares.put(suspect, sums[suspect.ordinal()]);
     }
     return shares;
   }
 
+  private double[] byOrdinal() {
+    double[] groups = new double[table.groups.size()];
+    for (int i = 0; i < probability.length; i++) {
+      groups[table.group[i]] += probability[i];
+    }
+    double[] sums = new double[Suspect.values().length];
+    for (int g = 0; g < groups.length; g++) {
+      var suspects = table.groups.get(g);
+      for (Suspect suspect : suspects) {
+        sums[suspect.ordinal()] += groups[g] / suspects.size();
+      }
+    }
+    return sums;
+  }
+
   Suspect leading() {
+    double[] sums = byOrdinal();
     Suspect best = Suspect.NONE;
     double most = -1;
-    for (Map.Entry<Suspect, Double> share : bySuspect().entrySet()) {
-      if (share.getValue() > most) {
-        most = share.getValue();
-        best = share.getKey();
+    for (Suspect suspect : table.named) {
+      if (sums[suspect.ordinal()] > most) {
+        most = sums[suspect.ordinal()];
+        best = suspect;
       }
     }
     return best;

@@ -1,6 +1,7 @@
 package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import variablerotor.core.chain.Suspect;
@@ -37,6 +38,9 @@ final class CauseTable {
   final int[] group;
 
   final List<List<Suspect>> groups = new ArrayList<>();
+
+  /** Every suspect that some cause has in it, in their order. */
+  final Set<Suspect> named = EnumSet.noneOf(Suspect.class);
 
   /** By group: its suspects as bits, so that what causes share is quick to say. */
   final int[] suspects;
@@ -113,6 +117,7 @@ final class CauseTable {
     for (int g = 0; g < suspects.length; g++) {
       for (Suspect suspect : groups.get(g)) {
         suspects[g] |= 1 << suspect.ordinal();
+        named.add(suspect);
       }
     }
     good = new int[checks.size()];

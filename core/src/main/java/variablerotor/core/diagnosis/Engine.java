@@ -202,13 +202,17 @@ public final class Engine {
         minutes += check.minutes();
       }
     }
+    boolean first = electronicsShare() >= LIKELY && pays(minutes, chooser);
+    list.addAll(first ? 0 : list.size(), asked);
+  }
+
+  /** Whether to ask first leads to the end sooner than to measure on. */
+  private boolean pays(double asking, NextTests chooser) {
     double measuring = chooser.minutes(belief, now);
     double ifWhole =
         new NextTests(table, evidence.answers, remedies.ifModuleAlone(false).goal())
             .minutes(belief, now);
-    double asking = minutes + (ifWhole + measuring) / 2;
-    boolean first = electronicsShare() >= LIKELY && asking < measuring + minutes / 2;
-    list.addAll(first ? 0 : list.size(), asked);
+    return asking + ifWhole < measuring;
   }
 
   private Remedy remedy(List<Diagnosis.NextTest> next) {

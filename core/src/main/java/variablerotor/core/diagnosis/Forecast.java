@@ -127,7 +127,8 @@ final class Forecast {
       if (odds[o] > SELDOM) {
         int[] then = answers.clone();
         then[check] = o;
-        minutes += odds[o] * along(after(open, check, o), then, first.state(), odds[o]);
+        double left = (enough - minutes) / odds[o];
+        minutes += odds[o] * along(after(open, check, o), then, first.state(), odds[o], left);
       }
     }
     return minutes;
@@ -151,13 +152,14 @@ final class Forecast {
 
   /**
    * @param reached how likely it is to come here at all
+   * @param enough where it comes to more than this, how much more is not worked out
    */
-  private double along(Open start, int[] answers, UnitState from, double reached) {
+  private double along(Open start, int[] answers, UnitState from, double reached, double enough) {
     Open open = start;
     UnitState now = from;
     double minutes = 0;
     double going = 1;
-    while (going > SELDOM && !decided(open)) {
+    while (going > SELDOM && minutes < enough && !decided(open)) {
       Choice choice = next(open, answers, now, false);
       if (choice == null) {
         break;
@@ -173,7 +175,8 @@ final class Forecast {
           double here = going * odds[o];
           int[] then = answers.clone();
           then[check] = o;
-          minutes += here * offTheLine(after(open, check, o), then, now, reached * here);
+          double left = (enough - minutes) / here;
+          minutes += here * offTheLine(after(open, check, o), then, now, reached * here, left);
         }
       }
       going *= odds[likeliest];
@@ -183,11 +186,12 @@ final class Forecast {
     return minutes;
   }
 
-  private double offTheLine(Open open, int[] answers, UnitState now, double reached) {
+  private double offTheLine(
+      Open open, int[] answers, UnitState now, double reached, double enough) {
     if (decided(open)) {
       return 0;
     }
-    return reached < WORTH_FOLLOWING ? ASTRAY : along(open, answers, now, reached);
+    return reached < WORTH_FOLLOWING ? ASTRAY : along(open, answers, now, reached, enough);
   }
 
   private @Nullable Choice next(Open open, int[] answers, UnitState now, boolean stay) {
@@ -204,14 +208,16 @@ final class Forecast {
     double most = 0;
     for (int c = 0; c < answers.length; c++) {
       Check check = table.checks.get(c);
-      if (!check.isSoft() && table.mayCome(c, answers) && (!stay || check.state() == now)) {
-        double clears = faint ? clearsOtherwise(open, c) : clears(open, c);
-        if (clears > 0) {
-          double rate = clears / (check.minutes() + now.minutesTo(check.state()));
-          if (rate > most) {
-            best = c;
-            most = rate;
-          }
+      if (check.isSoft() || (stay && check.state() != now)) {
+        continue;
+      }
+      // No check clears more than all there is: one that takes too long for that is passed over.
+      double minutes = check.minutes() + now.minutesTo(check.state());
+      if (most * minutes < 1 && table.mayCome(c, answers)) {
+        double rate = (faint ? clearsOtherwise(open, c) : clears(open, c)) / minutes;
+        if (rate > most) {
+          best = c;
+          most = rate;
         }
       }
     }
@@ -221,12 +227,14 @@ final class Forecast {
   /** Share of what is still possible that the likeliest answer of a check would clear. */
   private double clears(Open open, int check) {
     boolean[] possible = table.goodPossible[check];
-    double usual = 1;
+    // The shorter of two ways to the same sums: over those still open, or over the unlike ones.
+    boolean few = open.cause.length <= table.unlikeUsual[check].length;
+    double usual = few ? 0 : 1;
     double good = 0;
     double cleared = 0;
-    for (int i : table.unlikeUsual[check]) {
+    for (int i : few ? open.cause : table.unlikeUsual[check]) {
       double weight = open.weight[i];
-      usual -= weight;
+      usual -= few ? 0 : weight;
       if (possible[i]) {
         good += weight * table.goodShare[check][i];
       } else {

@@ -19,6 +19,10 @@ import variablerotor.core.text.Words;
  * it, which point at it, and what would still prove it.
  */
 final class SuspectViews {
+
+  /** So many answers that would settle a suspect are told. */
+  private static final int SAID = 4;
+
   /** A reading points at a suspect when it is this much likelier under it than under the rest. */
   private static final double POINTS = 1.3;
 
@@ -231,27 +235,31 @@ final class SuspectViews {
 
   /** What would still prove it, or clear it: an answer of a check not made yet. */
   private List<String> wouldSettle(Suspect suspect, SuspectState state) {
-    List<String> proves = new ArrayList<>();
-    List<String> clears = new ArrayList<>();
+    List<String> all = new ArrayList<>();
     if (isSettled(suspect, state)) {
-      return proves;
+      return all;
     }
     for (Step step : steps) {
-      String answer =
-          "\""
-              + step.check.outcomes().get(step.outcome).label()
-              + "\" to \""
-              + step.check.ask()
-              + "\" would ";
-      if (step.proves(suspect)) {
-        proves.add(answer + "prove it.");
-      } else if (step.clears(suspect)) {
-        clears.add(answer + "clear it.");
+      if (all.size() < SAID && step.proves(suspect)) {
+        all.add(said(step, "prove"));
       }
     }
-    List<String> all = new ArrayList<>(proves);
-    all.addAll(clears);
-    return List.copyOf(all.subList(0, Math.min(4, all.size())));
+    for (Step step : steps) {
+      if (all.size() < SAID && !step.proves(suspect) && step.clears(suspect)) {
+        all.add(said(step, "clear"));
+      }
+    }
+    return all;
+  }
+
+  private static String said(Step step, String does) {
+    return "\""
+        + step.check.outcomes().get(step.outcome).label()
+        + "\" to \""
+        + step.check.ask()
+        + "\" would "
+        + does
+        + " it.";
   }
 
   /** Checks not made yet that could clear a rival of this suspect, by id. */
