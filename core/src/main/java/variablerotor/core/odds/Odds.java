@@ -34,6 +34,12 @@ public record Odds(double[] share, boolean[] possible) {
 
   private static final double MISREAD = CheckFigures.MISREAD.value();
 
+  /** A finding is taken for what it is not more seldom than any other reading. Judgement. */
+  private static final double FINDING_MISREAD = MISREAD / 10;
+
+  /** The eye takes a bad part for a good one more often than a meter does. Judgement. */
+  private static final double OVERLOOKED = 0.02;
+
   /** The same word as FREE, given after a drag: what allows the one allows the other. */
   private static final String GONE = "GONE";
 
@@ -68,18 +74,22 @@ public record Odds(double[] share, boolean[] possible) {
       boolean finding = findings.contains(outcome.value());
       share[i] = Math.max(share[i], finding ? 0 : least(outcome, witness, questions) * sum);
     }
-    return of(share, outcomes, findings);
+    return of(share, outcomes, witness, findings);
   }
 
-  /** A finding is taken for what it is not more seldom than any other reading. Judgement. */
-  private static final double FINDING_MISREAD = MISREAD / 10;
-
-  private static Odds of(double[] share, List<Outcome> outcomes, Set<String> findings) {
+  private static Odds of(
+      double[] share, List<Outcome> outcomes, Witness witness, Set<String> findings) {
     Odds odds = of(share);
     double[] given = odds.share.clone();
     for (int i = 0; i < given.length; i++) {
-      boolean slip = !odds.possible[i] && findings.contains(outcomes.get(i).value());
-      given[i] = slip ? FINDING_MISREAD : given[i];
+      if (!odds.possible[i]) {
+        Outcome outcome = outcomes.get(i);
+        boolean overlooked = witness == Witness.SEEN && outcome.good();
+        given[i] =
+            findings.contains(outcome.value())
+                ? FINDING_MISREAD
+                : overlooked ? Math.max(given[i], OVERLOOKED) : given[i];
+      }
     }
     double sum = 0;
     for (double value : given) {
