@@ -101,7 +101,7 @@ final class BeforeChoosing {
         double parted = 0;
         for (int i = 0; i < rivals.length; i++) {
           boolean several = evidence.table.causes.get(i).faults().size() > 1;
-          boolean cleared = !evidence.table.goodPossible[c][i];
+          boolean cleared = evidence.table.keptGood[c][i] == 0;
           parted += rivals[i] && several && cleared ? judgement.belief.probability[i] : 0;
         }
         if (parted >= WORTH_A_LOOK) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
+import variablerotor.core.check.UnitState;
 import variablerotor.core.odds.Cause;
 import variablerotor.core.odds.Check;
 import variablerotor.core.odds.Odds;
@@ -45,11 +46,20 @@ final class CauseTable {
   /** By group: its suspects as bits, so that what causes share is quick to say. */
   final int[] suspects;
 
-  /** By check: index of its good outcome; and by check and cause what that one needs. */
+  /** As {@link #share}; 0 where the outcome cannot be seen. */
+  final double[][][] kept;
+
+  /** By check: index of its good outcome. */
   final int[] good;
 
-  final double[][] goodShare;
-  final boolean[][] goodPossible;
+  /** By check and cause: {@link #kept} of the good outcome. */
+  final double[][] keptGood;
+
+  /** By check: whether hand or meter makes it, and what it takes [min] in which state. */
+  final boolean[] hard;
+
+  final double[] minutes;
+  final UnitState[] state;
 
   /** By check: how often its good answer is seen under the causes that have no row of their own. */
   final double[] usualGood;
@@ -106,11 +116,16 @@ final class CauseTable {
     }
     share = new double[checks.size()][n][];
     possible = new boolean[checks.size()][n][];
+    kept = new double[checks.size()][n][];
     for (int c = 0; c < checks.size(); c++) {
       for (int i = 0; i < n; i++) {
         Odds odds = checks.get(c).odds(causes.get(i), symptom);
         share[c][i] = odds.share();
         possible[c][i] = odds.possible();
+        kept[c][i] = odds.share().clone();
+        for (int o = 0; o < kept[c][i].length; o++) {
+          kept[c][i][o] *= possible[c][i][o] ? 1 : 0;
+        }
       }
     }
     suspects = new int[groups.size()];
@@ -121,15 +136,19 @@ final class CauseTable {
       }
     }
     good = new int[checks.size()];
-    goodShare = new double[checks.size()][n];
-    goodPossible = new boolean[checks.size()][n];
+    keptGood = new double[checks.size()][n];
+    hard = new boolean[checks.size()];
+    minutes = new double[checks.size()];
+    state = new UnitState[checks.size()];
     offered = new boolean[checks.size()];
     for (int c = 0; c < checks.size(); c++) {
       offered[c] = checks.get(c).isFor(symptom);
+      hard[c] = !checks.get(c).isSoft();
+      minutes[c] = checks.get(c).minutes();
+      state[c] = checks.get(c).state();
       good[c] = checks.get(c).goodIndex();
       for (int i = 0; i < n; i++) {
-        goodShare[c][i] = share[c][i][good[c]];
-        goodPossible[c][i] = possible[c][i][good[c]];
+        keptGood[c][i] = kept[c][i][good[c]];
       }
     }
     usualGood = new double[checks.size()];
@@ -147,7 +166,7 @@ final class CauseTable {
     int[] found = new int[causes.size()];
     int n = 0;
     for (int i = 0; i < found.length; i++) {
-      if (!goodPossible[check][i] || goodShare[check][i] != usualGood[check]) {
+      if (keptGood[check][i] != usualGood[check]) {
         found[n++] = i;
       }
     }
@@ -201,7 +220,9 @@ final class CauseTable {
     if (answers[check] != OPEN || !offered[check]) {
       return false;
     }
-    for (Before first : before.get(check)) {
+    List<Before> all = before.get(check);
+    for (int i = 0; i < all.size(); i++) {
+      Before first = all.get(i);
       int answer = answers[first.check];
       if (answer != OPEN && first.unlocks[answer]) {
         return true;

@@ -21,6 +21,9 @@ final class Forecast {
   /** Answers rarer than this are not followed. */
   private static final double SELDOM = 0.01;
 
+  /** A line is followed while it is at least this likely to go on. */
+  private static final double GOES_ON = 0.08;
+
   /**
    * What a check is worth that clears nothing by its likeliest answer, and something by another.
    */
@@ -73,10 +76,12 @@ final class Forecast {
     double[] weight = new double[open.weight.length];
     int n = 0;
     double sum = 0;
+    double[][] kept = table.kept[check];
     for (int i : open.cause) {
-      if (table.possible[check][i][outcome]) {
+      double share = kept[i][outcome];
+      if (share > 0) {
         cause[n++] = i;
-        weight[i] = open.weight[i] * table.share[check][i][outcome];
+        weight[i] = open.weight[i] * share;
         sum += weight[i];
       }
     }
@@ -94,12 +99,12 @@ final class Forecast {
 
   /** How often each answer comes, of those that some open cause can give. */
   private double[] odds(Open open, int check) {
-    double[] odds = new double[table.checks.get(check).outcomes().size()];
+    double[] odds = new double[table.kept[check][0].length];
     for (int i : open.cause) {
-      double[] share = table.share[check][i];
-      boolean[] possible = table.possible[check][i];
+      double weight = open.weight[i];
+      double[] kept = table.kept[check][i];
       for (int o = 0; o < odds.length; o++) {
-        odds[o] += possible[o] ? open.weight[i] * share[o] : 0;
+        odds[o] += weight * kept[o];
       }
     }
     return odds;
@@ -159,7 +164,7 @@ final class Forecast {
     UnitState now = from;
     double minutes = 0;
     double going = 1;
-    while (going > SELDOM && minutes < enough && !decided(open)) {
+    while (going > GOES_ON && minutes < enough && !decided(open)) {
       Choice choice = next(open, answers, now, false);
       if (choice == null) {
         break;
@@ -207,12 +212,11 @@ final class Forecast {
     int best = -1;
     double most = 0;
     for (int c = 0; c < answers.length; c++) {
-      Check check = table.checks.get(c);
-      if (check.isSoft() || (stay && check.state() != now)) {
+      if (!table.hard[c] || (stay && table.state[c] != now)) {
         continue;
       }
       // No check clears more than all there is: one that takes too long for that is passed over.
-      double minutes = check.minutes() + now.minutesTo(check.state());
+      double minutes = table.minutes[c] + now.minutesTo(table.state[c]);
       if (most * minutes < 1 && table.mayCome(c, answers)) {
         double rate = (faint ? clearsOtherwise(open, c) : clears(open, c)) / minutes;
         if (rate > most) {
@@ -226,7 +230,7 @@ final class Forecast {
 
   /** Share of what is still possible that the likeliest answer of a check would clear. */
   private double clears(Open open, int check) {
-    boolean[] possible = table.goodPossible[check];
+    double[] kept = table.keptGood[check];
     // The shorter of two ways to the same sums: over those still open, or over the unlike ones.
     boolean few = open.cause.length <= table.unlikeUsual[check].length;
     double usual = few ? 0 : 1;
@@ -235,11 +239,8 @@ final class Forecast {
     for (int i : few ? open.cause : table.unlikeUsual[check]) {
       double weight = open.weight[i];
       usual -= few ? 0 : weight;
-      if (possible[i]) {
-        good += weight * table.goodShare[check][i];
-      } else {
-        cleared += weight;
-      }
+      good += weight * kept[i];
+      cleared += kept[i] > 0 ? 0 : weight;
     }
     good += usual * table.usualGood[check];
     // Where all is well more often than not, that is the likeliest answer; else each is looked at.
@@ -252,10 +253,10 @@ final class Forecast {
     double cleared = 0;
     boolean some = false;
     for (int i : open.cause) {
-      boolean[] possible = table.possible[check][i];
-      cleared += possible[likeliest] ? 0 : open.weight[i];
+      double[] kept = table.kept[check][i];
+      cleared += kept[likeliest] > 0 ? 0 : open.weight[i];
       for (int o = 0; o < odds.length && !some; o++) {
-        some = !possible[o] && odds[o] > SELDOM;
+        some = kept[o] == 0 && odds[o] > SELDOM;
       }
     }
     return cleared > 0 ? cleared : some ? FAINT : 0;

@@ -225,7 +225,7 @@ final class NextTests {
     boolean[] usual = belief.rivals();
     List<String> rivals = new ArrayList<>();
     for (int i = 0; i < table.causes.size(); i++) {
-      if (!usual[i] || table.goodPossible[candidate.check][i]) {
+      if (!usual[i] || table.keptGood[candidate.check][i] > 0) {
         continue;
       }
       for (Suspect suspect : table.groups.get(table.group[i])) {
