@@ -615,6 +615,7 @@ export interface components {
             windingPicture: components["schemas"]["Drawing"];
         };
         Catalogue: {
+            actions: components["schemas"]["Word"][];
             facts: {
                 [key: string]: components["schemas"]["FactView"];
             };
@@ -632,6 +633,7 @@ export interface components {
         };
         CheckView: {
             ask: string;
+            caution: string;
             facts: string[];
             how: string;
             id: string;
@@ -1065,7 +1067,6 @@ export interface components {
             state: "UNKNOWN" | "RUNNING" | "ENDS_SOON" | "JUST_OVER" | "OVER";
         };
         StateView: {
-            caution: string;
             detail: string;
             /** @enum {string} */
             id: "POWER_ON" | "CONTROL_PLUG_OUT" | "POWER_OFF_COVER_OFF" | "MODULE_OFF" | "ON_BENCH";

@@ -30,6 +30,7 @@ function title(words: { id: string; title: string }[] | undefined, id: string | 
 }
 
 export const suspectTitle = (id: string | undefined) => title(catalogue.value?.suspects, id)
+export const actionTitle = (id: string | undefined) => title(catalogue.value?.actions, id)
 export const photoTitle = (id: string | undefined) => title(catalogue.value?.photos, id)
 export const signalTitle = (id: string | undefined) => title(catalogue.value?.signals, id)
 export const symptomTitle = (id: string | undefined) => title(catalogue.value?.symptoms, id)

@@ -45,6 +45,19 @@ const stations = computed(() =>
     }
   }),
 )
+/** On a telephone the signs stand alone; what they say that matters now is written below. */
+const caption = computed(() =>
+  (['next', 'failed', 'suspect'] as const)
+    .map((word) => ({
+      word,
+      names: stations.value.filter((one) => one.word === word).map((one) => one.title),
+    }))
+    .filter(({ names }) => names.length)
+    .map(
+      ({ word, names }) => `${word.charAt(0).toUpperCase()}${word.slice(1)}: ${names.join(', ')}`,
+    )
+    .join('. '),
+)
 </script>
 
 <template>
@@ -66,6 +79,7 @@ const stations = computed(() =>
       </button>
     </li>
   </ol>
+  <p class="only-narrow caption">{{ caption }}</p>
 </template>
 
 <style scoped>
@@ -162,43 +176,35 @@ button[aria-expanded='true'] {
 }
 
 @media (max-width: 719px) {
-  .chain {
-    flex-wrap: wrap;
-    row-gap: 2px;
-  }
-
-  li {
-    flex: 0 0 20%;
-  }
-
+  /* One line that can be followed: the signs alone, joined; a finger names each. */
   li:not(:last-child)::after {
     top: 20px;
-    left: calc(50% + 19px);
-    right: calc(-50% + 19px);
+    left: calc(50% + 15px);
+    right: calc(-50% + 15px);
   }
 
   li.good:not(:last-child)::after {
     top: 19px;
   }
 
-  /* The end of the upper row: the line goes on below. */
-  li:nth-child(5)::after {
-    right: 0;
+  button {
+    padding: 6px 0;
   }
 
   button :deep(svg) {
-    width: 32px;
-    height: 32px;
+    width: 28px;
+    height: 28px;
   }
 
-  .name {
-    font-size: 0.8125rem;
-  }
-
-  /* The tick and the dashed ring say it already. */
-  .unseen:not(.next) .word,
-  .good .word {
+  .name,
+  .word {
     display: none;
+  }
+
+  .caption {
+    margin-top: -6px;
+    font-size: 0.875rem;
+    font-weight: 650;
   }
 }
 </style>

@@ -25,6 +25,7 @@ const emit = defineEmits<{
   another: []
   undo: []
   next: []
+  again: [again: boolean]
 }>()
 
 const input = ref<{ type: (key: string) => void }[] | { type: (key: string) => void } | null>(null)
@@ -43,8 +44,21 @@ const minutes = computed(() => props.check.minutes + (props.test?.travelMinutes 
 const answers = computed(() => (phase.value === 'BEFORE' ? (props.test?.outcomes ?? []) : []))
 const readings = computed(() => call.value.readings.filter((one) => one.phase === phase.value))
 
+/** Read already: whether what comes now is a second measurement, or corrects the first. */
+const isRead = computed(
+  () =>
+    props.chosen &&
+    phase.value === 'BEFORE' &&
+    props.check.facts.every((id) => readings.value.some((one) => one.fact === id && one.standing)),
+)
+
 /** For a measured check: what each kind of answer would mean. */
-const meanings = computed(() => answers.value.filter((answer) => answer.probability > 0.005))
+const meanings = computed(() => {
+  const likely = answers.value.filter((answer) => answer.probability > 0.005)
+  // Where each answer would leave all as it is, there is nothing to tell.
+  const differ = new Set(likely.map((answer) => `${answer.leadsTo} ${answer.decides}`)).size > 1
+  return differ ? likely : []
+})
 
 watch(
   () => [openFact.value, numbers.value.length],
@@ -70,8 +84,16 @@ defineExpose({ type, take: () => panel.value?.take(), openFact })
       <strong class="minutes digits">{{ minutes }} min</strong>
     </p>
     <h2>{{ check.ask }}</h2>
-    <p>{{ check.how }}</p>
-    <p class="notice">{{ state?.caution }}</p>
+    <p class="how">{{ check.how }}</p>
+    <p v-if="check.caution" class="notice">{{ check.caution }}</p>
+    <div v-if="isRead" class="options" role="group" aria-label="It is read already">
+      <button class="quiet-button" :aria-pressed="again" @click="emit('again', true)">
+        Once more
+      </button>
+      <button class="quiet-button" :aria-pressed="!again" @click="emit('again', false)">
+        Correct it
+      </button>
+    </div>
     <PhaseQuestion />
     <template v-if="phase">
       <NumberReading
@@ -107,6 +129,7 @@ defineExpose({ type, take: () => panel.value?.take(), openFact })
           :fact="fact"
           :answers="answers"
           :readings="readings"
+          :again="again"
           @record="(id, value) => emit('record', id, value)"
         />
       </div>
@@ -114,10 +137,7 @@ defineExpose({ type, take: () => panel.value?.take(), openFact })
     <dl v-if="numbers.length && meanings.length" class="meanings">
       <div v-for="answer in meanings" :key="answer.value">
         <dt>{{ answer.label }}</dt>
-        <dd>
-          {{ title(answer.leadsTo) }}
-          {{ answer.decides ? 'is proved' : 'leads' }}
-        </dd>
+        <dd>{{ answer.decides ? 'proves' : 'points to' }}: {{ title(answer.leadsTo) }}</dd>
       </div>
     </dl>
     <p v-if="test && phase === 'BEFORE'" class="soft why">{{ test.sentence }}</p>
@@ -200,8 +220,23 @@ h2 {
 }
 
 @media (max-width: 719px) {
+  .check {
+    gap: 8px;
+    padding: 12px;
+  }
+
   h2 {
-    font-size: 1.375rem;
+    font-size: 1.25rem;
+  }
+
+  .how,
+  .notice {
+    font-size: 0.875rem;
+    line-height: 1.3;
+  }
+
+  .notice {
+    padding: 6px 10px;
   }
 }
 </style>

@@ -70,7 +70,7 @@ describe('an answer by a tap', () => {
       answer('GONE', 'FREE', 'Free now, the drag is gone', 0.7),
     ])
     expect(all[0]!.text()).toContain('the drag is gone')
-    expect(all[0]!.text()).toContain('Module, proved')
+    expect(all[0]!.text()).toContain('Proves: Module')
   })
 
   it('yes and no are true and false', async () => {

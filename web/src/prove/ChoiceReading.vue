@@ -10,6 +10,7 @@ const props = defineProps<{
   fact: string
   answers: Answer[]
   readings: Reading[]
+  again?: boolean
 }>()
 const emit = defineEmits<{ record: [fact: string, value: Value] }>()
 
@@ -42,7 +43,7 @@ const buttons = computed(() => {
 function meaning(answer: Answer | undefined): string {
   if (!answer) return ''
   const suspect = stationTitle(props.family, answer.leadsTo)
-  return answer.decides ? `${suspect}, proved` : `${suspect} leads`
+  return answer.decides ? `Proves: ${suspect}` : `Points to: ${suspect}`
 }
 
 const standing = computed(
@@ -70,7 +71,9 @@ defineExpose({ type: (key: string) => pick(Number(key)) })
         {{ button.label }}
         <span class="key only-wide" aria-hidden="true">{{ button.key }}</span>
       </span>
-      <span class="soft">{{ standing === button.value ? 'recorded' : button.meaning }}</span>
+      <span class="soft">{{
+        standing === button.value ? (again ? 'as before' : 'recorded') : button.meaning
+      }}</span>
     </button>
   </div>
 </template>

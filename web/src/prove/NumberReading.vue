@@ -59,7 +59,7 @@ function press(key: string) {
   const id = props.facts[open.value]!
   const now = typed.value[id] ?? ''
   fault.value = ''
-  if (key === '⌫') typed.value[id] = now.slice(0, -1)
+  if (key === 'Del') typed.value[id] = now.slice(0, -1)
   else if (key === 'OL') typed.value[id] = 'OL'
   else typed.value[id] = (now === 'OL' ? '' : now) + key
   void focus()
@@ -116,17 +116,20 @@ const takesOl = (id: string | undefined) =>
     <p v-if="fault" id="entry-fault" class="notice failed" role="alert">{{ fault }}</p>
     <div v-if="thumb" class="pad">
       <button
-        v-for="key in ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', '⌫']"
+        v-for="key in ['1', '2', '3', 'Del', '4', '5', '6', 'OL', '7', '8', '9', '.', '0']"
         :key="key"
         type="button"
         class="digits"
-        :aria-label="key === '⌫' ? 'Delete' : key"
+        :class="{ wide: key === '0', small: key === 'Del' }"
+        :disabled="key === 'OL' && !takesOl(facts[open])"
+        :aria-label="key === 'Del' ? 'Delete' : key === 'OL' ? 'Over range' : key"
         @click="press(key)"
       >
         {{ key }}
       </button>
+      <el-button class="enter" type="primary" native-type="submit">Record</el-button>
     </div>
-    <div class="actions">
+    <div v-else class="actions">
       <button
         v-if="takesOl(facts[open])"
         type="button"
@@ -136,7 +139,7 @@ const takesOl = (id: string | undefined) =>
         OL
       </button>
       <el-button class="record" type="primary" native-type="submit">Record</el-button>
-      <span v-if="!thumb" class="soft only-wide">or <span class="key">Enter</span></span>
+      <span class="soft only-wide">or <span class="key">Enter</span></span>
     </div>
   </form>
 </template>
@@ -201,8 +204,25 @@ input::placeholder {
 
 .pad {
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: repeat(4, 1fr);
   gap: 6px;
+}
+
+.pad .wide {
+  grid-column: 1 / span 2;
+}
+
+.pad .enter {
+  grid-column: 3 / span 2;
+  height: auto;
+  margin: 0;
+  background: var(--copper);
+  color: var(--on-copper);
+  font-weight: 700;
+}
+
+.pad button:disabled {
+  color: var(--rule-strong);
 }
 
 .pad button {
@@ -226,6 +246,19 @@ input::placeholder {
 }
 
 @media (max-width: 719px) {
+  .entry,
+  .fields {
+    gap: 8px;
+  }
+
+  label {
+    gap: 3px;
+  }
+
+  input {
+    min-height: 44px;
+  }
+
   .record {
     max-width: none;
   }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useCall } from '../call/call'
-import { checksOf, probesOf, stationTitle } from '../catalogue/catalogue'
+import { checksOf, probesOf } from '../catalogue/catalogue'
 import type { Call, Suspect, Value } from '../api/types'
 import { useKeys } from '../keys/keys'
 import DrawingView from '../drawing/DrawingView.vue'
+import AtOdds from './AtOdds.vue'
 import ChainLine from './ChainLine.vue'
 import CheckCard from './CheckCard.vue'
 import CheckPicker from './CheckPicker.vue'
@@ -12,8 +13,10 @@ import { useMeter } from './meter'
 import ReadingLog from './ReadingLog.vue'
 import RoundPlan from './RoundPlan.vue'
 import StationSheet from './StationSheet.vue'
+import { alsoWorthALook, AT_ODDS, stepOf } from './step'
 import SuspectList from './SuspectList.vue'
 import TerminalPicture from './TerminalPicture.vue'
+import WhatToDo from './WhatToDo.vue'
 
 const { call, family, refusal, waiting, standing, record: recordNow, undo, tell } = useCall()
 
@@ -26,7 +29,7 @@ const picking = ref(false)
 const card = ref<InstanceType<typeof CheckCard> | null>(null)
 
 const checks = computed(() => checksOf(family.value))
-const next = computed(() => call.value.diagnosis.nextTests[0])
+const next = computed(() => stepOf(call.value.diagnosis))
 const hasWindings = computed(() => checks.value.some((one) => one.id === 'winding.pairs'))
 const decided = computed(() => call.value.diagnosis.verdict.state === 'DECIDED')
 const shownId = computed(() => chosen.value ?? next.value?.id)
@@ -37,10 +40,10 @@ const test = computed(() =>
   ),
 )
 
-/** What is to be done, and whether any check can still change it. */
-const remedy = computed(() => call.value.diagnosis.verdict.remedy)
+/** The part has no name yet, though it is settled what is to be done. */
+const unnamed = computed(() => !decided.value && call.value.diagnosis.nextTests[0])
 const before = computed(() =>
-  call.value.diagnosis.beforeChoosing.map((one) => ({
+  alsoWorthALook(call.value.diagnosis, shownId.value).map((one) => ({
     ...one,
     ask: checks.value.find((check) => check.id === one.id)?.ask ?? one.ask,
   })),
@@ -52,7 +55,6 @@ const again = computed(() => (chosen.value ? retaking.value : (test.value?.again
 
 const meter = useMeter(call.value)
 const openFact = ref('')
-const title = (id: string) => stationTitle(family.value, id)
 
 /** Where the tips go is shown for readings at a plug; the winding's own picture shows its leads. */
 const tipsAt = computed(() => {
@@ -70,6 +72,13 @@ const relabel = (wires: Record<string, string>) =>
   tell({ ...call.value.particulars, wires } as Call['particulars'])
 
 /** A warning that stands in full beside what it belongs to is not repeated. */
+const warnings = computed(() =>
+  call.value.diagnosis.warnings.filter(
+    (one) => one.id !== 'UNUSUAL' && (!next.value?.again || !AT_ODDS.includes(one.id)),
+  ),
+)
+/** An answer that is rare for this complaint: was it heard right? */
+const unusual = computed(() => call.value.diagnosis.warnings.filter((one) => one.id === 'UNUSUAL'))
 const notes = computed(() => call.value.diagnosis.notes)
 
 const answered = (id: string) => {
@@ -88,21 +97,40 @@ watch(
   },
 )
 
-/** On a telephone the card with its pad fills the screen: bring its head to the top. */
+const narrow = () => window.matchMedia('(max-width: 719px)').matches
+
+/** The bar of stages at the foot of a telephone's screen [px]. */
+const FOOT = 62
+
+/** On a telephone: just as far as question, pad and Record are on the screen together. */
 async function toCard() {
   await nextTick()
-  const narrow = window.matchMedia('(max-width: 719px)').matches
-  document.querySelector('.check')?.scrollIntoView({ block: narrow ? 'start' : 'nearest' })
+  const shown = document.querySelector('.check')
+  if (!shown) return
+  const { top } = shown.getBoundingClientRect()
+  if (!narrow()) {
+    if (top < 0 || top > window.innerHeight / 2) shown.scrollIntoView({ block: 'start' })
+    return
+  }
+  const answers = shown.querySelector('.entry') ?? shown.querySelector('.word') ?? shown
+  const below = answers.getBoundingClientRect().bottom - (window.innerHeight - FOOT)
+  window.scrollBy(0, top < 0 ? top : Math.min(top, Math.max(below, 0)))
 }
+
+// What is at odds is looked at first, and on a wide screen all stands side by side.
+onMounted(() => {
+  if (narrow() && !next.value?.again) void toCard()
+})
 
 watch(shownId, (now, before) => {
   if (now && before) void toCard()
 })
 
-function take(id: string) {
+/** Opens a check; once more where what was read is to be confirmed, not corrected. */
+function take(id: string, onceMore = false) {
   takenAgain.value = []
-  chosen.value = id === next.value?.id ? null : id
-  retaking.value = test.value?.again ?? false
+  chosen.value = id === next.value?.id && onceMore === next.value.again ? null : id
+  retaking.value = onceMore || (test.value?.again ?? false)
   station.value = null
   picking.value = false
   void toCard()
@@ -133,56 +161,25 @@ useKeys({
 
 <template>
   <div class="prove">
+    <WhatToDo />
+    <AtOdds v-if="next?.again" @again="(check) => take(check, true)" />
+    <p v-for="one in unusual" :key="one.sentence" class="notice unusual">
+      {{ one.sentence }}
+      <router-link class="says" :to="`/calls/${call.id}/hear`">Change what was heard</router-link>
+    </p>
     <ChainLine
       :next="check?.station"
       :open="station"
       @pick="(id) => (station = station === id ? null : id)"
     />
     <StationSheet v-if="station" :station="station" @check="take" @close="station = null" />
-    <p class="verdict" :class="call.diagnosis.verdict.state.toLowerCase()" role="status">
-      <strong>{{ call.diagnosis.verdict.sentence }}</strong>
-      <span v-if="call.diagnosis.verdict.proof" class="soft">
-        {{ call.diagnosis.verdict.proof }}
-      </span>
-    </p>
-    <p v-if="remedy.state === 'SETTLED'" class="notice settled">
-      <strong>What to do: {{ remedy.sentence }}</strong>
-    </p>
-    <p v-for="found in call.diagnosis.found" :key="found.link + found.sentence" class="notice">
-      Found, to be mended: {{ found.sentence }}
-    </p>
     <p v-if="refusal" class="notice failed" role="alert">
       {{ refusal.label }}: {{ refusal.refusal.message }}
     </p>
     <div class="columns">
       <div class="column">
-        <section v-if="decided && !chosen" class="card done" aria-label="Decided">
-          <h2>
-            Proved: {{ call.diagnosis.verdict.suspects.map(title).join(' and ').toLowerCase() }}
-          </h2>
-          <div v-if="before.length" class="before">
-            <p class="soft">Before you choose:</p>
-            <ul>
-              <li v-for="one in before" :key="one.id">
-                <button class="link-button" @click="take(one.id)">
-                  {{ one.again ? 'Once more: ' : '' }}{{ one.ask }}
-                </button>
-              </li>
-            </ul>
-          </div>
-          <router-link v-if="call.practice" class="go" :to="`/calls/${call.id}/debrief`">
-            Look back on it
-          </router-link>
-          <router-link v-else class="go" :to="`/calls/${call.id}/choose`">
-            Choose the way forward
-          </router-link>
-          <p class="row">
-            <button class="link-button" @click="picking = true">Another check</button>
-            <button class="link-button" @click="undo()">Undo</button>
-          </p>
-        </section>
         <CheckCard
-          v-else-if="check"
+          v-if="check"
           ref="card"
           :check="check"
           :test="test"
@@ -193,13 +190,32 @@ useKeys({
           @another="picking = true"
           @undo="undo()"
           @next="chosen = null"
+          @again="(again) => (retaking = again)"
         />
-        <section v-else class="card done">
-          <h2>No check left that would tell more</h2>
-          <p>Take a doubtful reading again, or a check by another way.</p>
-          <button class="link-button" @click="picking = true">All checks</button>
+        <section v-if="!check || before.length" class="card more" aria-label="Still worth a look">
+          <h2>
+            {{ before.length ? 'Still worth a look before you choose' : 'Nothing more to ask' }}
+          </h2>
+          <p v-if="!before.length && !decided && !unnamed">
+            No check is left that would tell more. Take a doubtful reading once more, or a check by
+            another way.
+          </p>
+          <ul v-if="before.length" class="plain">
+            <li v-for="one in before" :key="one.id">
+              <button class="link-button" @click="take(one.id, one.again)">
+                {{ one.again ? 'Once more: ' : '' }}{{ one.ask }}
+              </button>
+            </li>
+          </ul>
+          <p v-if="!check" class="row">
+            <button v-if="unnamed" class="link-button" @click="take(unnamed.id)">
+              Go on, to name the part
+            </button>
+            <button class="link-button" @click="picking = true">Another check</button>
+            <button class="link-button" @click="undo()">Undo</button>
+          </p>
         </section>
-        <p v-for="warning in call.diagnosis.warnings" :key="warning.sentence" class="notice">
+        <p v-for="warning in warnings" :key="warning.sentence" class="notice">
           {{ warning.sentence }}
         </p>
         <p v-for="note in notes" :key="note.id" class="note">
@@ -246,7 +262,7 @@ useKeys({
       <span class="key">n</span> next <span class="key">u</span> undo
       <span class="key">?</span> keys
     </p>
-    <ReadingLog />
+    <ReadingLog @again="(id) => take(id, true)" />
     <CheckPicker v-model="picking" @check="take" />
   </div>
 </template>
@@ -257,16 +273,6 @@ useKeys({
   gap: 14px;
 }
 
-.verdict {
-  border-top: 1px solid var(--rule);
-  padding-top: 12px;
-  font-size: 1.0625rem;
-}
-
-.decided strong {
-  color: var(--failed);
-}
-
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1.2fr) minmax(0, 0.95fr);
@@ -275,23 +281,19 @@ useKeys({
 }
 
 .column,
-.done,
+.more,
 .windings {
   display: grid;
   gap: 12px;
 }
 
-.done {
-  border: 2px solid var(--failed);
-}
-
-.done h2 {
-  font-size: 1.5rem;
-}
-
 .bad {
   color: var(--failed);
   font-weight: 650;
+}
+
+.unusual .says {
+  margin-left: 8px;
 }
 
 .note {
@@ -311,11 +313,6 @@ useKeys({
 @media (max-width: 719px) {
   .prove {
     gap: 10px;
-  }
-
-  .verdict {
-    padding-top: 8px;
-    font-size: 1rem;
   }
 }
 </style>

@@ -1,15 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useCall } from '../call/call'
-import { factOf } from '../catalogue/catalogue'
+import { checksOf, factOf } from '../catalogue/catalogue'
 import { clock } from '../shared/time'
 import type { Reading } from '../api/types'
 
-const { call, waiting } = useCall()
+const { call, waiting, family } = useCall()
+
+const emit = defineEmits<{ again: [check: string] }>()
 
 const rows = computed(() => [...call.value.readings].reverse())
+const rests = computed(() => new Set(call.value.diagnosis.verdict.restsOn))
+/** The check that takes a reading once more; an answer that was only told has none. */
+const checkOf = (reading: Reading) =>
+  reading.standing && reading.phase === 'BEFORE'
+    ? checksOf(family.value).find((check) => !check.soft && check.facts.includes(reading.fact))
+    : undefined
 const fate = (reading: Reading) =>
   [
+    reading.again ? 'second measurement' : '',
     reading.phase === 'AFTER' ? 'after the repair' : '',
     reading.retracted ? 'taken back' : reading.standing ? '' : 'replaced',
   ]
@@ -18,21 +27,36 @@ const fate = (reading: Reading) =>
 </script>
 
 <template>
-  <details class="card log">
+  <details class="card log" :open="rests.size > 0">
     <summary>
       <h2>Readings</h2>
       <span class="soft">{{ call.readings.filter((r) => r.standing).length }} in force</span>
     </summary>
+    <p v-if="rests.size" class="told">
+      Marked are those that the proof rests on: if a single one of them were wrong, the verdict or
+      what is to be done would be another.
+    </p>
     <ul>
       <li v-for="(change, index) in waiting" :key="`w${index}`" class="waiting">
         <span>{{ change.label }}</span> <span class="soft">kept here, not sent yet</span>
       </li>
-      <li v-for="reading in rows" :key="reading.id" :class="{ gone: !reading.standing }">
+      <li
+        v-for="reading in rows"
+        :key="reading.id"
+        :class="{ gone: !reading.standing, rests: reading.standing && rests.has(reading.fact) }"
+      >
         <span>{{ factOf(reading.fact)?.title ?? reading.fact }}</span>
         <span class="digits value">{{ reading.spoken }}</span>
         <span class="soft">{{
           [clock(reading.at), reading.author, fate(reading)].filter(Boolean).join(', ')
         }}</span>
+        <button
+          v-if="checkOf(reading)"
+          class="link-button"
+          @click="emit('again', checkOf(reading)!.id)"
+        >
+          Once more<span class="visually-hidden">: {{ factOf(reading.fact)?.title }}</span>
+        </button>
       </li>
     </ul>
     <p v-if="!rows.length && !waiting.length" class="soft">
@@ -67,6 +91,7 @@ ul {
 li {
   display: flex;
   flex-wrap: wrap;
+  align-items: center;
   gap: 4px 14px;
   padding: 7px 0;
   border-top: 1px solid var(--rule);
@@ -79,6 +104,16 @@ li {
 .soft {
   margin-left: auto;
   font-size: 0.875rem;
+}
+
+.told {
+  margin-top: 10px;
+  font-size: 0.9375rem;
+}
+
+.rests {
+  border-left: 5px solid var(--copper);
+  padding-left: 10px;
 }
 
 .gone .value {

@@ -11,6 +11,7 @@ import variablerotor.core.check.Outcome;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.code.SignalKind;
+import variablerotor.core.diagnosis.Action;
 import variablerotor.core.fact.FactKind;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
@@ -33,6 +34,7 @@ public record Catalogue(
     List<Word> symptoms,
     List<Word> unitKinds,
     List<Word> suspects,
+    List<Word> actions,
     List<StateView> states,
     Map<String, FactView> facts,
     List<RouteView> routes,
@@ -47,6 +49,7 @@ public record Catalogue(
     symptoms = List.copyOf(symptoms);
     unitKinds = List.copyOf(unitKinds);
     suspects = List.copyOf(suspects);
+    actions = List.copyOf(actions);
     states = List.copyOf(states);
     facts = Collections.unmodifiableMap(new LinkedHashMap<>(facts));
     routes = List.copyOf(routes);
@@ -68,6 +71,8 @@ public record Catalogue(
         unitKinds,
         "suspects",
         suspects,
+        "actions",
+        actions,
         "states",
         states,
         "facts",
@@ -150,11 +155,10 @@ public record Catalogue(
   }
 
   /** A state that the unit can be in. */
-  public record StateView(UnitState id, String title, String detail, String caution)
-      implements Node {
+  public record StateView(UnitState id, String title, String detail) implements Node {
     @Override
     public Map<String, Object> tree() {
-      return Tree.of("id", id, "title", title, "detail", detail, "caution", caution);
+      return Tree.of("id", id, "title", title, "detail", detail);
     }
   }
 
@@ -204,6 +208,7 @@ public record Catalogue(
       List<String> facts,
       String ask,
       String how,
+      String caution,
       boolean soft,
       List<Outcome> outcomes)
       implements Node {
@@ -229,6 +234,8 @@ public record Catalogue(
           ask,
           "how",
           how,
+          "caution",
+          caution,
           "soft",
           soft,
           "outcomes",
@@ -298,8 +305,9 @@ public record Catalogue(
         Arrays.stream(Symptom.values()).map(s -> new Word(s.name(), s.title())).toList(),
         Arrays.stream(UnitPlate.Kind.values()).map(k -> new Word(k.name(), k.title())).toList(),
         Arrays.stream(Suspect.values()).map(s -> new Word(s.name(), s.title())).toList(),
+        Arrays.stream(Action.values()).map(a -> new Word(a.name(), a.title())).toList(),
         Arrays.stream(UnitState.values())
-            .map(s -> new StateView(s, s.title(), s.detail(), s.caution()))
+            .map(s -> new StateView(s, s.title(), s.detail()))
             .toList(),
         facts,
         Arrays.stream(Route.values())
@@ -342,6 +350,7 @@ public record Catalogue(
         check.facts().stream().map(FactType::id).toList(),
         check.ask(),
         check.question().how(),
+        check.question().caution(),
         check.isSoft(),
         check.outcomes());
   }

@@ -13,7 +13,7 @@ public enum Suspect {
   WHEEL("Wheel", "the wheel"),
   AIR_PATH("Air path", "the air path"),
   /** Nothing wrong with this chain. */
-  NONE("Nothing wrong", "nothing in this chain"),
+  NONE("Nothing wrong", "no fault in this chain"),
   /** Something that nobody listed: the world is open. */
   OTHER("Something else", "something that is not on the list");
 

@@ -39,9 +39,9 @@ public record Question(
     return Tools.of(this);
   }
 
-  /** What to mind before it; it belongs to the state that the unit is in. */
+  /** What to mind before it; empty where there is nothing to mind. */
   public String caution() {
-    return state.caution();
+    return String.join(" ", Caution.of(this));
   }
 
   /**

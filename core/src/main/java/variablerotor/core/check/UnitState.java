@@ -2,46 +2,18 @@ package variablerotor.core.check;
 
 /** The state in which the unit must be for a check, and what it costs to get there. */
 public enum UnitState {
-  POWER_ON(
-      "Power on",
-      "panel open, live parts within reach",
-      "Live parts: line is at the motor plug even while it stands still. Meter of the right"
-          + " category, one hand, clear of the wheel: it can start by itself."),
-  CONTROL_PLUG_OUT(
-      "Control plug out",
-      "line on, plug pulled with the power off",
-      "Never pull or push a plug live: power off, pull it, then restore. Stay clear of the wheel."),
-  POWER_OFF_COVER_OFF(
-      "Power off",
-      "locked out, proved dead, cover off",
-      "Lock out, and prove dead with a meter tried on a known live source. Sharp edges, hot"
-          + " surfaces."),
-  MODULE_OFF(
-      "Module off",
-      "power off, module parted from the motor",
-      "Bus capacitors hold more than 300 V DC: wait 5 min and measure below 50 V before you touch."
-          + " No insulation tester on anything with electronics."),
-  ON_BENCH(
-      "On the bench",
-      "motor out of the unit",
-      "Heavy and sharp: mark shaft depth and band first, and lower it with both hands.");
+  POWER_ON("Power on", "panel open, live parts within reach"),
+  CONTROL_PLUG_OUT("Control plug out", "line on, plug pulled with the power off"),
+  POWER_OFF_COVER_OFF("Power off", "locked out, proved dead, cover off"),
+  MODULE_OFF("Module off", "power off, module parted from the motor"),
+  ON_BENCH("On the bench", "motor out of the unit");
 
   private final String title;
   private final String detail;
-  private final String caution;
 
-  UnitState(String title, String detail, String caution) {
+  UnitState(String title, String detail) {
     this.title = title;
     this.detail = detail;
-    this.caution = caution;
-  }
-
-  /**
-   * What to mind before any check in this state. Common practice; 5 min and 50 V as NFPA 70E has it
-   * (from memory). Licensed work, local code and the unit's literature rule.
-   */
-  public String caution() {
-    return caution;
   }
 
   /** As it is shown. */

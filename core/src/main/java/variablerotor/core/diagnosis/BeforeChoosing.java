@@ -37,7 +37,8 @@ final class BeforeChoosing {
     List<Diagnosis.NextTest> list =
         onceMore(
             doubted,
-            "What is proved rests on it: one wrong reading would turn it. Take it once more.");
+            (judgement.proved == 0 ? "What is to be done" : "What is proved")
+                + " rests on it: one wrong reading would turn it. Take it once more.");
     for (Check check : evidence.table.checks) {
       if (questions.contains(check.facts().get(0)) && check.isSoft()) {
         list.add(question(check, judgement));

@@ -92,6 +92,12 @@ final class Contradictions {
         absent(FactType.BUS_VOLTS_UNPLUGGED),
         "The bus is good with the motor on it, and gone without.");
     rule(
+        FactType.BUS_VOLTS_BOARD,
+        good(FactType.BUS_VOLTS_BOARD, Windows.BUS),
+        FactType.BUS_VOLTS_UNPLUGGED,
+        absent(FactType.BUS_VOLTS_UNPLUGGED),
+        "The bus is at the board with the motor on it, and gone without.");
+    rule(
         FactType.BUS_VOLTS,
         good(FactType.BUS_VOLTS, Windows.BUS),
         FactType.BUS_VOLTS_BOARD,

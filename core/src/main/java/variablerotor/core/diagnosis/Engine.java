@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.CheckFigures;
@@ -263,9 +264,52 @@ public final class Engine {
     if (!contradictions.isEmpty()) {
       return "Take the readings that exclude each other again first.";
     }
-    return Remedies.isModuleOrMotor(belief.settled(done))
-        ? "A new module, or the motor with it: the plate and the counter decide."
-        : "What is to be done is not settled yet.";
+    if (Remedies.isModuleOrMotor(belief.settled(done))) {
+      return "A new module, or the motor with it: the plate and the counter decide.";
+    }
+    List<String> likely = likelyActions();
+    return likely.isEmpty() || likely.size() > MOST_NAMED
+        ? "Not settled yet: many things are still possible."
+        : "Not settled yet. Likeliest: " + String.join(", or ", likely) + ".";
+  }
+
+  /** An action at least this likely is named while all is open. Judgement. */
+  private static final double NAMED = 0.1;
+
+  /** Less than this together, and what is named would mislead. Judgement. */
+  private static final double TOGETHER = 0.8;
+
+  private static final int MOST_NAMED = 3;
+
+  /** What may come to be done, the likeliest first, spoken; none where that is too little of it. */
+  private List<String> likelyActions() {
+    Map<Integer, Double> shares = new TreeMap<>();
+    for (int i = 0; i < belief.probability.length; i++) {
+      shares.merge(remedies.bit(i), belief.probability[i], Double::sum);
+    }
+    shares.values().removeIf(share -> share < NAMED);
+    if (shares.values().stream().mapToDouble(Double::doubleValue).sum() < TOGETHER) {
+      return List.of();
+    }
+    // What may come to the whole motor anyway names it.
+    if (shares.keySet().stream().anyMatch(Remedies::isModuleOrMotor)) {
+      shares.remove(1 << Action.REPLACE_MOTOR.ordinal());
+    }
+    return shares.entrySet().stream()
+        .sorted(Map.Entry.<Integer, Double>comparingByValue().reversed())
+        .map(share -> spoken(share.getKey()))
+        .toList();
+  }
+
+  private static String spoken(int bit) {
+    if (bit == 0) {
+      return "something that is not on the list";
+    }
+    if (Remedies.isModuleOrMotor(bit)) {
+      return "replace the module, or the motor with it";
+    }
+    Action action = Remedies.action(bit);
+    return action == Action.NOTHING ? "leave it, it works as it should" : inside(action);
   }
 
   /** The checks of which some answer takes away something that could be done. */

@@ -220,24 +220,36 @@ final class NextTests {
 
   /** Why this one, in one sentence. */
   private String why(Belief belief, Candidate candidate, Family family) {
-    Suspect leading = belief.leading();
-    boolean[] named = new boolean[Suspect.values().length];
-    boolean[] usual = belief.rivals();
-    List<String> rivals = new ArrayList<>();
-    for (int i = 0; i < table.causes.size(); i++) {
-      if (!usual[i] || table.keptGood[candidate.check][i] > 0) {
-        continue;
-      }
-      for (Suspect suspect : table.groups.get(table.group[i])) {
-        if (!named[suspect.ordinal()]) {
-          named[suspect.ordinal()] = true;
-          rivals.add(family.profile().spoken(suspect));
-        }
+    boolean[] rivals = belief.rivals();
+    int struck = 0;
+    int left = 0;
+    for (int i = 0; i < rivals.length; i++) {
+      int mine = rivals[i] ? table.suspects[table.group[i]] : 0;
+      if (table.keptGood[candidate.check][i] > 0) {
+        left |= mine;
+      } else {
+        struck |= mine;
       }
     }
-    if (rivals.isEmpty()) {
-      return "It moves the odds, now led by " + family.profile().spoken(leading) + ".";
+    String out = named(struck & ~left, family);
+    String less = named(struck & left, family);
+    if (!out.isEmpty()) {
+      return "If all is well here, it is not " + out + ".";
     }
-    return "A good answer clears " + Words.and(rivals) + " of this fault.";
+    if (!less.isEmpty()) {
+      return "If all is well here, that speaks against " + less + ".";
+    }
+    String leading = family.profile().spoken(belief.leading());
+    return "It makes " + leading + " likelier, or less likely.";
+  }
+
+  private static String named(int suspects, Family family) {
+    List<String> names = new ArrayList<>();
+    for (Suspect suspect : Suspect.values()) {
+      if (suspect.isLink() && (suspects & 1 << suspect.ordinal()) != 0) {
+        names.add(family.profile().spoken(suspect));
+      }
+    }
+    return Words.or(names);
   }
 }

@@ -182,9 +182,9 @@ public final class WindingAnalysis {
               null,
               mean,
               null,
-              "The pairs alone cannot tell ("
+              "The pairs alone cannot tell: "
                   + band(unbalance)
-                  + "); back-EMF is even and it turns free, so the winding is sound."),
+                  + ". Back-EMF is even and it turns free, so the winding is sound."),
           unbalance,
           star,
           frame);
@@ -193,7 +193,7 @@ public final class WindingAnalysis {
       return build(
           WindingState.FAULTY,
           unclear(
-              "The pairs alone cannot tell (" + band(unbalance) + "); back-EMF is uneven as well."),
+              "The pairs alone cannot tell: " + band(unbalance) + ". Back-EMF is uneven as well."),
           unbalance,
           star,
           frame);

@@ -100,6 +100,21 @@ class FollowUpTest {
     assertTrue(first.stream().allMatch(Diagnosis.NextTest::again));
   }
 
+  @Test
+  void theBusAtTheBoardDoesNotGoWithTheMotor() {
+    Diagnosis diagnosis =
+        noRun(
+            Family.BLDC_FIVE_WIRE,
+            "bus.volts",
+            0,
+            "bus.volts.board",
+            338,
+            "bus.volts.unplugged",
+            0);
+    assertEquals(WarningId.CONTRADICTION, diagnosis.warnings().get(0).id());
+    assertNotEquals(VerdictState.DECIDED, diagnosis.verdict().state());
+  }
+
   /** Two that disagree: the third is asked for as one more, not as a first. */
   @Test
   void aDisputedReadingIsAskedForOnceMore() {

@@ -310,4 +310,24 @@ class ReasonsTest {
     assertTrue(of(told, Suspect.WINDING).probability() > of(before, Suspect.WINDING).probability());
     assertTrue(of(told, Suspect.SUPPLY).probability() < of(before, Suspect.SUPPLY).probability());
   }
+
+  /** Why a check comes next, as one would say it to a customer. */
+  @Test
+  void whyACheckComesNextIsSaidPlainly() {
+    for (Family family : Family.values()) {
+      for (Symptom symptom : Symptom.values()) {
+        if (family.isVariableSpeed()) {
+          Engine.diagnose(Situation.of(family, symptom, Facts.of(List.of())))
+              .nextTests()
+              .forEach(
+                  test ->
+                      assertTrue(
+                          test.sentence()
+                              .matches(
+                                  "(If all is well here, |It makes |It decides between ).+\\."),
+                          test.sentence()));
+        }
+      }
+    }
+  }
 }

@@ -127,6 +127,18 @@ class RemedyTest {
     open(noRun(Family.CONSTANT_TORQUE, silent));
   }
 
+  /** While it is open, what it may come to is told, and the whole motor only once. */
+  @Test
+  void whatItMayComeToIsToldWhileItIsOpen() {
+    Diagnosis either = noRun(Family.STAGED_CONDENSER, FED_AND_FREE);
+    assertEquals(
+        "Not settled yet. Likeliest: replace the module, or the motor with it.",
+        either.verdict().remedy().sentence());
+    assertEquals(
+        "Not settled yet: many things are still possible.",
+        noRun(Family.STAGED_CONDENSER).verdict().remedy().sentence());
+  }
+
   /** A defect that is seen is found, is to be mended, and the call goes on. */
   @Test
   void aSeenDefectIsMendedBesides() {
