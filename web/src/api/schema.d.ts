@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/earlier": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["earlier"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/offers/{id}": {
         parameters: {
             query?: never;
@@ -605,6 +621,7 @@ export interface components {
             openedBy: string;
             particulars: components["schemas"]["Particulars"];
             photos: components["schemas"]["PhotoView"][];
+            plateAsks: components["schemas"]["PlateAsk"][];
             practice: boolean;
             readings: components["schemas"]["ReadingView"][];
             /** @enum {string} */
@@ -645,6 +662,7 @@ export interface components {
             state: "POWER_ON" | "CONTROL_PLUG_OUT" | "POWER_OFF_COVER_OFF" | "MODULE_OFF" | "ON_BENCH";
             /** @enum {string} */
             station: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER";
+            symptoms: ("NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT")[];
         };
         CodeCells: {
             line: string;
@@ -764,6 +782,13 @@ export interface components {
             top: number;
             /** Format: double */
             width: number;
+        };
+        Earlier: {
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            call: string;
+            particulars: components["schemas"]["Particulars"];
         };
         EditionRequest: {
             name: string;
@@ -946,6 +971,12 @@ export interface components {
             kind: "UNIT_PLATE" | "MOTOR_PLATE" | "WIRING" | "OTHER";
             /** Format: int32 */
             width: number;
+        };
+        PlateAsk: {
+            field: string;
+            /** @enum {string} */
+            stage: "PROVE" | "CHOOSE";
+            why: string;
         };
         PlateField: {
             id: string;
@@ -1382,6 +1413,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
+    earlier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Earlier"][];
                 };
             };
         };

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import AskedHere from '../call/AskedHere.vue'
 import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
 import { ago } from '../shared/time'
@@ -40,6 +41,7 @@ useKeys({ help: () => emit('help') })
     <p v-if="refusal" class="notice failed" role="alert">
       {{ refusal.label }}: {{ refusal.refusal.message }}
     </p>
+    <AskedHere stage="CHOOSE" />
     <div class="ways">
       <WayCard
         v-for="way in ways"

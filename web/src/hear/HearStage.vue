@@ -1,35 +1,24 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import { useCall } from '../call/call'
-import type { Particulars } from '../api/types'
-import { useDebounced } from '../shared/debounced'
+import { useTold } from '../call/told'
+import { familyTitle, symptomTitle } from '../catalogue/catalogue'
 import { ago } from '../shared/time'
+import EarlierPlate from './EarlierPlate.vue'
 import HeardForm from './HeardForm.vue'
 import ParticularsForm from './ParticularsForm.vue'
 import PhotoStrip from './PhotoStrip.vue'
 
-const { call, refusal: refused, tell } = useCall()
+const { call } = useCall()
+const { told, refusal } = useTold()
 
-const copy = (): Particulars => JSON.parse(JSON.stringify(call.value.particulars))
-const told = ref(copy())
-const kept = ref(JSON.stringify(told.value))
-const refusal = computed(() => refused.value?.refusal ?? null)
-
-// Nothing is saved by hand: a change is sent as soon as the hand rests.
-const keep = useDebounced(() => {
-  const now = JSON.stringify(told.value)
-  if (now === kept.value) return
-  kept.value = now
-  void tell(JSON.parse(now))
-}, 500)
-watch(told, keep, { deep: true })
+const summary = computed(() =>
+  [symptomTitle(told.value.symptom), familyTitle(told.value.motor.family)].join(', '),
+)
 </script>
 
 <template>
   <section class="card hear">
-    <p class="soft">
-      Opened by {{ call.openedBy }}, {{ ago(call.openedAt) }}. Changes are kept as you make them.
-    </p>
     <p
       v-if="call.warranty.state !== 'UNKNOWN'"
       :class="{
@@ -39,31 +28,71 @@ watch(told, keep, { deep: true })
     >
       {{ call.warranty.sentence }}
     </p>
+    <EarlierPlate v-model="told" />
     <HeardForm />
-    <PhotoStrip class="part" />
-    <div class="part">
-      <ParticularsForm v-model="told" :refusal="refusal" />
-    </div>
-    <p v-if="refusal" class="notice failed" role="alert">{{ refusal.message }}</p>
     <router-link class="go on" :to="`/calls/${call.id}/prove`">Go to Prove</router-link>
+    <PhotoStrip class="part" />
+    <details class="part" :open="refusal !== null">
+      <summary>
+        <h2>Place, complaint and plates</h2>
+        <span class="soft">{{ summary }}</span>
+      </summary>
+      <p class="soft">
+        Opened by {{ call.openedBy }}, {{ ago(call.openedAt) }}. Changes are kept as you make them.
+      </p>
+      <ParticularsForm v-model="told" :refusal="refusal" />
+    </details>
+    <p v-if="refusal" class="notice failed" role="alert">{{ refusal.message }}</p>
   </section>
 </template>
 
 <style scoped>
 .hear {
   display: grid;
-  gap: 18px;
-  max-width: 860px;
+  gap: 16px;
+  max-width: 1040px;
   margin: 0 auto;
 }
 
 .part {
   border-top: 1px solid var(--rule);
-  padding-top: 16px;
+  padding-top: 14px;
+}
+
+summary {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 14px;
+  min-height: var(--target);
+  cursor: pointer;
+}
+
+summary h2::before {
+  content: '▸ ';
+}
+
+details[open] summary h2::before {
+  content: '▾ ';
+}
+
+details > .soft {
+  margin-bottom: 14px;
 }
 
 .on {
   justify-self: start;
   padding: 0 22px;
+}
+
+@media (max-width: 719px) {
+  .hear {
+    gap: 10px;
+    padding: 12px;
+  }
+
+  .on {
+    justify-self: stretch;
+  }
 }
 </style>

@@ -1,16 +1,19 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useCall } from '../call/call'
-import { factOf } from '../catalogue/catalogue'
+import { checksOf, factOf } from '../catalogue/catalogue'
 import type { Value } from '../api/types'
 import OptionGroup from './OptionGroup.vue'
 
-const { call, record, takeBack, standing } = useCall()
+const { call, family, record, takeBack, standing } = useCall()
 
-/** What is heard and seen before a panel comes off. Each tap is a fact, and moves suspicion. */
-
+/**
+ * What is heard and seen before a panel comes off. Each tap is a fact, and moves suspicion; asked is
+ * what says something of this motor under this complaint.
+ */
 const GROUPS = [
   {
-    title: 'Make a call at the thermostat, and listen',
+    title: 'Make a call, and listen',
     facts: ['heard.call', 'heard.answer', 'runs.outdoor', 'runs.indoor', 'runs.heat'],
   },
   {
@@ -22,6 +25,22 @@ const FLAGS = [
   { value: true, label: 'Yes' },
   { value: false, label: 'No' },
 ]
+
+const symptom = computed(() => call.value.particulars.symptom)
+const telling = computed(
+  () =>
+    new Set(
+      checksOf(family.value)
+        .filter((check) => check.symptoms.includes(symptom.value))
+        .flatMap((check) => check.facts),
+    ),
+)
+const groups = computed(() =>
+  GROUPS.map((group) => ({
+    ...group,
+    facts: group.facts.filter((id) => telling.value.has(id) || standing(id, 'BEFORE')),
+  })).filter((group) => group.facts.length),
+)
 
 const options = (id: string): { value: Value; label: string }[] =>
   factOf(id)?.kind === 'FLAG'
@@ -44,33 +63,47 @@ function answer(id: string, value: Value | undefined) {
 </script>
 
 <template>
-  <section v-for="group in GROUPS" :key="group.title" class="heard">
-    <h2>{{ group.title }}</h2>
-    <OptionGroup
-      v-for="id in group.facts"
-      :key="id"
-      :title="factOf(id)?.title ?? id"
-      :options="options(id)"
-      :model-value="valueOf(id)"
-      @update:model-value="(value) => answer(id, value)"
-    >
-      <router-link v-if="id === 'look.lamp'" class="says count" :to="`/count/${call.id}`">
-        Count a code
-      </router-link>
-    </OptionGroup>
-  </section>
+  <div class="heard">
+    <section v-for="group in groups" :key="group.title">
+      <h2>{{ group.title }}</h2>
+      <OptionGroup
+        v-for="id in group.facts"
+        :key="id"
+        :title="factOf(id)?.title ?? id"
+        :options="options(id)"
+        :model-value="valueOf(id)"
+        tight
+        @update:model-value="(value) => answer(id, value)"
+      >
+        <router-link v-if="id === 'look.lamp'" class="says count" :to="`/count/${call.id}`">
+          Count a code
+        </router-link>
+      </OptionGroup>
+    </section>
+  </div>
 </template>
 
 <style scoped>
 .heard {
   display: grid;
-  gap: 14px;
-  border-top: 1px solid var(--rule);
-  padding-top: 16px;
+  grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
+  gap: 14px 40px;
+}
+
+section {
+  display: grid;
+  gap: 10px;
+  align-content: start;
 }
 
 .count {
   padding: 0 6px;
   font-weight: 650;
+}
+
+@media (max-width: 719px) {
+  section {
+    gap: 8px;
+  }
 }
 </style>

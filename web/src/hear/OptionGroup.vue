@@ -5,6 +5,8 @@ const props = defineProps<{
   options: { value: T; label: string }[]
   digits?: boolean
   required?: boolean
+  /** Beside its title where there is room, below it where there is not. */
+  tight?: boolean
 }>()
 const model = defineModel<T | undefined>()
 
@@ -15,8 +17,9 @@ function tap(value: T) {
 </script>
 
 <template>
-  <fieldset class="question">
-    <legend>{{ title }}</legend>
+  <fieldset class="question" :class="{ tight }">
+    <legend :class="{ 'visually-hidden': tight }">{{ title }}</legend>
+    <span v-if="tight" class="title" aria-hidden="true">{{ title }}</span>
     <div class="options">
       <button
         v-for="option in options"
@@ -33,3 +36,28 @@ function tap(value: T) {
     </div>
   </fieldset>
 </template>
+
+<style scoped>
+.tight {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 4px 12px;
+}
+
+.title {
+  flex: 1 1 130px;
+  font-weight: 650;
+  line-height: 1.2;
+}
+
+.tight .options {
+  flex: 0 1 auto;
+  gap: 6px;
+}
+
+.tight .quiet-button {
+  padding: 0 11px;
+}
+</style>

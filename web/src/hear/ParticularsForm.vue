@@ -4,7 +4,7 @@ import { catalogue } from '../catalogue/catalogue'
 import type { Refusal } from '../api/client'
 import type { Particulars } from '../api/types'
 import OptionGroup from './OptionGroup.vue'
-import PlateNumber from './PlateNumber.vue'
+import PlateAnswer from './PlateAnswer.vue'
 
 /** What is told of a call: a few touches first, the plates where they are known. */
 const model = defineModel<Particulars>({ required: true })
@@ -16,21 +16,6 @@ const HEATING = [
   ['HEAT_PUMP', 'Heat pump'],
   ['HYDRONIC', 'Hot water'],
 ] as const
-const YES_NO = [
-  { label: 'Yes', value: true },
-  { label: 'No', value: false },
-]
-const QUESTIONS = [
-  { text: 'Does the board wait for a speed signal?', of: 'unit', key: 'boardNeedsFeedback' },
-  { text: 'Other heat or cooling in the building?', of: 'unit', key: 'otherHeatOrCooling' },
-  { text: 'Does the module come off the motor?', of: 'motor', key: 'moduleRemovable' },
-  { text: 'Is the module sold alone?', of: 'motor', key: 'moduleSoldAlone' },
-] as const
-const numberOf = (of: Record<string, unknown>, id: string) => of[id] as number | undefined
-const flagOf = (question: (typeof QUESTIONS)[number]) =>
-  asked(question.of)[question.key] as boolean | undefined
-const asked = (of: 'unit' | 'motor') => model.value[of] as unknown as Record<string, unknown>
-const VOLTS = ['115', '208-230', '115/208-230', '277', '460']
 
 function toggleHeat(heat: (typeof HEATING)[number][0]) {
   const heating = model.value.unit.heating ?? []
@@ -51,31 +36,11 @@ const families = computed(() =>
     .map((one) => ({ value: one.id, label: one.title })),
 )
 
-/** The plates as the catalogue lists their fields. */
-const plate = computed(() => model.value.motor as unknown as Record<string, unknown>)
-const unitPlate = computed(() => model.value.unit as unknown as Record<string, unknown>)
-
-type Motor = Particulars['motor']
-const ROTATION: { value: Motor['rotation']; label: string }[] = [
-  { value: 'CW', label: 'Clockwise' },
-  { value: 'CCW', label: 'Counter-clockwise' },
-  { value: 'REVERSIBLE', label: 'Reversible' },
-  { value: 'SELF_FINDING', label: 'Finds it itself' },
-]
-const MOUNT: { value: Motor['mount']; label: string }[] = [
-  { value: 'BELLY_BAND', label: 'Belly band' },
-  { value: 'LUGS', label: 'Lugs' },
-  { value: 'STUDS', label: 'Studs' },
-  { value: 'CASSETTE', label: 'Cassette' },
-]
-const ENCLOSURE: { value: Motor['enclosure']; label: string }[] = [
-  { value: 'OPEN', label: 'Open' },
-  { value: 'TOTALLY_ENCLOSED', label: 'Totally enclosed' },
-]
-const CONNECTION: { value: Motor['connection']; label: string }[] = [
-  { value: 'STAR', label: 'Star' },
-  { value: 'DELTA', label: 'Delta' },
-]
+const MOTOR_WORDS = ['rotation', 'mount', 'enclosure', 'connection']
+const MOTOR_FLAGS = ['moduleRemovable', 'moduleSoldAlone']
+const UNIT_REST = ['installed', 'warrantyUntil', 'boardNeedsFeedback', 'otherHeatOrCooling']
+const motorNumbers = computed(() => (catalogue.value?.motorPlate ?? []).map((one) => one.id))
+const unitNumbers = computed(() => (catalogue.value?.unitPlate ?? []).map((one) => one.id))
 </script>
 
 <template>
@@ -117,62 +82,24 @@ const CONNECTION: { value: Motor['connection']; label: string }[] = [
         <el-input v-model="model.complaint" name="complaint" type="textarea" maxlength="2000" />
       </label>
       <h2 class="wide">The motor's plate</h2>
-      <OptionGroup
-        v-model="model.motor.volts"
+      <PlateAnswer v-model="model" class="wide" path="motor.volts" />
+      <PlateAnswer
+        v-for="id in [...motorNumbers, 'frame']"
+        :key="id"
+        v-model="model"
+        :path="`motor.${id}`"
+      />
+      <PlateAnswer
+        v-for="id in MOTOR_WORDS"
+        :key="id"
+        v-model="model"
         class="wide"
-        title="Line voltage"
-        digits
-        :options="VOLTS.map((volts) => ({ value: volts, label: volts }))"
+        :path="`motor.${id}`"
       />
-      <PlateNumber
-        v-for="field in catalogue?.motorPlate"
-        :key="field.id"
-        :field="field"
-        :model-value="numberOf(plate, field.id)"
-        @update:model-value="(value) => (plate[field.id] = value)"
-      />
-      <label class="named">
-        Frame
-        <el-input
-          :model-value="model.motor.frame ?? ''"
-          name="frame"
-          maxlength="20"
-          @update:model-value="(text: string) => (model.motor.frame = text.trim() || undefined)"
-        />
-      </label>
-      <OptionGroup
-        v-model="model.motor.rotation"
-        class="wide"
-        title="Rotation, seen from the shaft end"
-        :options="ROTATION"
-      />
-      <OptionGroup v-model="model.motor.mount" class="wide" title="Mount" :options="MOUNT" />
-      <OptionGroup v-model="model.motor.enclosure" title="Enclosure" :options="ENCLOSURE" />
-      <OptionGroup
-        v-model="model.motor.connection"
-        title="Windings joined in"
-        :options="CONNECTION"
-      />
+      <PlateAnswer v-for="id in MOTOR_FLAGS" :key="id" v-model="model" :path="`motor.${id}`" />
       <h2 class="wide">The unit's plate</h2>
-      <PlateNumber
-        v-for="field in catalogue?.unitPlate"
-        :key="field.id"
-        :field="field"
-        :model-value="numberOf(unitPlate, field.id)"
-        @update:model-value="(value) => (unitPlate[field.id] = value)"
-      />
-      <span />
-      <OptionGroup
-        v-model="model.unit.kind"
-        class="wide"
-        title="Kind of unit"
-        :options="
-          (catalogue?.unitKinds ?? []).map((kind) => ({
-            value: kind.id as Particulars['unit']['kind'],
-            label: kind.title,
-          }))
-        "
-      />
+      <PlateAnswer v-for="id in unitNumbers" :key="id" v-model="model" :path="`unit.${id}`" />
+      <PlateAnswer v-model="model" class="wide" path="unit.kind" />
       <fieldset class="wide question">
         <legend>Heat</legend>
         <div class="options">
@@ -188,37 +115,12 @@ const CONNECTION: { value: Motor['connection']; label: string }[] = [
           </button>
         </div>
       </fieldset>
-      <label class="named">
-        Installed
-        <el-input
-          :model-value="model.unit.installed ?? ''"
-          name="installed"
-          type="date"
-          @update:model-value="(text: string) => (model.unit.installed = text || undefined)"
-        />
-        <span v-if="refusal?.of('unit.installed')" class="fault" role="alert">{{
-          refusal.of('unit.installed')
-        }}</span>
-      </label>
-      <label class="named">
-        Warranty until
-        <el-input
-          :model-value="model.unit.warrantyUntil ?? ''"
-          name="warrantyUntil"
-          type="date"
-          @update:model-value="(text: string) => (model.unit.warrantyUntil = text || undefined)"
-        />
-        <span v-if="refusal?.of('unit.warrantyUntil')" class="fault" role="alert">{{
-          refusal.of('unit.warrantyUntil')
-        }}</span>
-      </label>
-      <OptionGroup
-        v-for="question in QUESTIONS"
-        :key="question.key"
-        :title="question.text"
-        :options="YES_NO"
-        :model-value="flagOf(question)"
-        @update:model-value="(answer) => (asked(question.of)[question.key] = answer)"
+      <PlateAnswer
+        v-for="id in UNIT_REST"
+        :key="id"
+        v-model="model"
+        :path="`unit.${id}`"
+        :fault="refusal?.of(`unit.${id}`)"
       />
     </template>
   </div>

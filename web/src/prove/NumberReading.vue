@@ -122,7 +122,7 @@ const takesOl = (id: string | undefined) =>
         class="digits"
         :class="{ wide: key === '0', small: key === 'Del' }"
         :disabled="key === 'OL' && !takesOl(facts[open])"
-        :aria-label="key === 'Del' ? 'Delete' : key === 'OL' ? 'Over range' : key"
+        :aria-label="key === 'Del' ? 'Delete' : key"
         @click="press(key)"
       >
         {{ key }}

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import AskedHere from '../call/AskedHere.vue'
 import { useCall } from '../call/call'
 import { checksOf, probesOf } from '../catalogue/catalogue'
 import type { Call, Suspect, Value } from '../api/types'
@@ -178,6 +179,7 @@ useKeys({
     </p>
     <div class="columns">
       <div class="column">
+        <AskedHere stage="PROVE" />
         <CheckCard
           v-if="check"
           ref="card"

@@ -9,6 +9,8 @@ const { call } = useCall()
 const verdict = computed(() => call.value.diagnosis.verdict)
 const remedy = computed(() => verdict.value.remedy)
 const settled = computed(() => remedy.value.state === 'SETTLED')
+/** A part that is proved may be chosen for, though the plate has not said what is to be done. */
+const ready = computed(() => settled.value || verdict.value.state === 'DECIDED')
 const held = computed(() => call.value.diagnosis.nextTests[0]?.again ?? false)
 const begun = computed(() => call.value.readings.some((reading) => reading.standing))
 const inside = (title: string) => title.charAt(0).toLowerCase() + title.slice(1)
@@ -62,10 +64,10 @@ const parts = computed(() => (settled.value ? [] : remedy.value.also.map(actionT
     <p v-if="parts.length && !call.diagnosis.found.length" class="part">
       In any case: {{ parts.map(inside).join(', ') }}.
     </p>
-    <router-link v-if="settled && call.practice" class="go" :to="`/calls/${call.id}/debrief`">
+    <router-link v-if="ready && call.practice" class="go" :to="`/calls/${call.id}/debrief`">
       Look back on it
     </router-link>
-    <router-link v-else-if="settled" class="go" :to="`/calls/${call.id}/choose`">
+    <router-link v-else-if="ready" class="go" :to="`/calls/${call.id}/choose`">
       Choose the way forward
     </router-link>
   </section>

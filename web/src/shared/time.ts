@@ -17,3 +17,5 @@ export function ago(at: string, now: Date = new Date()): string {
 
 export const clock = (at: string) =>
   formatted(at, { hour: '2-digit', minute: '2-digit', hour12: false })
+
+export const day = (at: string) => formatted(at, { day: 'numeric', month: 'long', year: 'numeric' })

@@ -61,7 +61,7 @@ class CounterTest {
     assertThat(hit).containsText("Fan motor locked");
     hit.getByRole(AriaRole.BUTTON).click();
     assertThat(page.getByText("A code names what the board saw")).isVisible();
-    assertThat(page.locator(".verdict")).not().containsText("It is");
+    assertThat(page.locator(".lead")).not().containsText("It is");
     page.locator(".log summary").click();
     assertThat(page.locator(".log")).containsText("Fernlea indoor 4");
     assertEquals(List.of(), Browsing.faults(page));

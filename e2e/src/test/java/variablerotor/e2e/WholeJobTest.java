@@ -107,7 +107,7 @@ class WholeJobTest {
       page.locator("input[name='" + pair + "']").press("Enter");
     }
     settled(page);
-    assertThat(page.locator(".verdict")).containsText("It is the module");
+    assertThat(page.locator(".lead")).containsText("It is the module");
     page.locator(".log summary").click();
     assertThat(page.locator(".log")).containsText("after the repair");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Hand over").setExact(true))

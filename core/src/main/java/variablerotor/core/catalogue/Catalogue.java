@@ -199,7 +199,11 @@ public record Catalogue(
     }
   }
 
-  /** A check as a technician is asked it. */
+  /**
+   * A check as a technician is asked it.
+   *
+   * @param symptoms the complaints under which it is worth asking
+   */
   public record CheckView(
       String id,
       Suspect station,
@@ -210,10 +214,12 @@ public record Catalogue(
       String how,
       String caution,
       boolean soft,
+      List<Symptom> symptoms,
       List<Outcome> outcomes)
       implements Node {
     public CheckView {
       facts = List.copyOf(facts);
+      symptoms = List.copyOf(symptoms);
       outcomes = List.copyOf(outcomes);
     }
 
@@ -238,6 +244,8 @@ public record Catalogue(
           caution,
           "soft",
           soft,
+          "symptoms",
+          symptoms,
           "outcomes",
           outcomes);
     }
@@ -352,6 +360,7 @@ public record Catalogue(
         check.question().how(),
         check.question().caution(),
         check.isSoft(),
+        Arrays.stream(Symptom.values()).filter(check::isFor).toList(),
         check.outcomes());
   }
 

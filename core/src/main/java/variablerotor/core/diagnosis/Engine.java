@@ -267,6 +267,9 @@ public final class Engine {
     if (Remedies.isModuleOrMotor(belief.settled(done))) {
       return "A new module, or the motor with it: the plate and the counter decide.";
     }
+    if (belief.leading() == Suspect.OTHER) {
+      return "Not settled yet: the readings fit nothing on the list.";
+    }
     List<String> likely = likelyActions();
     return likely.isEmpty() || likely.size() > MOST_NAMED
         ? "Not settled yet: many things are still possible."

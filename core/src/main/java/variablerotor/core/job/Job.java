@@ -15,8 +15,11 @@ import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.Facts;
 import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.Warranty;
+import variablerotor.core.route.PlateAsk;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.Way;
 import variablerotor.core.route.Ways;
@@ -32,6 +35,7 @@ public final class Job {
   private final Situation situation;
   private final Diagnosis diagnosis;
   private final List<Way> ways;
+  private final List<PlateAsk> plateAsks;
   private final Map<Route, Offer> offers;
 
   private Job(JobLog log, Settings settings, LocalDate today) {
@@ -46,7 +50,9 @@ public final class Job {
         new CaseFile(null, told.unit(), told.motor(), told.symptom(), facts, today, List.of())
             .situation(settings.balanceLimitPercent());
     diagnosis = Engine.diagnose(situation);
-    ways = Ways.of(told.unit(), told.motor(), situation.facts(), diagnosis, today);
+    MotorPlate motor = withAnswers(told.motor(), situation.facts());
+    ways = Ways.of(told.unit(), motor, situation.facts(), diagnosis, today);
+    plateAsks = PlateAsk.of(told.unit(), motor, diagnosis, ways);
     offers = new EnumMap<>(Route.class);
     log.offers().forEach(one -> offers.put(one.route(), one.offer()));
   }
@@ -118,6 +124,19 @@ public final class Job {
   /** Every way forward, open or closed, in the order of the routes. */
   public List<Way> ways() {
     return ways;
+  }
+
+  /** What of the plates is waited for, and why. */
+  public List<PlateAsk> plateAsks() {
+    return plateAsks;
+  }
+
+  /** What was answered on the way stands beside what was told of the plate, and goes before it. */
+  private static MotorPlate withAnswers(MotorPlate told, Facts facts) {
+    return told.but()
+        .moduleRemovable(facts.flag(FactType.PLATE_MODULE_REMOVABLE))
+        .moduleSoldAlone(facts.flag(FactType.PLATE_MODULE_SOLD_ALONE))
+        .build();
   }
 
   /** The way forward by this route. */

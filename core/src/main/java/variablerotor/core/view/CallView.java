@@ -15,6 +15,7 @@ import variablerotor.core.job.Particulars;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.job.Settings;
 import variablerotor.core.motor.Warranty;
+import variablerotor.core.route.PlateAsk;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
 import variablerotor.core.route.Way;
@@ -33,6 +34,7 @@ public record CallView(
     Drawing windingPicture,
     List<WayView> ways,
     @Nullable Route recommended,
+    List<PlateAsk> plateAsks,
     List<DecisionView> decisions,
     Settings settings,
     List<PhotoView> photos,
@@ -43,6 +45,7 @@ public record CallView(
   public CallView {
     readings = List.copyOf(readings);
     ways = List.copyOf(ways);
+    plateAsks = List.copyOf(plateAsks);
     decisions = List.copyOf(decisions);
     photos = List.copyOf(photos);
   }
@@ -157,6 +160,7 @@ public record CallView(
         "windingPicture", windingPicture,
         "ways", ways,
         "recommended", recommended,
+        "plateAsks", plateAsks,
         "decisions", decisions,
         "settings", settings,
         "photos", photos,
@@ -181,6 +185,7 @@ public record CallView(
         WindingPicture.of(job.diagnosis().winding()),
         job.ways().stream().map(one -> way(one, job)).toList(),
         job.recommended(),
+        job.plateAsks(),
         decisions,
         job.settings(),
         log.photos().stream().map(CallView::photo).toList(),

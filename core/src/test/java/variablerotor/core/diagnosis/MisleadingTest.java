@@ -362,6 +362,9 @@ class MisleadingTest {
             "RUNS");
     assertEquals(Suspect.OTHER, diagnosis.suspects().get(0).id());
     assertEquals(VerdictState.OPEN, diagnosis.verdict().state());
+    assertEquals(
+        "Not settled yet: the readings fit nothing on the list.",
+        diagnosis.verdict().remedy().sentence());
     assertTrue(diagnosis.verdict().sentence().contains("something else"));
   }
 }

@@ -54,6 +54,12 @@ class CallApi {
     return calls.view(call);
   }
 
+  /** The last call before this one to the same unit, where there was one: none or one. */
+  @GetMapping("/{call}/earlier")
+  List<Earlier> earlier(@PathVariable UUID call) {
+    return calls.earlier(call);
+  }
+
   @PutMapping("/{call}")
   CallView open(@PathVariable UUID call, @RequestBody Particulars body) {
     return calls.open(call, body, stamps.now());

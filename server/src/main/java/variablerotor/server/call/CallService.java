@@ -55,6 +55,19 @@ public class CallService {
     return job(call, opened, opened.changedAt());
   }
 
+  /**
+   * The last call before this one to the same unit: none or one.
+   *
+   * @throws Refused where there is no such call
+   */
+  @Transactional(readOnly = true)
+  public List<Earlier> earlier(UUID call) {
+    store.opened(call).orElseThrow(() -> Refused.missing("call"));
+    return store.earlier(call).stream()
+        .map(one -> new Earlier(one.id(), one.at(), told(store.particulars(one.id()))))
+        .toList();
+  }
+
   private Job job(UUID call, CallStore.Opened opened, OffsetDateTime changedAt) {
     JobLog.Builder log =
         new JobLog.Builder(

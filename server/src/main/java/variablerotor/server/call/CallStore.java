@@ -34,6 +34,7 @@ import variablerotor.core.route.Route;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.schema.tables.ServiceCall;
 
 /** Calls, and what is told of them. Rows are added and never changed, but for the summary. */
 @Repository
@@ -121,15 +122,35 @@ class CallStore {
                     row.get(SERVICE_CALL.PRACTICE)));
   }
 
+  /** The last call before this one whose place and unit are named alike. */
+  Optional<Opened> earlier(UUID call) {
+    var mine = SERVICE_CALL.as("mine");
+    return db.select(SERVICE_CALL.ID)
+        .from(SERVICE_CALL)
+        .join(mine)
+        .on(unit(mine).eq(unit(SERVICE_CALL)))
+        .where(mine.ID.eq(call))
+        .and(mine.UNIT_NAME.ne(""))
+        .and(SERVICE_CALL.OPENED_AT.lt(mine.OPENED_AT))
+        .and(DSL.condition(SERVICE_CALL.PRACTICE).not())
+        .orderBy(SERVICE_CALL.OPENED_AT.desc())
+        .limit(1)
+        .fetchOptional(SERVICE_CALL.ID)
+        .flatMap(this::opened);
+  }
+
+  /** As the index of words has it. */
+  private static Field<String> unit(ServiceCall table) {
+    return lower(concat(table.PLACE, val(" "), table.UNIT_NAME));
+  }
+
   /** Newest first; every word of the search must stand in place or unit. */
   List<CallRow> list(String search, int offset, int most) {
     Condition words = DSL.condition(SERVICE_CALL.PRACTICE).not();
     for (String word : search.toLowerCase(Locale.ROOT).trim().split("\\s+")) {
       if (!word.isEmpty()) {
         words =
-            words.and(
-                lower(concat(SERVICE_CALL.PLACE, val(" "), SERVICE_CALL.UNIT_NAME))
-                    .like("%" + word.replaceAll("([\\\\%_])", "\\\\$1") + "%"));
+            words.and(unit(SERVICE_CALL).like("%" + word.replaceAll("([\\\\%_])", "\\\\$1") + "%"));
       }
     }
     return db.select(SERVICE_CALL.fields())

@@ -328,6 +328,32 @@ class CallApiTest {
     assertEquals("OPEN", told.at("diagnosis.verdict.state"));
   }
 
+  /** What was told of the unit at its last call is offered; of another unit, nothing. */
+  @Test
+  void theLastCallToTheSameUnitIsKnown() {
+    String first = told("Earlier Lane", "Loft unit", "0.75");
+    String second = told("Earlier Lane", "loft UNIT", "");
+    String other = told("Earlier Lane", "Cellar unit", "");
+    assertEquals(List.of(), tobin.get(first + "/earlier").at(""));
+    Visitor.Answer earlier = tobin.get(second + "/earlier");
+    assertEquals(first.substring(first.lastIndexOf('/') + 1), earlier.at("0.call"));
+    assertEquals(0.75, earlier.at("0.particulars.motor.horsepower"));
+    assertEquals(List.of(), tobin.get(other + "/earlier").at(""));
+    assertEquals(404, tobin.get("/api/calls/" + UUID.randomUUID() + "/earlier").status());
+  }
+
+  private String told(String place, String unit, String horsepower) {
+    String path = "/api/calls/" + UUID.randomUUID();
+    String plate = horsepower.isEmpty() ? "" : ",\"horsepower\":" + horsepower;
+    Visitor.Answer answer =
+        tobin.put(
+            path,
+            "{\"place\":\"%s\",\"unitName\":\"%s\",\"symptom\":\"NO_RUN\",\"motor\":{\"family\":\"CONSTANT_TORQUE\"%s}}"
+                .formatted(place, unit, plate));
+    assertEquals(200, answer.status(), answer.body());
+    return path;
+  }
+
   @Test
   void searchFindsWordsAndTakesNoPatterns() {
     String place = "Xylo" + UUID.randomUUID().toString().substring(0, 8);

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { Call } from '../api/types'
+import PlateAnswer from '../hear/PlateAnswer.vue'
+import { plateField } from '../hear/plate'
+import { useCall } from './call'
+import { useTold } from './told'
+
+/** What of the plates this stage waits for, asked here, with what for. */
+const props = defineProps<{ stage: 'PROVE' | 'CHOOSE' }>()
+
+const { call } = useCall()
+const { told } = useTold()
+
+type Ask = Call['plateAsks'][number]
+
+const waited = computed(() => call.value.plateAsks.filter((one) => one.stage === props.stage))
+/** Once asked, a field stays: its first digit is not yet the whole figure. */
+const shown = ref<Ask[]>([])
+watch(
+  waited,
+  (now) => {
+    const known = new Set(shown.value.map((one) => one.field))
+    shown.value.push(...now.filter((one) => !known.has(one.field)))
+  },
+  { immediate: true },
+)
+const groups = computed(() => {
+  const by = new Map<string, string[]>()
+  for (const one of shown.value) by.set(one.why, [...(by.get(one.why) ?? []), one.field])
+  return [...by].map(([why, fields]) => ({ why, fields }))
+})
+const missing = computed(() => {
+  const names = waited.value.map((one) => plateField(one.field).title.toLowerCase())
+  return names.length > 3 ? `${names.slice(0, 3).join(', ')} …` : names.join(', ') || 'all told'
+})
+</script>
+
+<template>
+  <details v-if="shown.length" class="card asked" :open="stage === 'PROVE'">
+    <summary>
+      <h2>Off the plate</h2>
+      <span class="soft">{{ missing }}</span>
+    </summary>
+    <section v-for="group in groups" :key="group.why">
+      <p class="why">{{ group.why.charAt(0).toUpperCase() + group.why.slice(1) }}</p>
+      <div class="fields">
+        <PlateAnswer v-for="field in group.fields" :key="field" v-model="told" :path="field" />
+      </div>
+    </section>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 14px;
+  min-height: 28px;
+  cursor: pointer;
+}
+
+summary h2::before {
+  content: '▸ ';
+}
+
+details[open] summary h2::before {
+  content: '▾ ';
+}
+
+section {
+  margin-top: 14px;
+}
+
+.why {
+  margin-bottom: 8px;
+  color: var(--soft);
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
+  gap: 14px 24px;
+}
+</style>

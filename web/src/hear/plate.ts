@@ -1,0 +1,111 @@
+import { catalogue } from '../catalogue/catalogue'
+import type { Particulars, PlateField } from '../api/types'
+
+/** How a thing that a plate says is told: a number, one of a few words, yes or no, a day, a text. */
+export type PlateInput =
+  | { kind: 'number'; field: PlateField }
+  | { kind: 'choice'; options: { value: string; label: string }[]; digits?: boolean }
+  | { kind: 'flag' | 'day' | 'text' }
+
+const words = (pairs: [string, string][]) => pairs.map(([value, label]) => ({ value, label }))
+const VOLTS = ['115', '208-230', '115/208-230', '277', '460']
+
+const OTHERS: Record<string, { title: string; input: PlateInput }> = {
+  'motor.volts': {
+    title: 'Line voltage on the plate',
+    input: { kind: 'choice', digits: true, options: words(VOLTS.map((one) => [one, one])) },
+  },
+  'motor.frame': { title: 'Frame', input: { kind: 'text' } },
+  'motor.rotation': {
+    title: 'Rotation, seen from the shaft end',
+    input: {
+      kind: 'choice',
+      options: words([
+        ['CW', 'Clockwise'],
+        ['CCW', 'Counter-clockwise'],
+        ['REVERSIBLE', 'Reversible'],
+        ['SELF_FINDING', 'Finds it itself'],
+      ]),
+    },
+  },
+  'motor.mount': {
+    title: 'Mount',
+    input: {
+      kind: 'choice',
+      options: words([
+        ['BELLY_BAND', 'Belly band'],
+        ['LUGS', 'Lugs'],
+        ['STUDS', 'Studs'],
+        ['CASSETTE', 'Cassette'],
+      ]),
+    },
+  },
+  'motor.enclosure': {
+    title: 'Enclosure',
+    input: {
+      kind: 'choice',
+      options: words([
+        ['OPEN', 'Open'],
+        ['TOTALLY_ENCLOSED', 'Totally enclosed'],
+      ]),
+    },
+  },
+  'motor.connection': {
+    title: 'Windings joined in',
+    input: {
+      kind: 'choice',
+      options: words([
+        ['STAR', 'Star'],
+        ['DELTA', 'Delta'],
+      ]),
+    },
+  },
+  'motor.moduleRemovable': {
+    title: 'Does the module come off the motor?',
+    input: { kind: 'flag' },
+  },
+  'motor.moduleSoldAlone': { title: 'Is the module sold alone?', input: { kind: 'flag' } },
+  'unit.boardNeedsFeedback': {
+    title: 'Does the board wait for a speed signal?',
+    input: { kind: 'flag' },
+  },
+  'unit.otherHeatOrCooling': {
+    title: 'Other heat or cooling in the building?',
+    input: { kind: 'flag' },
+  },
+  'motor.programmed': { title: 'Is it programmed for this unit?', input: { kind: 'flag' } },
+  'motor.feedback': { title: 'Does it send a speed signal?', input: { kind: 'flag' } },
+  'unit.heating': { title: 'Heat', input: { kind: 'text' } },
+  'unit.role': { title: 'Role', input: { kind: 'text' } },
+  'unit.installed': { title: 'Installed', input: { kind: 'day' } },
+  'unit.warrantyUntil': { title: 'Warranty until', input: { kind: 'day' } },
+}
+
+/** The title of a field, and how it is told. */
+export function plateField(path: string): { title: string; input: PlateInput } {
+  const [of, id] = path.split('.')
+  const numbers = of === 'motor' ? catalogue.value?.motorPlate : catalogue.value?.unitPlate
+  const field = numbers?.find((one) => one.id === id)
+  if (field) return { title: field.title, input: { kind: 'number', field } }
+  if (path === 'unit.kind') {
+    const kinds = catalogue.value?.unitKinds ?? []
+    return {
+      title: 'Kind of unit',
+      input: {
+        kind: 'choice',
+        options: kinds.map(({ id, title }) => ({ value: id, label: title })),
+      },
+    }
+  }
+  return OTHERS[path] ?? { title: path, input: { kind: 'text' } }
+}
+
+const part = (told: Particulars, path: string) =>
+  told[path.split('.')[0] as 'motor' | 'unit'] as unknown as Record<string, unknown>
+
+export const plateValue = (told: Particulars, path: string): unknown =>
+  part(told, path)[path.split('.')[1]!]
+
+export function putPlate(told: Particulars, path: string, value: unknown) {
+  part(told, path)[path.split('.')[1]!] = value === '' ? undefined : value
+}
