@@ -708,6 +708,7 @@ export interface components {
             missed: string[];
             /** @enum {string} */
             outcome: "PROVED" | "LIKELY" | "ASTRAY";
+            secondLooks: string[];
             steps: components["schemas"]["Step"][];
             suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
             truth: string;
@@ -1178,6 +1179,7 @@ export interface components {
             family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
             /** @enum {string} */
             fault?: "SUPPLY_OFF" | "SUPPLY_LINE_LOST" | "SUPPLY_OUT_OF_RANGE" | "CONTACTOR_OPEN" | "DEFROST_STUCK" | "NO_CALL" | "SAFETY_OPEN" | "CONTROL_POWER" | "CONTROL_SAGS" | "BOARD_SILENT" | "BOARD_STUCK" | "BOARD_NO_BUS" | "BOARD_NO_LOGIC" | "AUX_PULLED_DOWN" | "HARNESS_OPEN" | "HARNESS_PIN" | "HARNESS_FEEDBACK" | "HARNESS_CORRODED" | "HARNESS_CROSSED" | "HARNESS_BUS" | "HARNESS_GROUND" | "HARNESS_LEAD" | "SETTING_SPEED" | "SETTING_SPEED_PROOF" | "SETTING_ROTATION" | "SETTING_LINK" | "SETTING_TAP" | "SETTING_DRIVE" | "SETTING_TRIP" | "DRIVE_DEAD" | "DRIVE_STUCK_ON" | "MODULE_MUTE" | "MODULE_PULLS_DOWN" | "MODULE_PULLS_LOGIC" | "MODULE_DEAD" | "MODULE_STUCK_ON" | "MODULE_OUTPUT_SHORTED" | "MODULE_FADING" | "WINDING_OPEN" | "WINDING_SHORT" | "WINDING_JOINT" | "WINDING_FRAME" | "WINDING_SLIGHT_SHORT" | "WINDING_WARM_SHORT" | "MAGNETS_WEAK" | "BEARING_SEIZED" | "BEARING_DRAG" | "BEARING_NOISY" | "BEARING_WARM" | "WHEEL_JAMMED" | "WHEEL_RUBBING" | "WHEEL_LOOSE" | "WHEEL_DIRTY" | "AIR_BLOCKED" | "HELD_OFF_BY_DEFROST" | "NOTHING" | "UNLISTED";
+            onACall?: boolean;
             /** Format: double */
             severity?: number;
             /** @enum {string} */

@@ -22,6 +22,7 @@ const debrief = (more: object = {}): Debrief =>
         { check: 'winding.pairs', minutes: 9, needless: true, why: 'It was proved already.' },
       ],
       missed: [],
+      secondLooks: ['The line was recorded as 0 V. Taken once more it would have read 240 V.'],
       extraMinutes: 0,
       ...more,
     },
@@ -46,6 +47,7 @@ describe('the look back', () => {
     const wrapper = await stage(debrief())
     expect(wrapper.find('h2').text()).toBe('You proved it.')
     expect(wrapper.find('.truth').text()).toBe('Motor electronics: it shorts the DC bus.')
+    expect(wrapper.find('.notice').text()).toContain('Taken once more')
     expect(wrapper.text()).toContain('13 min, 2 checks')
     expect(wrapper.text()).toContain('11 min, 1 check')
     expect(wrapper.text()).toContain('$26')

@@ -63,6 +63,7 @@ const needless = computed(() => view.value?.debrief.steps.filter((one) => one.ne
         </dd>
       </div>
     </dl>
+    <p v-for="look in view.debrief.secondLooks" :key="look" class="notice">{{ look }}</p>
     <div class="columns">
       <div>
         <h3>What you did</h3>

@@ -13,6 +13,7 @@ const family = ref('CONSTANT_TORQUE')
 const symptom = ref('NO_RUN')
 const fault = ref<string | undefined>()
 const severity = ref(0.5)
+const onACall = ref(true)
 const faults = ref<{ id: string; title: string }[]>([])
 const said = ref('')
 const busy = ref(false)
@@ -21,6 +22,11 @@ const SEVERITIES = [
   { value: 0.1, label: 'Just noticeable' },
   { value: 0.5, label: 'Plain' },
   { value: 0.9, label: 'Bad' },
+]
+
+const MEETINGS = [
+  { value: true, label: 'As on a call' },
+  { value: false, label: 'Plain, on the bench' },
 ]
 
 onMounted(() => loadCatalogue().catch(() => (said.value = 'No answer from the server.')))
@@ -56,6 +62,7 @@ async function begin() {
       symptom: symptom.value,
       fault: fault.value,
       severity: fault.value ? severity.value : undefined,
+      onACall: onACall.value,
     })
     await router.push(`/calls/${call.id}/prove`)
   } catch (failed) {
@@ -110,6 +117,14 @@ async function begin() {
         :options="SEVERITIES"
         required
       />
+      <OptionGroup v-model="onACall" title="How is it met?" :options="MEETINGS" required />
+      <p class="soft">
+        {{
+          onACall
+            ? 'Boards lock out, breakers trip, a plate may be unread, now and then a reading slips, and now and then it is something that nobody listed.'
+            : 'The fault alone, and a meter that never slips.'
+        }}
+      </p>
       <p v-if="said" class="notice failed" role="alert">{{ said }}</p>
       <el-button class="begin" type="primary" native-type="submit" :disabled="busy">
         To the bench

@@ -73,7 +73,7 @@ class AccessibilityTest {
   }
 
   /** In light by every rule, in dark by those of colour: what else a page says is the same. */
-  private static void check(Page page, String view) {
+  static void check(Page page, String view) {
     for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
       page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
       page.locator("html[data-theme='" + scheme.name().toLowerCase(Locale.ROOT) + "']").waitFor();

@@ -184,6 +184,49 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
     return state;
   }
 
+  /**
+   * Stands on the Prove stage of a new call with these readings, made without the page's own hands.
+   *
+   * @param readings fact and value as JSON, one after the other
+   */
+  static void callWith(Page page, String family, String symptom, String... readings) {
+    StringBuilder facts = new StringBuilder();
+    for (int i = 0; i + 1 < readings.length; i += 2) {
+      facts
+          .append(facts.length() == 0 ? "" : ",")
+          .append("{\"fact\":\"%s\",\"value\":%s}".formatted(readings[i], readings[i + 1]));
+    }
+    Object call =
+        page.evaluate(
+            """
+            async ([family, symptom, facts]) => {
+              const id = crypto.randomUUID()
+              const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]
+              const me = await (await fetch('/api/session')).json()
+              const put = async (path, body) => {
+                const answer = await fetch('/api/calls/' + id + path, {
+                  method: 'PUT',
+                  headers: {
+                    'Content-Type': 'application/json',
+                    'X-XSRF-TOKEN': token,
+                    'Rotor-Account': me.account.id,
+                  },
+                  body: JSON.stringify(body),
+                })
+                if (!answer.ok) throw new Error(path + ' ' + (await answer.text()))
+              }
+              await put('', { place: 'State Street', unitName: '', complaint: '', symptom,
+                unit: {}, motor: { family, moduleRemovable: true, moduleSoldAlone: true } })
+              for (const fact of JSON.parse(facts)) {
+                await put('/readings/' + crypto.randomUUID(), fact)
+              }
+              return id
+            }""",
+            List.of(family, symptom, "[" + facts + "]"));
+    page.navigate("/calls/" + call + "/prove");
+    page.locator(".chain").waitFor();
+  }
+
   /** Opens a new call and stands on its Prove stage. */
   static void openCall(Page page, String place) {
     openCall(page, place, "Constant-torque blower");

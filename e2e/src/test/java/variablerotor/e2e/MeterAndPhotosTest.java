@@ -146,6 +146,7 @@ class MeterAndPhotosTest {
     tries.click();
     settled(page);
     assertThat(tries).hasAttribute("aria-pressed", "false");
+    plates(page);
     page.locator("input[name='phases']").fill("2.5");
     assertThat(page.getByText("Type a whole number.")).isVisible();
     page.locator("input[name='phases']").fill("4");
@@ -154,6 +155,13 @@ class MeterAndPhotosTest {
     page.waitForTimeout(900);
     settled(page);
     page.reload();
+    plates(page);
     assertThat(page.locator("input[name='phases']")).hasValue("3");
+  }
+
+  /** All that the plates say is folded together in one place. */
+  private static void plates(Page page) {
+    page.locator("summary", new Page.LocatorOptions().setHasText("Place, complaint and plates"))
+        .click();
   }
 }

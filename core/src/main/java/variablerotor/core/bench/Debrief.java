@@ -2,6 +2,7 @@ package variablerotor.core.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.UnitState;
@@ -9,7 +10,9 @@ import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
+import variablerotor.core.fact.Repeat;
 import variablerotor.core.odds.Check;
 import variablerotor.core.odds.FamilyModel;
 
@@ -24,6 +27,7 @@ import variablerotor.core.odds.FamilyModel;
  * @param advisedChecks the advised way, by check id
  * @param steps the checks made, in order
  * @param missed checks that would still have told something, by id
+ * @param secondLooks readings that were wrong, where taking them once more would have led right
  * @param extraMinutes what a second visit would have cost on top [min]; 0 where it was proved right
  */
 public record Debrief(
@@ -35,12 +39,14 @@ public record Debrief(
     List<String> advisedChecks,
     List<Step> steps,
     List<String> missed,
+    List<String> secondLooks,
     double extraMinutes) {
   public Debrief {
     suspects = List.copyOf(suspects);
     advisedChecks = List.copyOf(advisedChecks);
     steps = List.copyOf(steps);
     missed = List.copyOf(missed);
+    secondLooks = List.copyOf(secondLooks);
   }
 
   /** How a call can end. */
@@ -71,7 +77,8 @@ public record Debrief(
    * @param situation the call as it stands at the end
    * @param facts the readings in force, in the order in which they were taken
    */
-  public static Debrief of(HiddenFault hidden, Situation situation, List<Fact> facts) {
+  public static Debrief of(SimulatedMotor motor, Situation situation, List<Fact> facts) {
+    HiddenFault hidden = motor.hidden();
     List<Step> steps = new ArrayList<>();
     List<Fact> sofar = new ArrayList<>();
     Diagnosis before = Engine.diagnose(with(situation, sofar));
@@ -92,12 +99,8 @@ public record Debrief(
     }
     Diagnosis last = Engine.diagnose(situation);
     boolean decided = last.verdict().state() == VerdictState.DECIDED;
-    Suspect leading = last.suspects().get(0).id();
-    boolean right =
-        decided
-            ? hidden.suspects().containsAll(last.verdict().suspects())
-            : hidden.suspects().contains(leading);
-    BenchCall.Result advised = BenchCall.run(hidden, CheckOrder.ADVISED, 0, 0);
+    boolean right = isRight(hidden, last);
+    BenchCall.Result advised = BenchCall.run(motor, CheckOrder.ADVISED, 0, 0);
     List<String> missed = new ArrayList<>();
     for (Diagnosis.NextTest test : last.nextTests()) {
       if (!test.check().isSoft() && missed.size() < 4) {
@@ -113,7 +116,42 @@ public record Debrief(
         advised.taken().stream().map(Check::id).toList(),
         steps,
         missed,
+        right ? List.of() : secondLooks(motor, situation, facts, decided),
         right && decided ? 0 : SECOND_VISIT);
+  }
+
+  private static boolean isRight(HiddenFault hidden, Diagnosis diagnosis) {
+    return diagnosis.verdict().state() == VerdictState.DECIDED
+        ? hidden.suspects().containsAll(diagnosis.verdict().suspects())
+        : hidden.suspects().contains(diagnosis.suspects().get(0).id());
+  }
+
+  /** The readings that were wrong, of which a single sound one would have led to what is broken. */
+  private static List<String> secondLooks(
+      SimulatedMotor motor, Situation situation, List<Fact> facts, boolean decided) {
+    MeterModel sound = new MeterModel(new Random(motor.hidden().seed()), 0);
+    List<String> looks = new ArrayList<>();
+    for (int i = 0; i < facts.size(); i++) {
+      Fact read = facts.get(i);
+      FactValue truth = motor.truth(read.type());
+      FactValue again = truth == null ? read.value() : sound.read(read.type(), truth);
+      if (Repeat.agree(read.type(), read.value(), again)) {
+        continue;
+      }
+      List<Fact> with = new ArrayList<>(facts);
+      Fact corrected = new Fact(read.type(), again);
+      with.set(i, corrected);
+      if (isRight(motor.hidden(), Engine.diagnose(with(situation, with)))) {
+        looks.add(
+            read.type().title()
+                + " was recorded as "
+                + read.spoken()
+                + ". Taken once more it would have read "
+                + corrected.spoken()
+                + (decided ? ", and saved a wrong part." : ", and led to what is broken."));
+      }
+    }
+    return looks;
   }
 
   private static Situation with(Situation situation, List<Fact> facts) {

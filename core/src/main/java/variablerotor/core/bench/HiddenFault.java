@@ -82,18 +82,23 @@ public record HiddenFault(
    */
   public static HiddenFault draw(Family family, Random random, boolean open) {
     HiddenFault listed = draw(family, random);
-    if (!open || random.nextDouble() >= UNLISTED) {
-      return listed;
+    return open ? listed.orUnlisted(random) : listed;
+  }
+
+  /** This fault, or now and then something that nobody listed in its place. */
+  public HiddenFault orUnlisted(Random random) {
+    if (random.nextDouble() >= UNLISTED) {
+      return this;
     }
-    List<Oddity> odd = Oddity.of(family, listed.symptom);
+    List<Oddity> odd = Oddity.of(family, symptom);
     return odd.isEmpty()
-        ? listed
+        ? this
         : new HiddenFault(
             family,
-            listed.symptom,
+            symptom,
             List.of(Fault.UNLISTED),
-            listed.severity,
-            listed.seed,
+            severity,
+            seed,
             odd.get(random.nextInt(odd.size())));
   }
 

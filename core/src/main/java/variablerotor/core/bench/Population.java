@@ -177,9 +177,8 @@ public final class Population {
   private void call(HiddenFault hidden, double wrongRate, double missingRate) {
     Map<CheckOrder, Tally> mine =
         tallies.computeIfAbsent(hidden.family(), f -> new EnumMap<>(CheckOrder.class));
-    Effects effects = Effects.draw(hidden, new Random(hidden.seed() * 31 + 7));
     for (CheckOrder order : CheckOrder.values()) {
-      SimulatedMotor motor = new SimulatedMotor(hidden, effects);
+      SimulatedMotor motor = SimulatedMotor.onACall(hidden);
       mine.computeIfAbsent(order, o -> new Tally())
           .add(BenchCall.run(motor, order, wrongRate, missingRate), hidden.oddity() != null);
     }

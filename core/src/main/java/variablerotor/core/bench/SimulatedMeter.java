@@ -15,10 +15,26 @@ public final class SimulatedMeter {
   /** Ticks until the tips have settled. */
   private static final int SETTLES = 4;
 
-  private final SimulatedMotor motor;
+  /** Of the readings on a call so many are simply wrong: tips slip, a range is off. Judgement. */
+  public static final double SLIPS = 0.04;
 
+  private final SimulatedMotor motor;
+  private final double slips;
+  private final int taken;
+
+  /** One that never slips. */
   public SimulatedMeter(SimulatedMotor motor) {
+    this(motor, 0, 0);
+  }
+
+  /**
+   * @param slips share of readings that are simply wrong
+   * @param taken how often the reading was taken before: a second one need not slip as the first
+   */
+  public SimulatedMeter(SimulatedMotor motor, double slips, int taken) {
     this.motor = motor;
+    this.slips = slips;
+    this.taken = taken;
   }
 
   /**
@@ -49,8 +65,8 @@ public final class SimulatedMeter {
     if (truth == null) {
       return null;
     }
-    long seed = motor.hidden().seed() * 31 + type.ordinal();
-    MeterModel session = new MeterModel(new Random(seed), 0);
+    long seed = (motor.hidden().seed() * 31 + type.ordinal()) * 31 + taken;
+    MeterModel session = new MeterModel(new Random(seed), slips);
     FactValue settled = session.read(type, truth);
     boolean steady = tick >= SETTLES;
     if (settled instanceof FactValue.Resistance resistance) {

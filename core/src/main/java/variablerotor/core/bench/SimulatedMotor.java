@@ -55,6 +55,11 @@ public final class SimulatedMotor {
     this(hidden, Effects.NONE);
   }
 
+  /** The machine as it is met on a call: boards lock out, breakers trip, plates are unread. */
+  public static SimulatedMotor onACall(HiddenFault hidden) {
+    return new SimulatedMotor(hidden, Effects.draw(hidden, new Random(hidden.seed() * 31 + 7)));
+  }
+
   /**
    * @param effects what stands round the fault
    */

@@ -191,6 +191,46 @@ class BenchTest {
     assertNull(meter.at(FactType.SHAFT_FEEL, 9), "a meter does not feel");
   }
 
+  /** As often as it says a reading is wrong, and the second one of the same seldom is as well. */
+  @Test
+  void aMeterOnACallSlipsNowAndThen() {
+    int first = 0;
+    int both = 0;
+    for (int seed = 0; seed < 2000; seed++) {
+      SimulatedMotor motor =
+          new SimulatedMotor(
+              new HiddenFault(
+                  Family.CONSTANT_TORQUE, Symptom.NO_RUN, List.of(Fault.MODULE_DEAD), 0.5, seed));
+      boolean one = slips(motor, 0);
+      first += one ? 1 : 0;
+      both += one && slips(motor, 1) ? 1 : 0;
+    }
+    assertEquals(2000 * SimulatedMeter.SLIPS, first, 30);
+    assertTrue(both < 15, both + " slipped twice");
+  }
+
+  private static boolean slips(SimulatedMotor motor, int taken) {
+    SimulatedMeter meter = new SimulatedMeter(motor, SimulatedMeter.SLIPS, taken);
+    double truth = number(motor, FactType.LINE_VOLTS);
+    return Math.abs(meter.at(FactType.LINE_VOLTS, 9).value() - truth) > 0.03 * truth;
+  }
+
+  /** A sound line, read as nothing: the supply is blamed, and once more would have told. */
+  @Test
+  void theDebriefSaysWhereASecondMeasurementWouldHaveSavedAWrongPart() {
+    HiddenFault hidden =
+        new HiddenFault(Family.CONSTANT_TORQUE, Symptom.NO_RUN, List.of(Fault.MODULE_DEAD), 0.5, 4);
+    SimulatedMotor motor = new SimulatedMotor(hidden);
+    List<Fact> facts = List.of(new Fact(FactType.LINE_VOLTS, new FactValue.Quantity(0)));
+    Debrief astray = Debrief.of(motor, situation(hidden, motor, facts), facts);
+    assertEquals(Debrief.Outcome.ASTRAY, astray.outcome());
+    assertEquals(1, astray.secondLooks().size(), astray.secondLooks().toString());
+    assertTrue(astray.secondLooks().get(0).contains("recorded as 0 V"));
+    List<Fact> sound = List.of(new Fact(FactType.WHEEL_LOOK, motor.truth(FactType.WHEEL_LOOK)));
+    assertEquals(
+        List.of(), Debrief.of(motor, situation(hidden, motor, sound), sound).secondLooks());
+  }
+
   @Test
   void theDebriefNamesWhatWasNeedlessAndWhatWasMissed() {
     HiddenFault hidden =
@@ -204,14 +244,14 @@ class BenchTest {
             FactType.LINE_VOLTS,
             meter.read(FactType.LINE_VOLTS, motor.truth(FactType.LINE_VOLTS))));
     facts.add(new Fact(FactType.AIR_LOOK, motor.truth(FactType.AIR_LOOK)));
-    Debrief done = Debrief.of(hidden, situation(hidden, motor, facts), facts);
+    Debrief done = Debrief.of(motor, situation(hidden, motor, facts), facts);
     assertEquals(Debrief.Outcome.PROVED, done.outcome());
     assertFalse(done.steps().get(0).needless());
     assertTrue(done.steps().get(1).needless(), "it was proved before");
     assertEquals(0, done.extraMinutes());
     assertEquals(1 + 2 + 2, done.minutes(), 1e-9, "line 1 min, lock out 2, look 2");
     List<Fact> only = List.of(new Fact(FactType.WHEEL_LOOK, motor.truth(FactType.WHEEL_LOOK)));
-    Debrief astray = Debrief.of(hidden, situation(hidden, motor, only), only);
+    Debrief astray = Debrief.of(motor, situation(hidden, motor, only), only);
     assertEquals(Debrief.Outcome.ASTRAY, astray.outcome());
     assertFalse(astray.missed().isEmpty());
     assertTrue(astray.extraMinutes() > 0);

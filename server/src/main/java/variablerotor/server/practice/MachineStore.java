@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.bench.HiddenFault;
+import variablerotor.core.bench.Oddity;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
@@ -27,8 +28,17 @@ class MachineStore {
     this.log = log;
   }
 
+  /**
+   * A simulated motor.
+   *
+   * @param onACall whether it is met as on a call: lock-outs, slips of the meter, plates unread
+   */
+  record Machine(HiddenFault hidden, boolean onACall) {}
+
   /** False where it is kept already; what was drawn then stays. */
-  boolean add(UUID id, HiddenFault hidden, Stamp stamp) {
+  boolean add(UUID id, Machine machine, Stamp stamp) {
+    HiddenFault hidden = machine.hidden();
+    Oddity oddity = hidden.oddity();
     return log.keep(
         Save.of("simulated motor", MACHINE, id)
             .told(MACHINE.FAMILY, hidden.family().name())
@@ -37,20 +47,25 @@ class MachineStore {
                 MACHINE.FAULTS,
                 hidden.faults().stream().map(Enum::name).collect(Collectors.joining(",")))
             .made(MACHINE.SEVERITY, hidden.severity())
-            .made(MACHINE.SEED, hidden.seed()),
+            .made(MACHINE.SEED, hidden.seed())
+            .made(MACHINE.ODDITY, oddity == null ? null : oddity.name())
+            .made(MACHINE.ON_A_CALL, machine.onACall()),
         stamp);
   }
 
-  Optional<HiddenFault> hidden(UUID id) {
+  Optional<Machine> machine(UUID id) {
     return db.selectFrom(MACHINE)
         .where(MACHINE.ID.eq(id))
         .fetchOptional(
             row ->
-                new HiddenFault(
-                    Family.valueOf(row.getFamily()),
-                    Symptom.valueOf(row.getSymptom()),
-                    Arrays.stream(row.getFaults().split(",")).map(Fault::valueOf).toList(),
-                    row.getSeverity(),
-                    row.getSeed()));
+                new Machine(
+                    new HiddenFault(
+                        Family.valueOf(row.getFamily()),
+                        Symptom.valueOf(row.getSymptom()),
+                        Arrays.stream(row.getFaults().split(",")).map(Fault::valueOf).toList(),
+                        row.getSeverity(),
+                        row.getSeed(),
+                        row.getOddity() == null ? null : Oddity.valueOf(row.getOddity())),
+                    row.getOnACall()));
   }
 }

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import variablerotor.core.check.Symptom;
+import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
 import variablerotor.core.view.CallView;
 import variablerotor.server.log.Stamps;
@@ -59,6 +60,7 @@ class PracticeApi {
   /** The display, some times a second, until whoever listens goes away. */
   @GetMapping(path = "/api/meter/{id}/display", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
   SseEmitter display(@PathVariable UUID id, @RequestParam String fact) {
-    return streams.open(practice.meter(id), PracticeService.terminals(fact));
+    FactType terminals = PracticeService.terminals(fact);
+    return streams.open(practice.meter(id, terminals), terminals);
   }
 }

@@ -49,13 +49,19 @@ class PracticeService {
    * What is asked for: a fault of one's own choice, or one that is drawn.
    *
    * @param volts rated volts that its plate should have, or null for any
+   * @param onACall whether it is to be met as on a call; null for no
    */
   record Wanted(
       Family family,
       Symptom symptom,
       @Nullable Fault fault,
       @Nullable Double severity,
-      @Nullable String volts) {}
+      @Nullable String volts,
+      @Nullable Boolean onACall) {
+    boolean asOnACall() {
+      return Boolean.TRUE.equals(onACall);
+    }
+  }
 
   /** What can be seen, felt or tried, as the machine answers it. */
   record BenchAnswer(String fact, Object value) {}
@@ -89,10 +95,10 @@ class PracticeService {
 
   private HiddenFault hide(Wanted wanted) {
     covered(wanted.family(), wanted.symptom());
-    HiddenFault drawn =
-        HiddenFault.draw(wanted.family(), wanted.symptom(), new Random(random.nextLong()), true);
+    Random draw = new Random(random.nextLong());
+    HiddenFault drawn = HiddenFault.draw(wanted.family(), wanted.symptom(), draw, true);
     if (wanted.fault() == null) {
-      return drawn;
+      return wanted.asOnACall() ? drawn.orUnlisted(draw) : drawn;
     }
     if (!HiddenFault.choices(wanted.family(), wanted.symptom()).contains(wanted.fault())) {
       throw Refused.field("fault", "this fault does not make that complaint in this family");
@@ -108,7 +114,10 @@ class PracticeService {
   /** Puts a meter to a simulated motor. The same id again is the same motor. */
   @Transactional
   UUID connect(UUID id, Wanted wanted, Stamp stamp) {
-    machines.add(id, wired(hide(wanted), wanted.volts()), stamp);
+    machines.add(
+        id,
+        new MachineStore.Machine(wired(hide(wanted), wanted.volts()), wanted.asOnACall()),
+        stamp);
     return id;
   }
 
@@ -139,10 +148,11 @@ class PracticeService {
   @Transactional
   CallView begin(UUID id, Wanted wanted, Stamp stamp) {
     HiddenFault hidden = hide(wanted);
-    if (!machines.add(id, hidden, stamp)) {
+    MachineStore.Machine machine = new MachineStore.Machine(hidden, wanted.asOnACall());
+    if (!machines.add(id, machine, stamp)) {
       return calls.view(id);
     }
-    SimulatedMotor motor = new SimulatedMotor(hidden);
+    SimulatedMotor motor = motor(machine);
     Particulars told =
         new Particulars(
             "Practice: " + hidden.family().title(),
@@ -155,23 +165,34 @@ class PracticeService {
     return calls.openPractice(id, told, stamp);
   }
 
-  private SimulatedMotor motor(UUID machine) {
-    return machines
-        .hidden(machine)
-        .map(SimulatedMotor::new)
-        .orElseThrow(() -> Refused.missing("simulated motor"));
+  private MachineStore.Machine machine(UUID id) {
+    return machines.machine(id).orElseThrow(() -> Refused.missing("simulated motor"));
   }
 
-  /** What the meter's display shows at this tick. */
+  private static SimulatedMotor motor(MachineStore.Machine machine) {
+    return machine.onACall()
+        ? SimulatedMotor.onACall(machine.hidden())
+        : new SimulatedMotor(machine.hidden());
+  }
+
+  /** A meter with its tips on these terminals; on a call a reading slips now and then. */
   @Transactional(readOnly = true)
-  SimulatedMeter meter(UUID machine) {
-    return new SimulatedMeter(motor(machine));
+  SimulatedMeter meter(UUID id, FactType terminals) {
+    MachineStore.Machine machine = machine(id);
+    if (!machine.onACall()) {
+      return new SimulatedMeter(motor(machine));
+    }
+    long taken =
+        calls.job(id).log().readings().stream()
+            .filter(one -> one.fact().type() == terminals)
+            .count();
+    return new SimulatedMeter(motor(machine), SimulatedMeter.SLIPS, (int) taken);
   }
 
   /** What is seen, felt or tried for a check; what takes a meter is left out. */
   @Transactional(readOnly = true)
-  List<BenchAnswer> answers(UUID machine, String check) {
-    SimulatedMotor motor = motor(machine);
+  List<BenchAnswer> answers(UUID id, String check) {
+    SimulatedMotor motor = motor(machine(id));
     Check asked =
         FamilyModel.of(motor.hidden().family()).checks().stream()
             .filter(one -> one.id().equals(check))
@@ -190,9 +211,10 @@ class PracticeService {
   /** Looks back on a practised call, and tells what was hidden. */
   @Transactional(readOnly = true)
   DebriefView debrief(UUID call) {
-    HiddenFault hidden = machines.hidden(call).orElseThrow(() -> Refused.missing("practised call"));
+    MachineStore.Machine machine =
+        machines.machine(call).orElseThrow(() -> Refused.missing("practised call"));
     Job job = calls.job(call);
-    Debrief debrief = Debrief.of(hidden, job.situation(), job.facts());
+    Debrief debrief = Debrief.of(motor(machine), job.situation(), job.facts());
     double rate = job.settings().labourPerHour() / 60;
     return new DebriefView(
         debrief,

@@ -120,6 +120,26 @@ class PracticeApiTest {
     assertFalse(tobin.get("/api/calls?search=practice").body().contains(id));
   }
 
+  /**
+   * Met as on a call: of many lines measured once, some are read wrong; what is measured again is
+   * another reading, and the look back tells of what once more would have shown.
+   */
+  @Test
+  void aMotorMetAsOnACallIsReadWrongNowAndThen() throws Exception {
+    String id = UUID.randomUUID().toString();
+    String wanted = "{\"family\":\"EC_PLUG_FAN\",\"symptom\":\"NO_RUN\",\"onACall\":true}";
+    assertEquals(200, tobin.put("/api/practice/" + id, wanted).status());
+    assertEquals(200, tobin.put("/api/practice/" + id, wanted).status(), "the same again");
+    List<Map<?, ?>> line = displays(id, "line.volts.ab");
+    String first = String.valueOf(line.get(line.size() - 1).get("value"));
+    tobin.read("/api/calls/" + id, "line.volts.ab", first);
+    List<Map<?, ?>> second = displays(id, "line.volts.ab");
+    assertEquals(true, second.get(second.size() - 1).get("steady"));
+    Visitor.Answer debrief = tobin.get("/api/practice/" + id + "/debrief");
+    assertEquals(200, debrief.status(), debrief.body());
+    assertTrue(debrief.list("debrief.secondLooks") != null);
+  }
+
   @Test
   void whatHandsAndEyesFindIsAnsweredWithoutTheMeter() {
     String machine = begin("CONSTANT_TORQUE", "BEARING_SEIZED");
