@@ -535,6 +535,11 @@ export interface components {
             /** @enum {string} */
             role: "TECHNICIAN" | "LEAD";
         };
+        Answer: {
+            id: string;
+            label: string;
+            leaves: ("CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC")[];
+        };
         AnswerView: {
             answer: string;
             decides: boolean;
@@ -647,6 +652,7 @@ export interface components {
             symptoms: components["schemas"]["Word"][];
             unitKinds: components["schemas"]["Word"][];
             unitPlate: components["schemas"]["PlateField"][];
+            whichMotor: components["schemas"]["Question"][];
         };
         CheckView: {
             ask: string;
@@ -952,6 +958,7 @@ export interface components {
         };
         Particulars: {
             complaint: string;
+            mayBe?: ("CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC")[];
             motor: components["schemas"]["MotorPlate"];
             place: string;
             /** @enum {string} */
@@ -996,6 +1003,11 @@ export interface components {
             lamp?: number;
             /** Format: double */
             up: number;
+        };
+        Question: {
+            answers: components["schemas"]["Answer"][];
+            ask: string;
+            id: string;
         };
         ReadingRequest: {
             again?: boolean;

@@ -37,7 +37,7 @@ const detail = computed(() => {
   const { motor, unit } = told
   return [
     told.unitName,
-    familyTitle(motor.family),
+    told.mayBe?.length ? 'Motor not known yet' : familyTitle(motor.family),
     motor.horsepower ? `${motor.horsepower} hp` : '',
     motor.volts ? `${motor.volts} V` : '',
     unit.installed ? `fitted ${unit.installed.slice(0, 4)}` : '',

@@ -1,7 +1,7 @@
 import { computed, inject, onScopeDispose, provide, ref, type InjectionKey } from 'vue'
 import { get, NoAnswer, Refusal } from '../api/client'
 import type { Call, Particulars, RepairPhase, PhotoKind, Reading, Route, Value } from '../api/types'
-import { factOf } from '../catalogue/catalogue'
+import { factOf, mayBe } from '../catalogue/catalogue'
 import { onSent, send, waiting } from '../keep/queue'
 import { smaller } from '../keep/photo'
 import { shopZone } from '../shared/time'
@@ -17,6 +17,7 @@ export function openCall(id: string) {
 
   function show(call: Call) {
     loaded.value = call
+    mayBe.value = call.particulars.mayBe ?? []
     shopZone.value = call.settings.timeZone
   }
 
@@ -46,7 +47,10 @@ export function openCall(id: string) {
       else void load()
     }
   })
-  onScopeDispose(stop)
+  onScopeDispose(() => {
+    stop()
+    mayBe.value = []
+  })
 
   function change(kind: string, body: unknown, label: string, more: object = {}) {
     refusal.value = null

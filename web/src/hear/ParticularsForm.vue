@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { catalogue } from '../catalogue/catalogue'
+import { computed, ref } from 'vue'
+import { catalogue, familyTitle } from '../catalogue/catalogue'
 import type { Refusal } from '../api/client'
 import type { Particulars } from '../api/types'
 import OptionGroup from './OptionGroup.vue'
 import PlateAnswer from './PlateAnswer.vue'
+import WhichMotor from './WhichMotor.vue'
 
 /** What is told of a call: a few touches first, the plates where they are known. */
 const model = defineModel<Particulars>({ required: true })
@@ -36,6 +37,20 @@ const families = computed(() =>
     .map((one) => ({ value: one.id, label: one.title })),
 )
 
+/** Whoever does not know the motor is led to it by what can be seen. */
+const looking = ref(false)
+type Family = Particulars['motor']['family']
+function found([first, ...others]: string[]) {
+  model.value.motor.family = first as Family
+  model.value.mayBe = others as Family[]
+  looking.value = false
+}
+/** Nothing is chosen while it can be several. */
+const family = computed({
+  get: () => (model.value.mayBe?.length ? undefined : model.value.motor.family),
+  set: (one) => found([one as string]),
+})
+
 const MOTOR_WORDS = ['rotation', 'mount', 'enclosure', 'connection']
 const MOTOR_FLAGS = ['moduleRemovable', 'moduleSoldAlone']
 const UNIT_REST = ['installed', 'warrantyUntil', 'boardNeedsFeedback', 'otherHeatOrCooling']
@@ -65,17 +80,18 @@ const unitNumbers = computed(() => (catalogue.value?.unitPlate ?? []).map((one) 
         refusal.of('symptom')
       }}</span>
     </OptionGroup>
-    <OptionGroup
-      v-model="model.motor.family"
-      class="wide"
-      title="Which motor?"
-      :options="families"
-      required
-    >
+    <OptionGroup v-model="family" class="wide" title="Which motor?" :options="families" required>
+      <button type="button" class="link-button" @click="looking = !looking">
+        {{ looking ? 'Never mind' : 'I do not know' }}
+      </button>
       <span v-if="refusal?.of('motor.family')" class="fault" role="alert">{{
         refusal.of('motor.family')
       }}</span>
     </OptionGroup>
+    <p v-if="model.mayBe?.length" class="wide soft">
+      It can be: {{ [model.motor.family, ...model.mayBe].map(familyTitle).join('; ') }}.
+    </p>
+    <WhichMotor v-if="looking" class="wide" @found="found" />
     <template v-if="!brief">
       <label class="named wide">
         In the customer's words

@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import AskedHere from '../call/AskedHere.vue'
 import { useCall } from '../call/call'
-import { checksOf, probesOf } from '../catalogue/catalogue'
+import { checksOf, familyTitle, mayBe, probesOf } from '../catalogue/catalogue'
 import type { Call, Suspect, Value } from '../api/types'
 import { useKeys } from '../keys/keys'
 import DrawingView from '../drawing/DrawingView.vue'
@@ -60,7 +60,8 @@ const openFact = ref('')
 /** Where the tips go is shown for readings at a plug; the winding's own picture shows its leads. */
 const tipsAt = computed(() => {
   const fact = check.value?.facts.includes(openFact.value) ? openFact.value : check.value?.facts[0]
-  if (!fact || decided.value) return ''
+  // Where the tips go differs from kind to kind.
+  if (!fact || decided.value || mayBe.value.length) return ''
   const winding = /^(winding|emf)/.test(fact)
   return !winding && probesOf(family.value, fact).length ? fact : ''
 })
@@ -164,6 +165,11 @@ useKeys({
   <div class="prove">
     <WhatToDo />
     <AtOdds v-if="next?.again" @again="(check) => take(check, true)" />
+    <p v-if="mayBe.length" class="notice unusual">
+      It can be several motors: {{ [family, ...mayBe].map(familyTitle).join('; ') }}. Asked is what
+      they share.
+      <router-link class="says" :to="`/calls/${call.id}/hear`">Say which it is</router-link>
+    </p>
     <p v-for="one in unusual" :key="one.sentence" class="notice unusual">
       {{ one.sentence }}
       <router-link class="says" :to="`/calls/${call.id}/hear`">Change what was heard</router-link>

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -271,6 +272,32 @@ class LedTest {
         readings, touches, digits, seconds);
     assertThat(page.locator(".lead.settled")).isVisible();
     assertTrue(touches - digits <= 2 * readings, touches + " touches, " + digits + " digits");
+  }
+
+  /** Whoever does not know the motor is asked what can be seen, and goes on with what is shared. */
+  @ParameterizedTest
+  @EnumSource
+  void whoeverDoesNotKnowTheMotorIsLedToIt(Browsing.Size size) {
+    Page page = browsing.signedIn(size);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open a call")).click();
+    page.getByLabel("Where").fill("Unknown Motor Mews " + size);
+    button(page, "I do not know").click();
+    button(page, "Indoors or on a roof, in a blower housing").click();
+    assertThat(page.locator(".which")).containsText("Which wires go to it?");
+    button(page, "I cannot tell").click();
+    button(page, "In a can on its end, with bolts and a seam").click();
+    assertThat(page.locator(".which")).containsText("It can be any of these.");
+    AccessibilityTest.check(page, "which motor");
+    button(page, "Go on with what they share").click();
+    assertThat(page.getByText("It can be: Constant-torque blower; ")).isVisible();
+    button(page, "Open the call").click();
+    assertThat(page.locator(".prove")).containsText("It can be several motors");
+    page.locator("input[name='line.volts']").fill("0");
+    page.locator("input[name='line.volts']").press("Enter");
+    settled(page);
+    assertThat(page.locator(".lead.settled")).containsText("Mend the supply");
+    assertThat(page.locator(".lead")).containsText("whichever of these motors it is");
+    assertEquals(List.of(), Browsing.faults(page));
   }
 
   /** What the proof rests on is marked in the list of readings, and taken again from there. */

@@ -107,6 +107,7 @@ class PicturesTest {
             AriaRole.OPTION,
             new Page.GetByRoleOptions().setName("The output stage is shorted and brakes the rotor"))
         .click();
+    press(page, "Plain, on the bench");
     press(page, "To the bench");
     page.getByText("Nothing measured yet.").waitFor();
     for (String ask :

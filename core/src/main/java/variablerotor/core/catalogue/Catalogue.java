@@ -17,6 +17,7 @@ import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Plug;
 import variablerotor.core.family.Terminal;
+import variablerotor.core.family.WhichMotor;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.motor.PlateField;
 import variablerotor.core.motor.UnitPlate;
@@ -31,6 +32,7 @@ import variablerotor.core.tree.Tree;
 /** The words and rules that the page shows, so that they stand in one place. */
 public record Catalogue(
     List<FamilyView> families,
+    List<WhichMotor.Question> whichMotor,
     List<Word> symptoms,
     List<Word> unitKinds,
     List<Word> suspects,
@@ -46,6 +48,7 @@ public record Catalogue(
     implements Node {
   public Catalogue {
     families = List.copyOf(families);
+    whichMotor = List.copyOf(whichMotor);
     symptoms = List.copyOf(symptoms);
     unitKinds = List.copyOf(unitKinds);
     suspects = List.copyOf(suspects);
@@ -65,6 +68,8 @@ public record Catalogue(
     return Tree.of(
         "families",
         families,
+        "whichMotor",
+        whichMotor,
         "symptoms",
         symptoms,
         "unitKinds",
@@ -310,6 +315,7 @@ public record Catalogue(
     }
     return new Catalogue(
         families,
+        WhichMotor.QUESTIONS,
         Arrays.stream(Symptom.values()).map(s -> new Word(s.name(), s.title())).toList(),
         Arrays.stream(UnitPlate.Kind.values()).map(k -> new Word(k.name(), k.title())).toList(),
         Arrays.stream(Suspect.values()).map(s -> new Word(s.name(), s.title())).toList(),

@@ -43,6 +43,11 @@ public record Situation(
         family, symptom, null, Connection.UNKNOWN, facts, WindingFigures.BALANCE_LIMIT.value());
   }
 
+  /** The same call, were it a motor of this family. */
+  public Situation as(Family other) {
+    return new Situation(other, symptom, plateVolts, connection, facts, balanceLimitPercent);
+  }
+
   /** What the plate allows the line to be [V]. */
   public LineVoltage lineVoltage() {
     return LineVoltage.ofPlate(plateVolts);

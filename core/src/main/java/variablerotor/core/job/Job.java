@@ -11,8 +11,8 @@ import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.CaseFile;
 import variablerotor.core.check.Situation;
 import variablerotor.core.cost.Offer;
+import variablerotor.core.diagnosis.CommonGround;
 import variablerotor.core.diagnosis.Diagnosis;
-import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
@@ -49,7 +49,7 @@ public final class Job {
     situation =
         new CaseFile(null, told.unit(), told.motor(), told.symptom(), facts, today, List.of())
             .situation(settings.balanceLimitPercent());
-    diagnosis = Engine.diagnose(situation);
+    diagnosis = CommonGround.diagnose(situation, told.families());
     MotorPlate motor = withAnswers(told.motor(), situation.facts());
     ways = Ways.of(told.unit(), motor, situation.facts(), diagnosis, today);
     plateAsks = PlateAsk.of(told.unit(), motor, diagnosis, ways);

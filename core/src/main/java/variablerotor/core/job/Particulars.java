@@ -1,16 +1,19 @@
 package variablerotor.core.job;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.CaseFile;
 import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.check.Symptom;
+import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.odds.FamilyModel;
@@ -23,6 +26,7 @@ import variablerotor.core.tree.Tree;
  * @param place where it is, as the shop calls it
  * @param unitName which unit there
  * @param complaint in the customer's words; may be empty
+ * @param mayBe the kinds that it can be besides the motor's family, while that is not known
  * @param wires colours of this motor's wires where they are not the usual ones, by terminal
  */
 public record Particulars(
@@ -32,6 +36,7 @@ public record Particulars(
     Symptom symptom,
     UnitPlate unit,
     MotorPlate motor,
+    @Nullable List<Family> mayBe,
     @Nullable Map<String, String> wires)
     implements Node {
 
@@ -39,7 +44,33 @@ public record Particulars(
   private static final int LONGEST_WIRE = 24;
 
   public Particulars {
+    mayBe = mayBe == null ? List.of() : List.copyOf(mayBe);
     wires = wires == null ? null : Collections.unmodifiableMap(new LinkedHashMap<>(wires));
+  }
+
+  /** Of a motor whose family is known. */
+  public Particulars(
+      String place,
+      String unitName,
+      String complaint,
+      Symptom symptom,
+      UnitPlate unit,
+      MotorPlate motor,
+      @Nullable Map<String, String> wires) {
+    this(place, unitName, complaint, symptom, unit, motor, List.of(), wires);
+  }
+
+  /** None where the family is known. */
+  @Override
+  public List<Family> mayBe() {
+    return Objects.requireNonNull(mayBe);
+  }
+
+  /** The kinds that it can be, the motor's own first. */
+  public List<Family> families() {
+    List<Family> all = new ArrayList<>(List.of(motor.family()));
+    mayBe().stream().filter(one -> !all.contains(one)).forEach(all::add);
+    return all;
   }
 
   @Override
@@ -51,6 +82,7 @@ public record Particulars(
         "symptom", symptom,
         "unit", unit,
         "motor", motor,
+        "mayBe", mayBe,
         "wires", wires);
   }
 
@@ -72,6 +104,7 @@ public record Particulars(
             given.symptom(),
             given.unit() == null ? UnitPlate.UNKNOWN : given.unit(),
             given.motor(),
+            given.mayBe(),
             wires(faults, given.wires()));
     try {
       CaseReader.read(filled.caseTree(List.of()));
@@ -81,6 +114,11 @@ public record Particulars(
     boolean family = given.motor() != null && given.motor().family() != null;
     if (faults.isEmpty() && family && !FamilyModel.covers(given.motor().family())) {
       faults.add(new InputFault("motor.family", "This family is not covered yet."));
+    }
+    for (Family one : given.mayBe()) {
+      if (!FamilyModel.covers(one)) {
+        faults.add(new InputFault("mayBe", "allowed are families of variable-speed motors"));
+      }
     }
     if (!faults.isEmpty()) {
       throw new InputFaults(faults);
@@ -115,7 +153,22 @@ public record Particulars(
             plates.symptom(),
             plates.unit(),
             plates.motor(),
+            families(told.get("mayBe")),
             wires));
+  }
+
+  private static List<Family> families(@Nullable Object given) throws InputFaults {
+    List<Family> families = new ArrayList<>();
+    for (Object one : given instanceof List<?> list ? list : List.of()) {
+      Family family =
+          Arrays.stream(Family.values()).filter(f -> f.name().equals(one)).findFirst().orElse(null);
+      if (family == null) {
+        throw new InputFaults(
+            List.of(new InputFault("mayBe", "found \"" + one + "\"; allowed is a family")));
+      }
+      families.add(family);
+    }
+    return families;
   }
 
   private static String textOf(Map<?, ?> told, String field) {
