@@ -62,6 +62,7 @@ class MeterAndPhotosTest {
     page.navigate("/practice");
     page.locator(".practice .el-select").click();
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("A phase is open")).click();
+    button(page, "Plain, on the bench").click();
     button(page, "To the bench").click();
     page.getByText("Nothing measured yet.").waitFor();
     choose(page, "Turn the wheel by hand");

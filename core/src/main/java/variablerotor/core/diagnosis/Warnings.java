@@ -75,8 +75,8 @@ final class Warnings {
     List<String> pairs = Contradictions.pairs(evidence, single);
     add(
         WarningId.TWO_FAULTS,
-        "No single fault explains these readings well: two things are wrong, or a reading is. Take"
-            + " them again first. "
+        "No single fault explains these readings well: two things are wrong, or one of the"
+            + " readings is. Take them again first. "
             + String.join(" ", pairs.subList(0, Math.min(2, pairs.size()))));
   }
 

@@ -131,7 +131,7 @@ final class CommonChecks {
         .takes(FactType.THERMOSTAT_CALL)
         .ask(
             "Is there a call at the thermostat's own terminal?",
-            "24 V from the called terminal to common, at the thermostat. Is there a second one?")
+            "24 V from the called terminal to common, at the thermostat. If a second thermostat has a say, look at it, too.")
         .good("YES", "It calls")
         .bad("NO", "It does not call")
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.RUNS_ALWAYS)
@@ -845,7 +845,7 @@ final class CommonChecks {
         .takes(FactType.AMPS)
         .ask(
             "Clamp one line wire while it is called: does it draw anything?",
-            "A motor that tries draws current; one that is not fed, not asked or dead does not.")
+            "A motor that tries to run draws current; one that is not fed, not asked or dead does not.")
         .good("SOME", "It draws")
         .bad("NONE", "Nothing")
         .tellsOnlyFor(

@@ -279,13 +279,13 @@ final class FamilyChecks {
         .measured(FactType.COMMAND_VOLTS_RESET, window, FactType.WINDOW_COMMAND);
   }
 
-  /** The DC speed command of a five-wire fan, or the 0-10 V of a plug fan, at the fan's end. */
-  static Check speedCommand(Window window, String how, boolean proves) {
+  /** The DC speed command of a five-wire fan, or the 0-10 V of a plug fan or a drive. */
+  static Check speedCommand(Window window, String where, String how, boolean proves) {
     return command(
             proves,
             check("command.volts", Suspect.HARNESS, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS)
-                .ask("Measure the speed command at the fan's end.", how))
+                .ask("Measure the speed command at " + where + ".", how))
         .bad("BACKFED", "There, but not at the board")
         .under(Fault.HARNESS_CROSSED, "BACKFED 7 GOOD 2 ABSENT 1", "another wire feeds it")
         .bad("LOST", "Nothing, and there at the board")

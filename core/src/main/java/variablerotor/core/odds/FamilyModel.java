@@ -106,6 +106,7 @@ public final class FamilyModel {
                   FamilyChecks.logic(),
                   FamilyChecks.speedCommand(
                       Windows.SPEED_COMMAND,
+                      "the fan's end",
                       "Yellow to black as a rule, fan-only call: 2 to 6.5 V DC, more is faster.",
                       true),
                   CommonChecks.commandKind(),
@@ -155,6 +156,7 @@ public final class FamilyModel {
                   FamilyChecks.alarmRelay(),
                   FamilyChecks.speedCommand(
                       Windows.PLUG_COMMAND,
+                      "the fan's end",
                       "0 to 10 V DC at the fan's command input; it starts near 1 V.",
                       false),
                   CommonChecks.commandKind(),
@@ -185,6 +187,7 @@ public final class FamilyModel {
                   FamilyChecks.callAtDrive(),
                   FamilyChecks.speedCommand(
                       Windows.PLUG_COMMAND,
+                      "the drive's input",
                       "The drive's speed input, 0 to 10 V DC, and its run contact.",
                       false),
                   CommonChecks.commandKind(),
