@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useCall } from '../call/call'
 import { checksOf, stationTitle } from '../catalogue/catalogue'
-import type { Station, Suspect } from '../api/types'
+import type { Reading, Station, Suspect } from '../api/types'
 import StationSign from './StationSign.vue'
 
 const { call, family } = useCall()
@@ -29,9 +29,12 @@ function latest(station: Station): string {
   }
   const reading = [...call.value.readings]
     .reverse()
-    .find((r) => r.standing && r.phase === 'BEFORE' && mine.has(r.fact))
+    .find((r) => r.standing && r.phase === 'BEFORE' && mine.has(r.fact) && says(station, r))
   return reading?.spoken ?? ''
 }
+
+/** Nothing read where all is well speaks of another link, and would only puzzle below a tick. */
+const says = (station: Station, reading: Reading) => station.state !== 'GOOD' || reading.value !== 0
 
 const stations = computed(() =>
   call.value.diagnosis.stations.map((station) => {
