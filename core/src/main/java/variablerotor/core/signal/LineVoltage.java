@@ -65,6 +65,11 @@ public final class LineVoltage {
     return new LineVoltage(windows, false);
   }
 
+  /** Each range that it can be set for, with its tolerance; more than one by a link. */
+  public List<Window> ranges() {
+    return windows;
+  }
+
   /** Whether the plate says for which supply the motor is: known, and of one range. */
   public boolean isOfOneRange() {
     return plateKnown && windows.size() == 1;

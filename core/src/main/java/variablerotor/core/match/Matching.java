@@ -1,0 +1,413 @@
+package variablerotor.core.match;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import variablerotor.core.family.Family;
+import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.signal.LineVoltage;
+import variablerotor.core.signal.SignalFigures;
+import variablerotor.core.signal.Window;
+import variablerotor.core.text.Numbers;
+
+/**
+ * One motor against another, attribute by attribute. What neither plate tells is not judged; what
+ * one tells is to be checked. The rules are common practice; poles from rated speed by the
+ * synchronous speed 120 f / p (NEMA MG 1, from memory).
+ */
+public final class Matching {
+  /** Standard ratings [hp] (NEMA MG 1, from memory). */
+  private static final double[] SIZES = {
+    1 / 6.0, 1 / 5.0, 1 / 4.0, 1 / 3.0, 1 / 2.0, 3 / 4.0, 1, 1.5, 2, 3, 5, 7.5, 10, 15, 20
+  };
+
+  /** Two plates mean the same rating within this share, as .33 and 1/3 do. */
+  private static final double SAME = 0.03;
+
+  /** Line frequency where neither plate tells it [Hz]. */
+  private static final double USUAL_HERTZ = 60;
+
+  /** A bore is turned to its shaft: more apart than this does not go [in]. Common practice. */
+  private static final double BORE = 0.003;
+
+  /** As long as the old one, within a rule's reading [in]. */
+  private static final double AS_LONG = 0.1;
+
+  /** A shaft so much shorter may still reach the hub [in]. Judgement. */
+  private static final double REACHES = 0.5;
+
+  /** Amps that are the same, within rounding of plates [share]. */
+  private static final double SAME_AMPS = 0.05;
+
+  private final MotorPlate old;
+  private final MotorPlate other;
+  private final UnitPlate unit;
+  private final Candidate candidate;
+  private final List<Point> points = new ArrayList<>();
+
+  private Matching(UnitPlate unit, MotorPlate old, Candidate candidate) {
+    this.unit = unit;
+    this.old = old;
+    this.candidate = candidate;
+    other = candidate.plate();
+  }
+
+  /**
+   * A candidate against the motor that stood in the unit.
+   *
+   * @param provedOff whether the board's proof of speed is off already, or can be put off; null
+   *     where that is not known
+   */
+  public static Match of(
+      UnitPlate unit, MotorPlate old, Candidate candidate, @Nullable Boolean provedOff) {
+    Matching matching = new Matching(unit, old, candidate);
+    matching.kind();
+    matching.rest(provedOff);
+    return Match.of(candidate.id(), matching.points);
+  }
+
+  /** A fixed-speed motor in the place of a variable one: all but its kind. */
+  public static Match ofFixedSpeed(UnitPlate unit, MotorPlate old, Candidate candidate) {
+    Matching matching = new Matching(unit, old, candidate);
+    matching.rest(true);
+    return Match.of(candidate.id(), matching.points);
+  }
+
+  private void rest(@Nullable Boolean provedOff) {
+    volts();
+    equal("phases", "phase", number(old.phases()), number(other.phases()));
+    equal("hertz", "Hz", old.hertz(), other.hertz());
+    horsepower();
+    poles();
+    rotation();
+    frame();
+    shaftDiameter();
+    shaftLength();
+    bodyLength();
+    mount();
+    plugs();
+    feedback(provedOff);
+    enclosure();
+    amps();
+  }
+
+  private void say(String attribute, Point.State state, String sentence) {
+    points.add(new Point(attribute, state, sentence));
+  }
+
+  /** True where both are known; says what is to be checked where one is. */
+  private boolean judged(String attribute, @Nullable Object mine, @Nullable Object its) {
+    if (mine == null && its == null) {
+      return false;
+    }
+    if (mine == null || its == null) {
+      say(
+          attribute,
+          Point.State.CHANGE,
+          mine == null
+              ? "Check it: the old motor's is not known, this one's is " + its + "."
+              : "Check it: the old motor's is " + mine + ", this one's is not known.");
+      return false;
+    }
+    return true;
+  }
+
+  private static @Nullable Double number(@Nullable Integer whole) {
+    return whole == null ? null : (Double) whole.doubleValue();
+  }
+
+  private static String plain(@Nullable Double value) {
+    return Numbers.plain(Objects.requireNonNull(value), 3);
+  }
+
+  private void equal(String attribute, String unitOf, @Nullable Double mine, @Nullable Double its) {
+    if (judged(attribute, mine, its)) {
+      boolean same = Objects.equals(mine, its);
+      say(
+          attribute,
+          same ? Point.State.OK : Point.State.NO,
+          same
+              ? plain(its) + " " + unitOf + ", as before."
+              : plain(its) + " " + unitOf + " in place of " + plain(mine) + ".");
+    }
+  }
+
+  private void kind() {
+    boolean same = old.family() == other.family();
+    if (!same) {
+      say(
+          "kind",
+          Point.State.NO,
+          "Torque for torque, airflow for airflow: \""
+              + other.family().title()
+              + "\" does not stand in for \""
+              + old.family().title()
+              + "\".");
+    } else if (old.family().profile().holdsAirflow() && !Boolean.TRUE.equals(other.programmed())) {
+      say("kind", Point.State.CHANGE, "The same kind; order it programmed for this very unit.");
+    } else {
+      say("kind", Point.State.OK, "The same kind.");
+    }
+  }
+
+  private void volts() {
+    if (!judged("volts", old.volts(), other.volts())) {
+      return;
+    }
+    List<Window> wanted = LineVoltage.ofPlate(old.volts()).ranges();
+    List<Window> can = LineVoltage.ofPlate(other.volts()).ranges();
+    boolean covers = wanted.stream().allMatch(one -> can.stream().anyMatch(c -> takes(c, one)));
+    boolean some = wanted.stream().anyMatch(one -> can.stream().anyMatch(c -> takes(c, one)));
+    if (covers && can.size() == wanted.size()) {
+      say("volts", Point.State.OK, other.volts() + " V, as before.");
+    } else if (covers) {
+      say(
+          "volts",
+          Point.State.CHANGE,
+          "Set its voltage link for this line by its own sheet before power: the wrong way destroys"
+              + " it.");
+    } else if (some) {
+      say("volts", Point.State.CHANGE, "Only where the line is " + other.volts() + " V: measure.");
+    } else {
+      say("volts", Point.State.NO, other.volts() + " V in place of " + old.volts() + " V.");
+    }
+  }
+
+  /** Whether what one plate is rated for lies in what the other bears. */
+  private static boolean takes(Window bears, Window wanted) {
+    double tolerance = SignalFigures.LINE_TOLERANCE.value() / 100;
+    return bears.low() <= wanted.low() / (1 - tolerance)
+        && wanted.high() / (1 + tolerance) <= bears.high();
+  }
+
+  private void horsepower() {
+    Double mine = old.horsepower();
+    Double its = other.horsepower();
+    if (!judged("horsepower", mine, its) || mine == null || its == null) {
+      return;
+    }
+    if (Math.abs(its - mine) <= SAME * mine) {
+      say("horsepower", Point.State.OK, plain(its) + " hp, as before.");
+    } else if (its < mine) {
+      say("horsepower", Point.State.NO, plain(its) + " hp is less than " + plain(mine) + " hp.");
+    } else if (its <= nextSize(mine) * (1 + SAME)) {
+      say(
+          "horsepower",
+          Point.State.CHANGE,
+          plain(its) + " hp, a size up: take the tap or setting that gives the old air.");
+    } else {
+      say("horsepower", Point.State.NO, plain(its) + " hp is more than a size up.");
+    }
+  }
+
+  private static double nextSize(double horsepower) {
+    for (double size : SIZES) {
+      if (size > horsepower * (1 + SAME)) {
+        return size;
+      }
+    }
+    return horsepower;
+  }
+
+  private void poles() {
+    if (!judged("poles", old.rpm(), other.rpm())) {
+      return;
+    }
+    int mine = poles(old);
+    int its = poles(other);
+    say(
+        "poles",
+        mine == its ? Point.State.OK : Point.State.NO,
+        mine == its
+            ? "Both have " + its + " poles."
+            : its + " poles in place of " + mine + ": it runs at another speed.");
+  }
+
+  /** The poles whose synchronous speed is next above the rated one. */
+  static int poles(MotorPlate motor) {
+    double hertz = motor.hertz() == null ? USUAL_HERTZ : Objects.requireNonNull(motor.hertz());
+    double most = 120 * hertz / Objects.requireNonNull(motor.rpm());
+    return Math.max(2, 2 * (int) Math.floor(most / 2 + 1e-9));
+  }
+
+  private void rotation() {
+    MotorPlate.Rotation mine = old.rotation();
+    MotorPlate.Rotation its = other.rotation();
+    if (!judged("rotation", spoken(mine), spoken(its))) {
+      return;
+    }
+    boolean turns = mine == MotorPlate.Rotation.CW || mine == MotorPlate.Rotation.CCW;
+    if (its == MotorPlate.Rotation.SELF_FINDING) {
+      say("rotation", Point.State.OK, "It finds the way itself, the first time it has power.");
+    } else if (its == mine && turns) {
+      say("rotation", Point.State.OK, "It turns the same way.");
+    } else if (its == MotorPlate.Rotation.REVERSIBLE) {
+      say("rotation", Point.State.CHANGE, "Set it to turn as the old one did, and look.");
+    } else if (!turns) {
+      say("rotation", Point.State.CHANGE, "It turns one way only: see which the wheel needs.");
+    } else {
+      say("rotation", Point.State.NO, "It turns the other way, and cannot be turned round.");
+    }
+  }
+
+  private static @Nullable String spoken(@Nullable Enum<?> word) {
+    return word == null ? null : word.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+  }
+
+  private void frame() {
+    if (judged("frame", old.frame(), other.frame())) {
+      boolean same = Objects.equals(old.frame(), other.frame());
+      withAdapter(
+          "frame",
+          same,
+          same ? "Frame " + other.frame() + ", as before." : "Another frame: the band differs.",
+          "frame",
+          "band",
+          "ring");
+    }
+  }
+
+  private void shaftDiameter() {
+    Double mine = old.shaftDiameterIn();
+    Double its = other.shaftDiameterIn();
+    if (judged("shaftDiameterIn", mine, its) && mine != null && its != null) {
+      boolean same = Math.abs(mine - its) <= BORE;
+      String differs = plain(its) + " in does not go in a hub for " + plain(mine) + " in.";
+      if (same || its > mine) {
+        say(
+            "shaftDiameterIn",
+            same ? Point.State.OK : Point.State.NO,
+            same ? plain(its) + " in, as before." : differs);
+      } else {
+        withAdapter("shaftDiameterIn", false, differs, "bush", "sleeve");
+      }
+    }
+  }
+
+  private void shaftLength() {
+    Double mine = old.shaftLengthIn();
+    Double its = other.shaftLengthIn();
+    if (!judged("shaftLengthIn", mine, its) || mine == null || its == null) {
+      return;
+    }
+    if (its >= mine - AS_LONG) {
+      say("shaftLengthIn", Point.State.OK, "Long enough.");
+    } else if (its >= mine - REACHES) {
+      say("shaftLengthIn", Point.State.CHANGE, "A little shorter: see that it fills the hub.");
+    } else {
+      say("shaftLengthIn", Point.State.NO, "Too short to reach the hub.");
+    }
+  }
+
+  private void bodyLength() {
+    Double mine = old.bodyLengthIn();
+    Double its = other.bodyLengthIn();
+    if (judged("bodyLengthIn", mine, its) && mine != null && its != null) {
+      boolean fits = its <= mine + AS_LONG;
+      say(
+          "bodyLengthIn",
+          fits ? Point.State.OK : Point.State.CHANGE,
+          fits ? "No longer than before." : "Longer: leave clearance to cabinet and inlet.");
+    }
+  }
+
+  private void mount() {
+    if (judged("mount", spoken(old.mount()), spoken(other.mount()))) {
+      boolean same = old.mount() == other.mount();
+      withAdapter(
+          "mount",
+          same,
+          same ? "Mounted as before." : "It is mounted otherwise.",
+          "mount",
+          "band",
+          "lug",
+          "bracket");
+    }
+  }
+
+  private void plugs() {
+    for (String adapter : candidate.adapters()) {
+      String text = adapter.toLowerCase(Locale.ROOT);
+      if (text.contains("harness") || text.contains("plug") || text.contains("cable")) {
+        say("plugs", Point.State.CHANGE, "With what is in its box: " + adapter + ".");
+        return;
+      }
+    }
+  }
+
+  /** What differs goes with an adapter in the box that names it. */
+  private void withAdapter(String attribute, boolean same, String sentence, String... words) {
+    if (same) {
+      say(attribute, Point.State.OK, sentence);
+      return;
+    }
+    for (String adapter : candidate.adapters()) {
+      for (String word : words) {
+        if (adapter.toLowerCase(Locale.ROOT).contains(word)) {
+          say(attribute, Point.State.CHANGE, sentence + " In its box: " + adapter + ".");
+          return;
+        }
+      }
+    }
+    say(attribute, Point.State.NO, sentence);
+  }
+
+  private void feedback(@Nullable Boolean provedOff) {
+    if (Boolean.TRUE.equals(other.feedback())) {
+      say("feedback", Point.State.OK, "It sends a speed signal.");
+    } else if (Boolean.FALSE.equals(unit.boardNeedsFeedback())) {
+      say("feedback", Point.State.OK, "The board does not wait for a speed signal.");
+    } else if (Boolean.TRUE.equals(unit.boardNeedsFeedback())) {
+      if (Boolean.TRUE.equals(provedOff)) {
+        say("feedback", Point.State.CHANGE, "Switch the board's proof of speed off.");
+      } else if (Boolean.FALSE.equals(provedOff) && Boolean.FALSE.equals(other.feedback())) {
+        say("feedback", Point.State.NO, "The board stops the unit without a speed signal.");
+      } else {
+        say("feedback", Point.State.CHANGE, "Find out: the board waits for a speed signal.");
+      }
+    } else if (Boolean.TRUE.equals(old.feedback())) {
+      say("feedback", Point.State.CHANGE, "The old one sent a speed signal: does the board wait?");
+    } else if (other.feedback() != null && old.feedback() != null) {
+      say("feedback", Point.State.OK, "Neither sends a speed signal.");
+    }
+  }
+
+  private void enclosure() {
+    boolean outdoors =
+        unit.role() == UnitPlate.Role.OUTDOOR_FAN
+            || old.family() == Family.STAGED_CONDENSER
+            || old.family() == Family.BLDC_THREE_WIRE;
+    MotorPlate.Enclosure wanted =
+        old.enclosure() == null && outdoors
+            ? MotorPlate.Enclosure.TOTALLY_ENCLOSED
+            : old.enclosure();
+    if (!judged("enclosure", spoken(wanted), spoken(other.enclosure()))) {
+      return;
+    }
+    boolean closed = other.enclosure() == MotorPlate.Enclosure.TOTALLY_ENCLOSED;
+    if (closed || wanted == other.enclosure()) {
+      say("enclosure", Point.State.OK, "As closed as before, or more.");
+    } else if (outdoors) {
+      say("enclosure", Point.State.NO, "Outdoors it must be totally enclosed.");
+    } else {
+      say("enclosure", Point.State.CHANGE, "Open in place of enclosed: only where it stays dry.");
+    }
+  }
+
+  private void amps() {
+    Double mine = old.fullLoadAmps();
+    Double its = other.fullLoadAmps();
+    if (judged("fullLoadAmps", mine, its) && mine != null && its != null) {
+      boolean within = its <= mine * (1 + SAME_AMPS);
+      say(
+          "fullLoadAmps",
+          within ? Point.State.OK : Point.State.CHANGE,
+          within
+              ? "No more than before."
+              : plain(its) + " A in place of " + plain(mine) + " A: check circuit and relay.");
+    }
+  }
+}

@@ -1,0 +1,28 @@
+package variablerotor.core.match;
+
+import java.util.Map;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
+
+/**
+ * One attribute of a candidate against the motor that it is to stand in for.
+ *
+ * @param attribute as the open format names it
+ * @param sentence why
+ */
+public record Point(String attribute, State state, String sentence) implements Node {
+  /** How far it goes. */
+  public enum State {
+    /** As it is. */
+    OK,
+    /** With something done or checked while fitting. */
+    CHANGE,
+    /** Not at all. */
+    NO
+  }
+
+  @Override
+  public Map<String, Object> tree() {
+    return Tree.of("attribute", attribute, "state", state, "sentence", sentence);
+  }
+}
