@@ -600,7 +600,7 @@ export interface components {
             /** Format: date-time */
             changedAt: string;
             /** @enum {string} */
-            chosen?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            chosen?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
             /** @enum {string} */
             family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
             /** Format: uuid */
@@ -630,7 +630,7 @@ export interface components {
             practice: boolean;
             readings: components["schemas"]["ReadingView"][];
             /** @enum {string} */
-            recommended?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            recommended?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
             settings: components["schemas"]["Settings"];
             warranty: components["schemas"]["Standing"];
             ways: components["schemas"]["WayView"][];
@@ -729,7 +729,7 @@ export interface components {
         };
         DecisionRequest: {
             /** @enum {string} */
-            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
         };
         DecisionView: {
             at: string;
@@ -739,7 +739,7 @@ export interface components {
             firstCost?: number;
             id: string;
             /** @enum {string} */
-            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
         };
         DemoAccount: {
             login: string;
@@ -936,7 +936,7 @@ export interface components {
             /** Format: double */
             partPrice: number;
             /** @enum {string} */
-            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
         };
         OfferView: {
             /** Format: double */
@@ -1064,7 +1064,7 @@ export interface components {
         RouteView: {
             detail: string;
             /** @enum {string} */
-            id: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            id: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
             title: string;
             /** Format: double */
             usualHours: number;
@@ -1164,6 +1164,7 @@ export interface components {
             boardNeedsFeedback?: boolean;
             /** Format: double */
             coolingTons?: number;
+            feedbackCanBeDisabled?: boolean;
             heating?: ("GAS" | "ELECTRIC" | "HEAT_PUMP" | "HYDRONIC")[];
             /** Format: date */
             installed?: string;
@@ -1208,7 +1209,7 @@ export interface components {
             offer?: components["schemas"]["OfferView"];
             reasons: components["schemas"]["Reason"][];
             /** @enum {string} */
-            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "REPAIR_OTHER";
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
             /** @enum {string} */
             state: "OPEN" | "CONDITIONAL" | "BLOCKED";
         };

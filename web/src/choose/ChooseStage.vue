@@ -27,7 +27,13 @@ useKeys({ help: () => emit('help') })
         Labour at {{ money(call.settings.labourPerHour, call.settings.currency) }} an hour.
       </span>
     </p>
-    <p v-if="call.diagnosis.verdict.state !== 'DECIDED'" class="notice">
+    <p
+      v-if="
+        call.diagnosis.verdict.state !== 'DECIDED' &&
+        call.diagnosis.verdict.remedy.state !== 'SETTLED'
+      "
+      class="notice"
+    >
       The fault is not proved yet. Ordering now is a guess; parts are dear and seldom go back.
       <router-link :to="`/calls/${call.id}/prove`">Back to Prove</router-link>
     </p>

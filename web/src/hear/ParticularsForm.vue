@@ -53,7 +53,13 @@ const family = computed({
 
 const MOTOR_WORDS = ['rotation', 'mount', 'enclosure', 'connection']
 const MOTOR_FLAGS = ['moduleRemovable', 'moduleSoldAlone']
-const UNIT_REST = ['installed', 'warrantyUntil', 'boardNeedsFeedback', 'otherHeatOrCooling']
+const UNIT_REST = [
+  'installed',
+  'warrantyUntil',
+  'boardNeedsFeedback',
+  'feedbackCanBeDisabled',
+  'otherHeatOrCooling',
+]
 const motorNumbers = computed(() => (catalogue.value?.motorPlate ?? []).map((one) => one.id))
 const unitNumbers = computed(() => (catalogue.value?.unitPlate ?? []).map((one) => one.id))
 </script>

@@ -69,6 +69,10 @@ const OTHERS: Record<string, { title: string; input: PlateInput }> = {
     title: 'Does the board wait for a speed signal?',
     input: { kind: 'flag' },
   },
+  'unit.feedbackCanBeDisabled': {
+    title: "Can the board's proof of speed be switched off?",
+    input: { kind: 'flag' },
+  },
   'unit.otherHeatOrCooling': {
     title: 'Other heat or cooling in the building?',
     input: { kind: 'flag' },

@@ -121,7 +121,7 @@ async function toCard() {
 
 // What is at odds is looked at first, and on a wide screen all stands side by side.
 onMounted(() => {
-  if (narrow() && !next.value?.again) void toCard()
+  if (narrow() && !next.value?.again) requestAnimationFrame(() => void toCard())
 })
 
 watch(shownId, (now, before) => {

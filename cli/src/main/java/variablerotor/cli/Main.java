@@ -8,6 +8,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -18,8 +19,8 @@ import variablerotor.core.view.Answers;
 import variablerotor.json.Json;
 
 /**
- * The command line: {@code diagnose FILE}, or {@code diagnose -} for cases line by line; {@code
- * bench}; {@code odds}.
+ * The command line: {@code diagnose FILE} and {@code options FILE}, or {@code -} for cases line by
+ * line; {@code bench}; {@code odds}.
  */
 public final class Main {
   static final int OK = 0;
@@ -59,10 +60,16 @@ public final class Main {
       out.print(OddsTable.markdown());
       return OK;
     }
-    Map<String, Verb> verbs = Map.of("diagnose", Answers::diagnose);
+    Map<String, Verb> verbs =
+        Map.of(
+            "diagnose",
+            Answers::diagnose,
+            "options",
+            tree -> Answers.options(tree, LocalDate.now()));
     Verb verb = args.length == 2 ? verbs.get(args[0]) : null;
     if (verb == null) {
-      err.println("usage: rotor diagnose FILE|-, rotor bench [--cases N] [--seed N], rotor odds");
+      err.println(
+          "usage: rotor diagnose|options FILE|-, rotor bench [--cases N] [--seed N], rotor odds");
       return BAD_INPUT;
     }
     try {

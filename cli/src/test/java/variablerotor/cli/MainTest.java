@@ -153,6 +153,41 @@ class MainTest {
     assertEquals(Files.readString(Path.of("../docs/likelihoods.md")), run("", "odds").out());
   }
 
+  /** Ways forward with a price and a motor to fit; what makes no sense is told by its path. */
+  @Test
+  void optionsAreAnsweredAndBadOnesToldByTheirPath() throws InputFaults {
+    String start = GOOD.substring(0, GOOD.length() - 1);
+    String priced =
+        start
+            + ",\"market\":{\"labourPerHour\":120,\"offers\":[{\"route\":\"REPAIR_OTHER\","
+            + "\"partPrice\":30,\"labourHours\":0.5}]},"
+            + "\"candidates\":[{\"id\":\"A\",\"family\":\"PSC\",\"adapters\":[]}]}";
+    String bad =
+        start
+            + ",\"market\":{\"labourPerHour\":-1,\"offers\":[{\"route\":\"BY_MAGIC\"},3]},"
+            + "\"candidates\":[{\"family\":\"PSC\",\"volts\":\"many\"}]}";
+    Result result = run(priced + "\n" + bad + "\n", "options", "-");
+    assertEquals(0, result.status());
+    String[] lines = result.out().split("\n");
+    Map<?, ?> answer = (Map<?, ?>) Json.read(lines[0]);
+    List<?> routes = (List<?>) answer.get("routes");
+    assertEquals(9, routes.size());
+    Map<?, ?> other = (Map<?, ?>) routes.get(8);
+    assertEquals("REPAIR_OTHER", other.get("id"));
+    assertEquals(90.0, other.get("firstCost"));
+    assertEquals("REPAIR_OTHER", answer.get("recommended"));
+    assertEquals("NO", ((Map<?, ?>) ((List<?>) answer.get("candidates")).get(0)).get("state"));
+    for (String path :
+        List.of(
+            "market.labourPerHour",
+            "market.offers[0].route",
+            "market.offers[1]",
+            "candidates[0].id",
+            "candidates[0].volts")) {
+      assertTrue(lines[1].contains("\"path\":\"" + path + "\""), path + " in " + lines[1]);
+    }
+  }
+
   @Test
   void benchPrintsItsFiguresAndRefusesWhatItCannotRead() {
     var shown = run("", "bench", "--cases", "16", "--seed", "3");

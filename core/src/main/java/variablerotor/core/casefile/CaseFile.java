@@ -5,9 +5,11 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
+import variablerotor.core.choice.Market;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
+import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 
@@ -17,6 +19,8 @@ import variablerotor.core.motor.UnitPlate;
  * @param title free text, or null
  * @param facts in the order given
  * @param today the day that warranty and age are reckoned from; null for the clock's
+ * @param market what a choice costs here
+ * @param candidates motors that might be fitted
  * @param unknownFields fields that the format does not have; they are kept out, and told
  */
 public record CaseFile(
@@ -26,10 +30,25 @@ public record CaseFile(
     Symptom symptom,
     List<Fact> facts,
     @Nullable LocalDate today,
+    Market market,
+    List<Candidate> candidates,
     List<String> unknownFields) {
   public CaseFile {
     facts = List.copyOf(facts);
+    candidates = List.copyOf(candidates);
     unknownFields = List.copyOf(unknownFields);
+  }
+
+  /** A call with nothing to choose from. */
+  public CaseFile(
+      @Nullable String title,
+      UnitPlate unit,
+      MotorPlate motor,
+      Symptom symptom,
+      List<Fact> facts,
+      @Nullable LocalDate today,
+      List<String> unknownFields) {
+    this(title, unit, motor, symptom, facts, today, Market.UNKNOWN, List.of(), unknownFields);
   }
 
   /** The name in the field {@code format}. */

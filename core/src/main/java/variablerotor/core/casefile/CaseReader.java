@@ -6,14 +6,17 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Symptom;
+import variablerotor.core.choice.Market;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.family.Family;
+import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.PlateField;
 import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.route.Route;
 import variablerotor.core.signal.LineVoltage;
 import variablerotor.core.winding.Connection;
 
@@ -50,13 +53,13 @@ public final class CaseReader {
     Symptom symptom = required(root, "symptom", Symptom.values());
     List<Fact> facts = facts(root);
     LocalDate today = root.date("today");
-    root.object("market");
-    root.list("candidates");
+    Market market = market(root.object("market"));
+    List<Candidate> candidates = candidates(root);
     unknown.addAll(root.unknown());
     if (symptom == null || !faults.isEmpty()) {
       throw new InputFaults(faults);
     }
-    return new CaseFile(title, unit, motor, symptom, facts, today, unknown);
+    return new CaseFile(title, unit, motor, symptom, facts, today, market, candidates, unknown);
   }
 
   private void header(Branch root) {
@@ -97,6 +100,7 @@ public final class CaseReader {
             .warrantyUntil(unit.date("warrantyUntil"))
             .otherHeatOrCooling(unit.flag("otherHeatOrCooling"))
             .boardNeedsFeedback(unit.flag("boardNeedsFeedback"))
+            .feedbackCanBeDisabled(unit.flag("feedbackCanBeDisabled"))
             .build();
     unknown.addAll(unit.unknown());
     return plate;
@@ -162,6 +166,88 @@ public final class CaseReader {
       }
     }
     return volts;
+  }
+
+  /** Most money in one figure [currency]. */
+  private static final double MOST_MONEY = 1e7;
+
+  /** Hours of a leap year [h]. */
+  private static final double YEAR = 8784;
+
+  private Market market(Branch market) {
+    List<Market.Offer> offers = new ArrayList<>();
+    List<?> list = market.list("offers");
+    for (int i = 0; i < list.size(); i++) {
+      Branch one = entry(list.get(i), "market.offers[" + i + "]");
+      if (one != null) {
+        Route route = required(one, "route", Route.values());
+        Market.Offer offer =
+            new Market.Offer(
+                route == null ? Route.REPAIR_OTHER : route,
+                one.text("candidate", 100),
+                one.number("partPrice", 0, MOST_MONEY),
+                one.number("leadDays", 0, 3650),
+                one.number("labourHours", 0, 1000),
+                one.number("warrantyMonths", 0, 1200),
+                one.number("wattsPerThousandCfm", 0, 10_000));
+        offers.add(offer);
+        unknown.addAll(one.unknown());
+      }
+    }
+    Market read =
+        new Market(
+            market.text("currency", 3),
+            market.number("labourPerHour", 0, MOST_MONEY),
+            market.number("energyPerKwh", 0, 1000),
+            market.number("fanHoursPerYear", 0, YEAR),
+            market.number("airflowCfm", 0, 1e6),
+            market.number("yearsAhead", 0, 100),
+            offers);
+    unknown.addAll(market.unknown());
+    return read;
+  }
+
+  private List<Candidate> candidates(Branch root) {
+    List<Candidate> candidates = new ArrayList<>();
+    List<?> list = root.list("candidates");
+    if (list.size() > MOST_FACTS) {
+      root.fault("candidates", "found " + list.size() + "; allowed are at most " + MOST_FACTS);
+      return candidates;
+    }
+    for (int i = 0; i < list.size(); i++) {
+      Branch one = entry(list.get(i), "candidates[" + i + "]");
+      if (one != null) {
+        String id = one.text("id", 100);
+        if (id == null) {
+          one.fault("id", "found nothing; required is a text");
+        }
+        Integer onHand = one.whole("onHand", 0, 1_000_000);
+        List<String> adapters = new ArrayList<>();
+        for (Object adapter : one.list("adapters")) {
+          if (adapter instanceof String text) {
+            adapters.add(text);
+          } else {
+            one.fault(
+                "adapters",
+                "found " + FactParser.describe(adapter) + "; allowed is a list of texts");
+          }
+        }
+        Boolean off = one.flag("feedbackCanBeDisabled");
+        Family family = required(one, "family", Family.values());
+        MotorPlate plate = plate(one, family == null ? Family.PSC : family);
+        candidates.add(new Candidate(id == null ? "" : id, plate, onHand, adapters, off));
+      }
+    }
+    return candidates;
+  }
+
+  private @Nullable Branch entry(Object given, String path) {
+    if (given instanceof Map<?, ?> map) {
+      return new Branch(map, path, faults);
+    }
+    faults.add(
+        new InputFault(path, "found " + FactParser.describe(given) + "; allowed is an object"));
+    return null;
   }
 
   private List<Fact> facts(Branch root) {

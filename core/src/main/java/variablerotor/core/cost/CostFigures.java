@@ -28,10 +28,26 @@ public final class CostFigures {
           "years",
           Source.practice("older motors get both; shops differ"));
 
+  public static final Figure LOAN_HOURS =
+      new Figure(
+          "labour.loan",
+          "A motor lent, in and out again",
+          2,
+          "h",
+          Source.practice("an indoor swap, twice"));
+
+  public static final Figure FIXED_SPEED_WATTS =
+      new Figure(
+          "watts.fixedSpeed",
+          "Fixed-speed blower, for a thousand cubic feet a minute",
+          365,
+          "W",
+          Source.standard("10 CFR 430 Subpart B Appendix M, coil-only default; M1 has 441"));
+
   private CostFigures() {}
 
   /** Every figure of this class, with its source. */
   public static List<Figure> all() {
-    return List.of(SWAP_HOURS, CONVERSION_HOURS, MODULE_ALONE_YEARS);
+    return List.of(SWAP_HOURS, CONVERSION_HOURS, LOAN_HOURS, MODULE_ALONE_YEARS, FIXED_SPEED_WATTS);
   }
 }

@@ -227,7 +227,7 @@ public final class Matching {
   }
 
   /** The poles whose synchronous speed is next above the rated one. */
-  static int poles(MotorPlate motor) {
+  public static int poles(MotorPlate motor) {
     double hertz = motor.hertz() == null ? USUAL_HERTZ : Objects.requireNonNull(motor.hertz());
     double most = 120 * hertz / Objects.requireNonNull(motor.rpm());
     return Math.max(2, 2 * (int) Math.floor(most / 2 + 1e-9));

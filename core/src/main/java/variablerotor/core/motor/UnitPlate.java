@@ -15,6 +15,7 @@ import variablerotor.core.tree.Tree;
  * @param heating the kinds of heat it gives; empty for none or not known
  * @param otherHeatOrCooling whether the building has another source
  * @param boardNeedsFeedback whether the board stops the unit without a speed signal
+ * @param feedbackCanBeDisabled whether that proof of speed can be switched off
  */
 public record UnitPlate(
     @Nullable Kind kind,
@@ -24,7 +25,8 @@ public record UnitPlate(
     @Nullable LocalDate installed,
     @Nullable LocalDate warrantyUntil,
     @Nullable Boolean otherHeatOrCooling,
-    @Nullable Boolean boardNeedsFeedback)
+    @Nullable Boolean boardNeedsFeedback,
+    @Nullable Boolean feedbackCanBeDisabled)
     implements Node {
 
   public UnitPlate {
@@ -39,6 +41,20 @@ public record UnitPlate(
 
   /** Nothing known. */
   public static final UnitPlate UNKNOWN = plate().build();
+
+  /** The same unit, with something else to be said of it. */
+  public Builder but() {
+    return new Builder()
+        .kind(kind)
+        .role(role)
+        .coolingTons(coolingTons)
+        .heating(heating)
+        .installed(installed)
+        .warrantyUntil(warrantyUntil)
+        .otherHeatOrCooling(otherHeatOrCooling)
+        .boardNeedsFeedback(boardNeedsFeedback)
+        .feedbackCanBeDisabled(feedbackCanBeDisabled);
+  }
 
   /** With what is known of it to be added. */
   public static Builder plate() {
@@ -102,7 +118,9 @@ public record UnitPlate(
         "otherHeatOrCooling",
         otherHeatOrCooling,
         "boardNeedsFeedback",
-        boardNeedsFeedback);
+        boardNeedsFeedback,
+        "feedbackCanBeDisabled",
+        feedbackCanBeDisabled);
   }
 
   /** Puts a plate together; what is not said, or is null, is not known. */
@@ -115,6 +133,7 @@ public record UnitPlate(
     private @Nullable LocalDate warrantyUntil;
     private @Nullable Boolean otherHeatOrCooling;
     private @Nullable Boolean boardNeedsFeedback;
+    private @Nullable Boolean feedbackCanBeDisabled;
 
     private Builder() {}
 
@@ -166,6 +185,12 @@ public record UnitPlate(
       return this;
     }
 
+    /** Whether the board's proof of speed can be switched off. */
+    public Builder feedbackCanBeDisabled(@Nullable Boolean given) {
+      feedbackCanBeDisabled = given;
+      return this;
+    }
+
     /** The plate; what was never given is not known. */
     public UnitPlate build() {
       return new UnitPlate(
@@ -176,7 +201,8 @@ public record UnitPlate(
           installed,
           warrantyUntil,
           otherHeatOrCooling,
-          boardNeedsFeedback);
+          boardNeedsFeedback,
+          feedbackCanBeDisabled);
     }
   }
 }

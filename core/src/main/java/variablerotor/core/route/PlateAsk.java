@@ -60,6 +60,10 @@ public record PlateAsk(Stage stage, String field, String why) implements Node {
       ask(asks, Stage.CHOOSE, "motor.mount", motor.mount(), why);
       why = "a board that waits for a speed signal stops the unit without one";
       ask(asks, Stage.CHOOSE, "unit.boardNeedsFeedback", unit.boardNeedsFeedback(), why);
+      if (Boolean.TRUE.equals(unit.boardNeedsFeedback())) {
+        why = "to choose: a motor without a speed signal?";
+        ask(asks, Stage.CHOOSE, "unit.feedbackCanBeDisabled", unit.feedbackCanBeDisabled(), why);
+      }
     }
     return asks;
   }

@@ -16,6 +16,20 @@ public enum Route {
       "Fixed-speed conversion",
       "A capacitor motor, with relays or an adapter board in place of the variable speed.",
       CostFigures.CONVERSION_HOURS.value()),
+  LOANER(
+      "Motor on loan",
+      "A fixed-speed motor lent until the ordered part comes.",
+      CostFigures.LOAN_HOURS.value()),
+  BOARD_AND_MOTOR(
+      "Board and motor",
+      "Both ends of a serial link, the maker's own.",
+      CostFigures.CONVERSION_HOURS.value()),
+  DRIVE_REPLACE(
+      "New drive", "A drive in the place of the old one.", CostFigures.CONVERSION_HOURS.value()),
+  DRIVE_BYPASS(
+      "Drive bypassed",
+      "A contactor with an overload relay in the drive's place, at full speed.",
+      CostFigures.CONVERSION_HOURS.value()),
   REPAIR_OTHER(
       "Repair, motor stays",
       "Connector, wiring, setting, board, filter or wheel: the motor is not the fault.",
@@ -43,7 +57,7 @@ public enum Route {
 
   /** Whether the equipment keeps the variable speed that it was made for. */
   public boolean keepsVariableSpeed() {
-    return this != FIXED_SPEED;
+    return this != FIXED_SPEED && this != LOANER && this != DRIVE_BYPASS;
   }
 
   /** Labour to start from [h]. Common practice. */

@@ -28,6 +28,12 @@ public record Way(Route route, RouteState state, List<Reason> reasons, List<Stri
     }
   }
 
+  /** The same way with these reasons met. */
+  public Way without(String... met) {
+    List<String> gone = List.of(met);
+    return of(route, reasons.stream().filter(one -> !gone.contains(one.id())).toList(), loses);
+  }
+
   static Way of(Route route, List<Reason> reasons, List<String> loses) {
     List<Reason> sorted =
         reasons.stream().sorted((a, b) -> Boolean.compare(b.blocks(), a.blocks())).toList();

@@ -11,11 +11,14 @@ import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.cost.CostFigures;
 import variablerotor.core.cost.Offer;
+import variablerotor.core.diagnosis.Action;
 import variablerotor.core.diagnosis.Diagnosis;
+import variablerotor.core.diagnosis.Remedy;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Command;
+import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.text.Numbers;
@@ -24,9 +27,14 @@ import variablerotor.core.winding.WindingState;
 
 /** Which ways forward are open, conditional or blocked on this call, and why. */
 public final class Ways {
-  /** Suspects that are mended by a new motor or a new module. */
-  private static final Set<Suspect> IN_THE_MOTOR =
-      EnumSet.of(Suspect.MODULE, Suspect.WINDING, Suspect.BEARING);
+  /** Units whose blower and contactor stand in one cabinet, on one supply. */
+  private static final Set<UnitPlate.Kind> ONE_CABINET =
+      EnumSet.of(
+          UnitPlate.Kind.PACKAGED_UNIT, UnitPlate.Kind.GROUND_SOURCE, UnitPlate.Kind.ROOFTOP);
+
+  /** Motors that have their electronics inside or on a board, and never run from a relay. */
+  private static final Set<Family> NEVER_CONVERTED =
+      EnumSet.of(Family.BLDC_FIVE_WIRE, Family.BLDC_THREE_WIRE, Family.EC_PLUG_FAN);
 
   private final UnitPlate unit;
   private final MotorPlate motor;
@@ -50,7 +58,15 @@ public final class Ways {
       UnitPlate unit, MotorPlate motor, Facts facts, Diagnosis diagnosis, LocalDate today) {
     Ways ways = new Ways(unit, motor, facts, diagnosis, today);
     return List.of(
-        ways.moduleOnly(), ways.sameMotor(), ways.equivalent(), ways.fixedSpeed(), ways.other());
+        ways.moduleOnly(),
+        ways.sameMotor(),
+        ways.equivalent(),
+        ways.fixedSpeed(),
+        ways.loaner(),
+        ways.boardAndMotor(),
+        ways.driveReplace(),
+        ways.driveBypass(),
+        ways.other());
   }
 
   /**
@@ -86,25 +102,67 @@ public final class Ways {
     return new Way.Reason(id, false, sentence);
   }
 
-  private boolean decided() {
+  private boolean proved() {
     return diagnosis.verdict().state() == VerdictState.DECIDED;
   }
 
+  /** Known well enough to act on: the part is proved, or what is to be done is settled. */
+  private boolean decided() {
+    return proved() || diagnosis.verdict().remedy().stands();
+  }
+
+  private boolean asks(Action action) {
+    Remedy remedy = diagnosis.verdict().remedy();
+    return remedy.stands() && (remedy.action() == action || remedy.also().contains(action));
+  }
+
   private boolean blames(Suspect suspect) {
-    return decided() && diagnosis.verdict().suspects().contains(suspect);
+    return proved() && diagnosis.verdict().suspects().contains(suspect);
+  }
+
+  /** The driver of a three-wire fan sits on its board: that one is mended, not the motor. */
+  private boolean electronicsInMotor() {
+    return motor.family() != Family.BLDC_THREE_WIRE;
+  }
+
+  private boolean motorAtFault() {
+    return asks(Action.REPLACE_MOTOR)
+        || asks(Action.REPLACE_MODULE)
+        || blames(Suspect.WINDING)
+        || blames(Suspect.BEARING)
+        || (blames(Suspect.MODULE) && electronicsInMotor());
+  }
+
+  private boolean driveAtFault() {
+    return asks(Action.REPLACE_DRIVE) || blames(Suspect.DRIVE);
+  }
+
+  /** What is read goes before what was told. */
+  private @Nullable Boolean boardNeedsFeedback() {
+    Boolean read = facts.flag(FactType.BOARD_NEEDS_FEEDBACK);
+    return read == null ? unit.boardNeedsFeedback() : read;
+  }
+
+  private boolean outdoors() {
+    return unit.role() == UnitPlate.Role.OUTDOOR_FAN
+        || motor.family() == Family.STAGED_CONDENSER
+        || motor.family() == Family.BLDC_THREE_WIRE;
   }
 
   private Way moduleOnly() {
     List<Way.Reason> reasons = new ArrayList<>();
-    if (decided() && !blames(Suspect.MODULE)) {
+    boolean module = asks(Action.REPLACE_MODULE) || blames(Suspect.MODULE);
+    if (decided() && !(module && electronicsInMotor())) {
       reasons.add(block("MODULE_NOT_AT_FAULT", diagnosis.verdict().sentence()));
     } else if (!decided()) {
       reasons.add(first("FAULT_NOT_PROVED", "Prove the module first."));
     }
     winding(reasons);
     shaft(reasons);
-    boolean inside = motor.family() != null && motor.family().profile().isReplacedWhole();
-    if (inside || Boolean.FALSE.equals(motor.moduleRemovable())) {
+    boolean inside = motor.family().profile().isReplacedWhole() || !electronicsInMotor();
+    if (motor.family().profile().hasDrive()) {
+      reasons.add(block("NO_MODULE", "This motor has no module: a drive feeds it."));
+    } else if (inside || Boolean.FALSE.equals(motor.moduleRemovable())) {
       reasons.add(block("MODULE_NOT_REMOVABLE", "The module does not come off this motor."));
     }
     if (Boolean.FALSE.equals(motor.moduleSoldAlone())) {
@@ -117,7 +175,23 @@ public final class Ways {
     }
     age(reasons);
     water(reasons);
+    rough(reasons);
     return Way.of(Route.MODULE_ONLY, reasons, List.of());
+  }
+
+  /** What would soon end a new module, or the motor under it. */
+  private void rough(List<Way.Reason> reasons) {
+    String sound = facts.choice(FactType.SHAFT_SOUND);
+    if ("GRINDS".equals(sound)) {
+      reasons.add(
+          first("BEARING_ROUGH", "The bearing grinds: a new module on it is money for a while."));
+    }
+    if ("CORRODED".equals(facts.choice(FactType.CONNECTOR_LOOK))) {
+      reasons.add(first("CONNECTOR_CORRODED", "Renew the corroded connector first."));
+    }
+    if ("TRACK_TO_CONNECTOR".equals(facts.choice(FactType.LOOK_WATER))) {
+      reasons.add(first("WATER_TRACK", "Water runs down to a plug: mend that first."));
+    }
   }
 
   private void winding(List<Way.Reason> reasons) {
@@ -142,11 +216,14 @@ public final class Ways {
 
   private void shaft(List<Way.Reason> reasons) {
     String moduleOff = facts.choice(FactType.SHAFT_FEEL_MODULE_OFF);
-    String feel = moduleOff == null ? facts.choice(FactType.SHAFT_FEEL) : moduleOff;
+    String wheelOff = facts.choice(FactType.SHAFT_FEEL_WHEEL_OFF);
+    String assembled = facts.choice(FactType.SHAFT_FEEL);
+    // A jam that is gone with the wheel off was the wheel's.
+    String feel = wheelOff != null ? wheelOff : moduleOff == null ? assembled : moduleOff;
     if (feel == null) {
       reasons.add(first("SHAFT_NOT_TRIED", "Turn the shaft by hand: it must be free."));
     } else if (!feel.equals("FREE")) {
-      boolean mayBeModule = moduleOff == null && feel.equals("COGGING");
+      boolean mayBeModule = moduleOff == null && wheelOff == null && feel.equals("COGGING");
       reasons.add(
           mayBeModule
               ? first("SHAFT_WITH_MODULE_OFF", "It catches: turn it again with the module off.")
@@ -180,8 +257,7 @@ public final class Ways {
   /** What every way that changes the motor asks for. */
   private List<Way.Reason> newMotor() {
     List<Way.Reason> reasons = new ArrayList<>();
-    boolean inMotor = diagnosis.verdict().suspects().stream().anyMatch(IN_THE_MOTOR::contains);
-    if (decided() && !inMotor) {
+    if (decided() && !motorAtFault()) {
       reasons.add(block("MOTOR_NOT_AT_FAULT", diagnosis.verdict().sentence()));
     } else if (!decided()) {
       reasons.add(first("FAULT_NOT_PROVED", "Prove that the motor is the fault first."));
@@ -223,7 +299,7 @@ public final class Ways {
             "MATCH_PLATE",
             "Match volts, horsepower, frame, shaft, rotation and mount to the plate before you"
                 + " order."));
-    if (Boolean.TRUE.equals(unit.boardNeedsFeedback())) {
+    if (Boolean.TRUE.equals(boardNeedsFeedback())) {
       reasons.add(
           first(
               "SPEED_SIGNAL",
@@ -237,19 +313,9 @@ public final class Ways {
   private Way fixedSpeed() {
     List<Way.Reason> reasons = newMotor();
     warranty(reasons);
-    if (motor.family().profile().command() == Command.MESSAGES) {
-      reasons.add(
-          block("COMMUNICATING", "A communicating system cannot be converted to fixed speed."));
-    }
-    if (Boolean.TRUE.equals(unit.boardNeedsFeedback())) {
-      reasons.add(
-          block(
-              "SPEED_SIGNAL",
-              "The board stops the unit without a speed signal, and a fixed-speed motor sends"
-                  + " none."));
-    } else if (unit.boardNeedsFeedback() == null) {
-      reasons.add(
-          first("ASK_SPEED_SIGNAL", "Make sure that the board does not wait for a speed signal."));
+    unconverted(reasons);
+    if (outdoors()) {
+      outdoorFan(reasons);
     }
     if (unit.heating().contains(UnitPlate.Heating.GAS)) {
       reasons.add(
@@ -268,18 +334,160 @@ public final class Ways {
     return Way.of(
         Route.FIXED_SPEED,
         reasons,
-        List.of(
-            "Constant air against a dirty filter",
-            "Soft start and quiet low speed",
-            "Low-speed comfort and drying",
-            "Energy: it uses more for the same air"));
+        outdoors()
+            ? List.of(
+                "The quiet low stage",
+                "Head pressure held by speed in the cold",
+                "Energy: it uses more for the same air")
+            : List.of(
+                "Constant air against a dirty filter",
+                "Soft start and quiet low speed",
+                "Low-speed comfort and drying",
+                "Energy: it uses more for the same air"));
+  }
+
+  /** What no fixed-speed motor can stand in for, for good or for a loan. */
+  private void unconverted(List<Way.Reason> reasons) {
+    if (NEVER_CONVERTED.contains(motor.family())) {
+      reasons.add(
+          block(
+              "NOT_CONVERTED",
+              "A fan of this kind is never converted to fixed speed: its board or its housing is"
+                  + " made for this motor."));
+    }
+    if (motor.family().profile().hasDrive()) {
+      reasons.add(
+          block(
+              "ALREADY_FIXED", "The motor is a standard one: the drive is replaced or bypassed."));
+    }
+    if (motor.family().profile().command() == Command.MESSAGES) {
+      reasons.add(
+          block("COMMUNICATING", "A communicating system cannot be converted to fixed speed."));
+    }
+    if (Boolean.TRUE.equals(boardNeedsFeedback())) {
+      boolean off = Boolean.TRUE.equals(unit.feedbackCanBeDisabled());
+      reasons.add(
+          off
+              ? first("SPEED_PROOF_OFF", "Switch the board's proof of speed off.")
+              : block(
+                  "SPEED_SIGNAL",
+                  "The board stops the unit without a speed signal, and a fixed-speed motor sends"
+                      + " none."));
+    } else if (boardNeedsFeedback() == null) {
+      reasons.add(
+          first("ASK_SPEED_SIGNAL", "Make sure that the board does not wait for a speed signal."));
+    }
+  }
+
+  private void outdoorFan(List<Way.Reason> reasons) {
+    reasons.add(
+        first(
+            "DEFROST_CONTACT",
+            "The board's defrost contact must carry the new motor's amps, and stay in its line."));
+    reasons.add(
+        first(
+            "HEAD_PRESSURE",
+            "One high speed on the low stage: watch head pressure, and keep a fan-cycling switch for"
+                + " the cold."));
+    reasons.add(
+        first(
+            "OUTDOOR_MOTOR",
+            "Totally enclosed, rated for the heat there, shaft up or down as before; see which way"
+                + " it turns."));
+  }
+
+  private Way loaner() {
+    List<Way.Reason> reasons = newMotor();
+    unconverted(reasons);
+    boolean heats =
+        unit.heating().contains(UnitPlate.Heating.GAS)
+            || unit.heating().contains(UnitPlate.Heating.ELECTRIC);
+    if (heats) {
+      reasons.add(
+          first(
+              "HEAT_WITHOUT_AIR",
+              "Heat that comes on without the fan would fire with no air: a fan relay on those"
+                  + " calls, too, or no loan."));
+    }
+    if (!outdoors() && (unit.kind() == null || !ONE_CABINET.contains(unit.kind()))) {
+      reasons.add(
+          first(
+              "NOT_ON_CONTACTOR",
+              "Contactor and blower are not in one cabinet on one supply: it needs a fan relay of its"
+                  + " own."));
+    }
+    if (Boolean.TRUE.equals(unit.otherHeatOrCooling())) {
+      reasons.add(
+          first("OTHER_HEAT", "The building has other heat or cooling: a loan may not be needed."));
+    }
+    return Way.of(
+        Route.LOANER,
+        reasons,
+        List.of("Variable speed, until the part is in", "A second visit to take it out"));
+  }
+
+  private Way boardAndMotor() {
+    List<Way.Reason> reasons = new ArrayList<>();
+    if (motor.family() != Family.CONSTANT_AIRFLOW_SERIAL) {
+      reasons.add(block("NO_LINK", "This motor has no serial link to its board."));
+    } else if (proved()) {
+      reasons.add(block("FAULT_IS_PINNED", "It is known which end it is. " + verdictSentence()));
+    } else if (!inWarranty()) {
+      reasons.add(
+          block("OUT_OF_WARRANTY", "Out of warranty: prove which end it is by the link's supply."));
+    } else {
+      reasons.add(
+          first("PROVE_THE_LINK", "Measure the link's supply at both ends first: it parts them."));
+    }
+    return Way.of(Route.BOARD_AND_MOTOR, reasons, List.of());
+  }
+
+  private String verdictSentence() {
+    return diagnosis.verdict().sentence();
+  }
+
+  private List<Way.Reason> newDrive() {
+    List<Way.Reason> reasons = new ArrayList<>();
+    if (!motor.family().profile().hasDrive()) {
+      reasons.add(block("NO_DRIVE", "No drive feeds this motor."));
+    } else if (decided() && !driveAtFault()) {
+      reasons.add(block("DRIVE_NOT_AT_FAULT", verdictSentence()));
+    } else if (!decided()) {
+      reasons.add(first("FAULT_NOT_PROVED", "Prove that the drive is the fault first."));
+    }
+    return reasons;
+  }
+
+  private Way driveReplace() {
+    return Way.of(Route.DRIVE_REPLACE, newDrive(), List.of());
+  }
+
+  private Way driveBypass() {
+    List<Way.Reason> reasons = newDrive();
+    if (motor.family().profile().hasDrive()) {
+      reasons.add(
+          first(
+              "OVERLOAD",
+              "The drive was the overload protection: an overload relay, set from the motor's plate"
+                  + " amps."));
+      reasons.add(
+          first(
+              "FULL_SPEED",
+              "Full speed: check amps and static, and set a date by which the drive is back."));
+    }
+    return Way.of(
+        Route.DRIVE_BYPASS,
+        reasons,
+        List.of("Speed and pressure control", "Soft start", "Energy: full speed all the time"));
   }
 
   private Way other() {
     List<Way.Reason> reasons = new ArrayList<>();
-    boolean inMotor = diagnosis.verdict().suspects().stream().anyMatch(IN_THE_MOTOR::contains);
-    if (decided() && inMotor) {
-      reasons.add(block("MOTOR_AT_FAULT", diagnosis.verdict().sentence()));
+    boolean besides = decided() && !diagnosis.verdict().remedy().also().isEmpty();
+    if (decided() && motorAtFault() && !besides) {
+      reasons.add(block("MOTOR_AT_FAULT", verdictSentence()));
+    } else if (decided() && driveAtFault() && !besides) {
+      reasons.add(block("DRIVE_AT_FAULT", verdictSentence()));
     } else if (!decided()) {
       reasons.add(first("FAULT_NOT_PROVED", "Prove where the fault is first."));
     }

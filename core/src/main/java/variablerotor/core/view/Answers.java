@@ -1,11 +1,14 @@
 package variablerotor.core.view;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import variablerotor.core.casefile.CaseFile;
 import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.check.Situation;
+import variablerotor.core.choice.Options;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.diagnosis.WarningId;
@@ -21,6 +24,33 @@ public final class Answers {
    * @throws InputFaults with every fault found
    */
   public static Map<String, Object> diagnose(Object tree) throws InputFaults {
+    CaseFile file = covered(tree);
+    Diagnosis diagnosis = Engine.diagnose(file.situation(WindingFigures.BALANCE_LIMIT.value()));
+    return DiagnosisView.of(diagnosis).withWarnings(unknown(file)).tree();
+  }
+
+  /**
+   * The ways forward of a case.
+   *
+   * @param tree a case: maps, lists, strings, doubles and booleans
+   * @param clock the day where the case says none
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> options(Object tree, LocalDate clock) throws InputFaults {
+    CaseFile file = covered(tree);
+    Situation situation = file.situation(WindingFigures.BALANCE_LIMIT.value());
+    return Options.of(
+            file.unit(),
+            file.motor(),
+            situation,
+            Engine.diagnose(situation),
+            file.market(),
+            file.candidates(),
+            file.today() == null ? clock : file.today())
+        .tree();
+  }
+
+  private static CaseFile covered(Object tree) throws InputFaults {
     CaseFile file = CaseReader.read(tree);
     if (!FamilyModel.covers(file.motor().family())) {
       throw new InputFaults(
@@ -29,8 +59,7 @@ public final class Answers {
                   "motor.family",
                   "found " + file.motor().family() + "; this family is not covered yet")));
     }
-    Diagnosis diagnosis = Engine.diagnose(file.situation(WindingFigures.BALANCE_LIMIT.value()));
-    return DiagnosisView.of(diagnosis).withWarnings(unknown(file)).tree();
+    return file;
   }
 
   private static List<Diagnosis.Warning> unknown(CaseFile file) {
