@@ -13,7 +13,13 @@ const { call, refusal, offer, decide } = useCall()
 const emit = defineEmits<{ help: [] }>()
 
 const ORDER = { OPEN: 0, CONDITIONAL: 1, BLOCKED: 2 }
-const ways = computed(() => [...call.value.ways].sort((a, b) => ORDER[a.state] - ORDER[b.state]))
+/** Ways that this kind of motor has no use for need not be looked at. */
+const NOT_OF_THIS_KIND = ['NO_DRIVE', 'NO_LINK', 'NO_MODULE']
+const ways = computed(() =>
+  call.value.ways
+    .filter((way) => !way.reasons.some((reason) => NOT_OF_THIS_KIND.includes(reason.id)))
+    .sort((a, b) => ORDER[a.state] - ORDER[b.state]),
+)
 const decision = computed(() => call.value.decisions[0])
 
 useKeys({ help: () => emit('help') })

@@ -28,6 +28,9 @@ public record Conversion(
     @Nullable Double transformerVa,
     String source)
     implements Node {
+  public Conversion {
+    overloadAmps = overloadAmps == null ? null : List.copyOf(overloadAmps);
+  }
 
   private static final double[] ONE_PHASE_VOLTS = {115, 208, 230};
   private static final double[][] ONE_PHASE = {

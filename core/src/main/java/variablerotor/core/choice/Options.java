@@ -93,10 +93,17 @@ public record Options(
         matches,
         converts
             ? Conversion.of(
-                motor,
+                sized(known, motor),
                 fixedSpeed(known, motor, candidates),
                 situation.facts().number(FactType.LINE_VOLTS))
             : null);
+  }
+
+  /** A plate that cannot be read is sized by the unit's tons. */
+  private static MotorPlate sized(UnitPlate unit, MotorPlate motor) {
+    return motor.horsepower() == null
+        ? motor.but().horsepower(Matching.sizeByTons(unit)).build()
+        : motor;
   }
 
   /** What a motor that fits has met is asked no more. */

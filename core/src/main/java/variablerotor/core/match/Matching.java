@@ -186,6 +186,18 @@ public final class Matching {
   private void horsepower() {
     Double mine = old.horsepower();
     Double its = other.horsepower();
+    Double estimate = mine == null ? sizeByTons(unit) : null;
+    if (estimate != null && its != null) {
+      boolean less = its < estimate * (1 - SAME);
+      say(
+          "horsepower",
+          less ? Point.State.NO : Point.State.CHANGE,
+          "The old plate is not known; by tons it is about "
+              + plain(estimate)
+              + " hp, an estimate"
+              + (less ? ", and this one has less." : ": check it."));
+      return;
+    }
     if (!judged("horsepower", mine, its) || mine == null || its == null) {
       return;
     }
@@ -201,6 +213,21 @@ public final class Matching {
     } else {
       say("horsepower", Point.State.NO, plain(its) + " hp is more than a size up.");
     }
+  }
+
+  /** Up to so many tons half a horsepower is usual, above it one. Common practice. */
+  private static final double SMALL_TONS = 3;
+
+  /**
+   * An estimate of an indoor blower whose plate cannot be read [hp]; null where the tons are not
+   * known, or where it is an outdoor fan.
+   */
+  public static @Nullable Double sizeByTons(UnitPlate unit) {
+    Double tons = unit.coolingTons();
+    if (tons == null || unit.role() == UnitPlate.Role.OUTDOOR_FAN) {
+      return null;
+    }
+    return tons <= SMALL_TONS ? 0.5 : 1.0;
   }
 
   private static double nextSize(double horsepower) {

@@ -71,8 +71,8 @@ public final class Ways {
 
   /**
    * The way to go: open before conditional, what keeps the variable speed before what gives it up
-   * (that is the customer's to say), then least first cost. Null while neither fault nor remedy is
-   * settled, or where no way that has a price can be gone.
+   * (that is the customer's to say), then least first cost; a loan is no way to stay. Null while
+   * neither fault nor remedy is settled, or where no way that has a price can be gone.
    */
   public static @Nullable Route recommended(
       List<Way> ways, Map<Route, Offer> offers, double ratePerHour, Diagnosis diagnosis) {
@@ -82,6 +82,7 @@ public final class Ways {
     }
     return ways.stream()
         .filter(way -> way.state() != RouteState.BLOCKED && offers.containsKey(way.route()))
+        .filter(way -> way.route() != Route.LOANER)
         .min(
             Comparator.comparing(Way::state)
                 .thenComparing(way -> !way.route().keepsVariableSpeed())

@@ -162,6 +162,19 @@ class MatchingTest {
     assertEquals(poles, Matching.poles(MotorPlate.of(Family.PSC).rpm(rpm).hertz(hertz).build()));
   }
 
+  /** Field practice: up to 3 tons half a horsepower, above it one; said to be an estimate. */
+  @ParameterizedTest
+  @CsvSource({"3, 0.5, FITS_WITH", "3, 0.333, NO", "4, 0.75, NO", "4, 1, FITS_WITH"})
+  void anUnreadPlateIsSizedByTons(double tons, double horsepower, Match.State state) {
+    UnitPlate unit = UnitPlate.plate().coolingTons(tons).build();
+    MotorPlate unread = OLD.but().horsepower(null).build();
+    Candidate candidate =
+        new Candidate("X", OLD.but().horsepower(horsepower).build(), 1, List.of(), null);
+    Match match = Matching.of(unit, unread, candidate, null);
+    assertEquals(state, match.state(), match.points().toString());
+    assertTrue(match.points().toString().contains("estimate"));
+  }
+
   @Test
   void anOutdoorFanMustBeClosed() {
     UnitPlate outdoors = UnitPlate.plate().role(UnitPlate.Role.OUTDOOR_FAN).build();
