@@ -63,13 +63,32 @@ public record CaseFile(
    * @param balanceLimitPercent the shop's limit for winding pairs [%]
    */
   public Situation situation(double balanceLimitPercent) {
-    Facts told =
-        Facts.of(facts)
-            .or(FactType.PLATE_MODULE_REMOVABLE, motor.moduleRemovable())
-            .or(FactType.PLATE_MODULE_SOLD_ALONE, motor.moduleSoldAlone())
-            .or(FactType.MOTOR_FEEDBACK, motor.feedback())
-            .or(FactType.BOARD_NEEDS_FEEDBACK, unit.boardNeedsFeedback());
     return new Situation(
-        motor.family(), symptom, motor.volts(), motor.connection(), told, balanceLimitPercent);
+        motor.family(), symptom, motor.volts(), motor.connection(), told(), balanceLimitPercent);
+  }
+
+  /** The facts, and what the plates say where no fact does. */
+  private Facts told() {
+    return Facts.of(facts)
+        .or(FactType.PLATE_MODULE_REMOVABLE, motor.moduleRemovable())
+        .or(FactType.PLATE_MODULE_SOLD_ALONE, motor.moduleSoldAlone())
+        .or(FactType.MOTOR_FEEDBACK, motor.feedback())
+        .or(FactType.BOARD_NEEDS_FEEDBACK, unit.boardNeedsFeedback());
+  }
+
+  /** The unit's plate with what was answered since, which goes before it. */
+  public UnitPlate knownUnit() {
+    return unit.but().boardNeedsFeedback(told().flag(FactType.BOARD_NEEDS_FEEDBACK)).build();
+  }
+
+  /** The motor's plate with what was answered since, which goes before it. */
+  public MotorPlate knownMotor() {
+    Facts told = told();
+    return motor
+        .but()
+        .moduleRemovable(told.flag(FactType.PLATE_MODULE_REMOVABLE))
+        .moduleSoldAlone(told.flag(FactType.PLATE_MODULE_SOLD_ALONE))
+        .feedback(told.flag(FactType.MOTOR_FEEDBACK))
+        .build();
   }
 }

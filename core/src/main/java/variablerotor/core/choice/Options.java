@@ -57,6 +57,7 @@ public record Options(
   }
 
   /**
+   * @param unit as it is known, with what was answered of its plate; so the motor
    * @param today the day on which warranty and age are reckoned
    */
   public static Options of(
@@ -67,18 +68,14 @@ public record Options(
       Market market,
       List<Candidate> candidates,
       LocalDate today) {
-    Boolean needs = situation.facts().flag(FactType.BOARD_NEEDS_FEEDBACK);
-    UnitPlate known =
-        unit.but().boardNeedsFeedback(needs == null ? unit.boardNeedsFeedback() : needs).build();
     List<Match> matches = new ArrayList<>();
     for (Candidate candidate : candidates) {
-      matches.add(Matching.of(known, motor, candidate, unit.feedbackCanBeDisabled()));
+      matches.add(Matching.of(unit, motor, candidate, unit.feedbackCanBeDisabled()));
     }
     matches.sort(Comparator.comparing(Match::state));
-    boolean inWarranty = unit.warrantyUntil() != null && !unit.warrantyUntil().isBefore(today);
     List<RouteCost> routes =
-        Ways.of(known, motor, situation.facts(), diagnosis, today).stream()
-            .map(way -> RouteCost.of(met(way, matches), market, inWarranty))
+        Ways.of(unit, motor, situation.facts(), diagnosis, today).stream()
+            .map(way -> RouteCost.of(met(way, matches), market, unit.inWarranty(today)))
             .toList();
     boolean converts =
         routes.stream()
@@ -93,8 +90,8 @@ public record Options(
         matches,
         converts
             ? Conversion.of(
-                sized(known, motor),
-                fixedSpeed(known, motor, candidates),
+                sized(unit, motor),
+                fixedSpeed(unit, motor, candidates),
                 situation.facts().number(FactType.LINE_VOLTS))
             : null);
   }

@@ -15,9 +15,9 @@ import variablerotor.core.diagnosis.CommonGround;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.fact.Facts;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.motor.Warranty;
 import variablerotor.core.route.PlateAsk;
 import variablerotor.core.route.Route;
@@ -46,13 +46,14 @@ public final class Job {
     facts =
         log.readings().stream().filter(one -> !one.retracted()).map(JobLog.Reading::fact).toList();
     Particulars told = log.particulars();
-    situation =
-        new CaseFile(null, told.unit(), told.motor(), told.symptom(), facts, today, List.of())
-            .situation(settings.balanceLimitPercent());
+    CaseFile file =
+        new CaseFile(null, told.unit(), told.motor(), told.symptom(), facts, today, List.of());
+    situation = file.situation(settings.balanceLimitPercent());
     diagnosis = CommonGround.diagnose(situation, told.families());
-    MotorPlate motor = withAnswers(told.motor(), situation.facts());
-    ways = Ways.of(told.unit(), motor, situation.facts(), diagnosis, today);
-    plateAsks = PlateAsk.of(told.unit(), motor, diagnosis, ways);
+    UnitPlate unit = file.knownUnit();
+    MotorPlate motor = file.knownMotor();
+    ways = Ways.of(unit, motor, situation.facts(), diagnosis, today);
+    plateAsks = PlateAsk.of(unit, motor, diagnosis, ways);
     offers = new EnumMap<>(Route.class);
     log.offers().forEach(one -> offers.put(one.route(), one.offer()));
   }
@@ -129,14 +130,6 @@ public final class Job {
   /** What of the plates is waited for, and why. */
   public List<PlateAsk> plateAsks() {
     return plateAsks;
-  }
-
-  /** What was answered on the way stands beside what was told of the plate, and goes before it. */
-  private static MotorPlate withAnswers(MotorPlate told, Facts facts) {
-    return told.but()
-        .moduleRemovable(facts.flag(FactType.PLATE_MODULE_REMOVABLE))
-        .moduleSoldAlone(facts.flag(FactType.PLATE_MODULE_SOLD_ALONE))
-        .build();
   }
 
   /** The way forward by this route. */

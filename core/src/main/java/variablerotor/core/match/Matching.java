@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.signal.LineVoltage;
@@ -403,10 +402,7 @@ public final class Matching {
   }
 
   private void enclosure() {
-    boolean outdoors =
-        unit.role() == UnitPlate.Role.OUTDOOR_FAN
-            || old.family() == Family.STAGED_CONDENSER
-            || old.family() == Family.BLDC_THREE_WIRE;
+    boolean outdoors = unit.isOutdoors(old.family());
     MotorPlate.Enclosure wanted =
         old.enclosure() == null && outdoors
             ? MotorPlate.Enclosure.TOTALLY_ENCLOSED

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.family.Family;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
@@ -41,6 +42,18 @@ public record UnitPlate(
 
   /** Nothing known. */
   public static final UnitPlate UNKNOWN = plate().build();
+
+  /** Whether its warranty runs on this day; false where none is known. */
+  public boolean inWarranty(LocalDate today) {
+    return warrantyUntil != null && !warrantyUntil.isBefore(today);
+  }
+
+  /** Whether a motor of this family stands outdoors in it. */
+  public boolean isOutdoors(Family family) {
+    return role == Role.OUTDOOR_FAN
+        || family == Family.STAGED_CONDENSER
+        || family == Family.BLDC_THREE_WIRE;
+  }
 
   /** The same unit, with something else to be said of it. */
   public Builder but() {

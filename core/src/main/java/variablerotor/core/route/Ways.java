@@ -138,18 +138,6 @@ public final class Ways {
     return asks(Action.REPLACE_DRIVE) || blames(Suspect.DRIVE);
   }
 
-  /** What is read goes before what was told. */
-  private @Nullable Boolean boardNeedsFeedback() {
-    Boolean read = facts.flag(FactType.BOARD_NEEDS_FEEDBACK);
-    return read == null ? unit.boardNeedsFeedback() : read;
-  }
-
-  private boolean outdoors() {
-    return unit.role() == UnitPlate.Role.OUTDOOR_FAN
-        || motor.family() == Family.STAGED_CONDENSER
-        || motor.family() == Family.BLDC_THREE_WIRE;
-  }
-
   private Way moduleOnly() {
     List<Way.Reason> reasons = new ArrayList<>();
     boolean module = asks(Action.REPLACE_MODULE) || blames(Suspect.MODULE);
@@ -267,12 +255,8 @@ public final class Ways {
     return reasons;
   }
 
-  private boolean inWarranty() {
-    return unit.warrantyUntil() != null && !unit.warrantyUntil().isBefore(today);
-  }
-
   private void warranty(List<Way.Reason> reasons) {
-    if (inWarranty()) {
+    if (unit.inWarranty(today)) {
       reasons.add(
           block(
               "IN_WARRANTY",
@@ -300,7 +284,7 @@ public final class Ways {
             "MATCH_PLATE",
             "Match volts, horsepower, frame, shaft, rotation and mount to the plate before you"
                 + " order."));
-    if (Boolean.TRUE.equals(boardNeedsFeedback())) {
+    if (Boolean.TRUE.equals(unit.boardNeedsFeedback())) {
       reasons.add(
           first(
               "SPEED_SIGNAL",
@@ -315,7 +299,7 @@ public final class Ways {
     List<Way.Reason> reasons = newMotor();
     warranty(reasons);
     unconverted(reasons);
-    if (outdoors()) {
+    if (unit.isOutdoors(motor.family())) {
       outdoorFan(reasons);
     }
     if (unit.heating().contains(UnitPlate.Heating.GAS)) {
@@ -335,7 +319,7 @@ public final class Ways {
     return Way.of(
         Route.FIXED_SPEED,
         reasons,
-        outdoors()
+        unit.isOutdoors(motor.family())
             ? List.of(
                 "The quiet low stage",
                 "Head pressure held by speed in the cold",
@@ -365,7 +349,7 @@ public final class Ways {
       reasons.add(
           block("COMMUNICATING", "A communicating system cannot be converted to fixed speed."));
     }
-    if (Boolean.TRUE.equals(boardNeedsFeedback())) {
+    if (Boolean.TRUE.equals(unit.boardNeedsFeedback())) {
       boolean off = Boolean.TRUE.equals(unit.feedbackCanBeDisabled());
       reasons.add(
           off
@@ -374,7 +358,7 @@ public final class Ways {
                   "SPEED_SIGNAL",
                   "The board stops the unit without a speed signal, and a fixed-speed motor sends"
                       + " none."));
-    } else if (boardNeedsFeedback() == null) {
+    } else if (unit.boardNeedsFeedback() == null) {
       reasons.add(
           first("ASK_SPEED_SIGNAL", "Make sure that the board does not wait for a speed signal."));
     }
@@ -410,7 +394,8 @@ public final class Ways {
               "Heat that comes on without the fan would fire with no air: a fan relay on those"
                   + " calls, too, or no loan."));
     }
-    if (!outdoors() && (unit.kind() == null || !ONE_CABINET.contains(unit.kind()))) {
+    if (!unit.isOutdoors(motor.family())
+        && (unit.kind() == null || !ONE_CABINET.contains(unit.kind()))) {
       reasons.add(
           first(
               "NOT_ON_CONTACTOR",
@@ -433,7 +418,7 @@ public final class Ways {
       reasons.add(block("NO_LINK", "This motor has no serial link to its board."));
     } else if (proved()) {
       reasons.add(block("FAULT_IS_PINNED", "It is known which end it is. " + verdictSentence()));
-    } else if (!inWarranty()) {
+    } else if (!unit.inWarranty(today)) {
       reasons.add(
           block("OUT_OF_WARRANTY", "Out of warranty: prove which end it is by the link's supply."));
     } else {

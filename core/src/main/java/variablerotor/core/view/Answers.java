@@ -40,8 +40,8 @@ public final class Answers {
     CaseFile file = covered(tree);
     Situation situation = file.situation(WindingFigures.BALANCE_LIMIT.value());
     return Options.of(
-            file.unit(),
-            file.motor(),
+            file.knownUnit(),
+            file.knownMotor(),
             situation,
             Engine.diagnose(situation),
             file.market(),
