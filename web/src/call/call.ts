@@ -136,6 +136,11 @@ export function useCall() {
     ...open,
     call: computed(() => open.loaded.value!),
     family: computed(() => open.loaded.value!.particulars.motor.family),
+    /** What was told last, also what is not sent yet. */
+    toldLast: computed(() => {
+      const unsent = open.waiting.value.findLast((save) => save.path.includes('/particulars/'))
+      return (unsent?.body as Particulars | undefined) ?? open.loaded.value!.particulars
+    }),
     /** The reading of this fact in force, of the phase that is being read. */
     standing: (fact: string, phase: RepairPhase = open.phase.value ?? 'BEFORE') =>
       open.loaded.value!.readings.find(

@@ -19,7 +19,17 @@ import SuspectList from './SuspectList.vue'
 import TerminalPicture from './TerminalPicture.vue'
 import WhatToDo from './WhatToDo.vue'
 
-const { call, family, refusal, waiting, standing, record: recordNow, undo, tell } = useCall()
+const {
+  call,
+  family,
+  toldLast,
+  refusal,
+  waiting,
+  standing,
+  record: recordNow,
+  undo,
+  tell,
+} = useCall()
 
 const emit = defineEmits<{ help: [] }>()
 
@@ -71,7 +81,7 @@ watch(
 )
 
 const relabel = (wires: Record<string, string>) =>
-  tell({ ...call.value.particulars, wires } as Call['particulars'])
+  tell({ ...toldLast.value, wires } as Call['particulars'])
 
 /** A warning that stands in full beside what it belongs to is not repeated. */
 const warnings = computed(() =>

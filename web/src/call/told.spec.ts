@@ -1,0 +1,26 @@
+import { describe, expect, it } from 'vitest'
+import type { Particulars } from '../api/types'
+import { changed } from './told'
+
+const told = (more: object, motor: object = {}, unit: object = {}): Particulars =>
+  ({ place: 'Quay', ...more, motor: { family: 'PSC', ...motor }, unit }) as unknown as Particulars
+
+describe('a change of what was told', () => {
+  it('touches what was changed here, and nothing that was told elsewhere meanwhile', () => {
+    const before = told({ wires: {} })
+    const now = told({ wires: {} }, { horsepower: 0.5 })
+    const last = told({ wires: { VSP: 'pink' } }, { volts: '115' }, { coolingTons: 3 })
+    expect(changed(before, now, last)).toEqual(
+      told({ wires: { VSP: 'pink' } }, { volts: '115', horsepower: 0.5 }, { coolingTons: 3 }),
+    )
+  })
+
+  it('takes away what was taken away here', () => {
+    const before = told({ mayBe: ['A'] }, { volts: '115' })
+    const now = told({ mayBe: [] }, { volts: undefined })
+    const merged = changed(before, now, before)
+    expect(merged.motor.volts).toBeUndefined()
+    expect(merged.mayBe).toEqual([])
+    expect(merged.place).toBe('Quay')
+  })
+})
