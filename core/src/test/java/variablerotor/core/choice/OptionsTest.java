@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static variablerotor.core.diagnosis.Calls.FED_AND_SHORTED;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -27,23 +28,6 @@ import variablerotor.core.route.RouteState;
 /** Costs and break-even worked by hand; every route of families as the trade has them. */
 class OptionsTest {
   private static final LocalDate TODAY = LocalDate.of(2031, 5, 2);
-
-  private static final Object[] SHORTED = {
-    "line.volts",
-    240,
-    "command.volts",
-    25,
-    "connector.look",
-    "SEATED",
-    "shaft.feel",
-    "LOCKED",
-    "winding.ab",
-    5.7,
-    "winding.bc",
-    1.6,
-    "winding.ca",
-    5.7
-  };
 
   private static final MotorPlate HALF =
       MotorPlate.of(Family.CONSTANT_TORQUE)
@@ -101,7 +85,7 @@ class OptionsTest {
             market(
                 offer(Route.SAME_MOTOR, 980, 1, 280.0), offer(Route.FIXED_SPEED, 420, 1.75, null)),
             List.of(),
-            SHORTED);
+            FED_AND_SHORTED);
     RouteCost same = route(options, Route.SAME_MOTOR);
     assertEquals(120, same.labour(), 1e-9);
     assertEquals(1100, same.firstCost(), 1e-9);
@@ -116,7 +100,7 @@ class OptionsTest {
 
   @Test
   void whatIsMissingIsSaidAndNotInvented() {
-    Options options = options(OLD_UNIT, HALF, Market.UNKNOWN, List.of(), SHORTED);
+    Options options = options(OLD_UNIT, HALF, Market.UNKNOWN, List.of(), FED_AND_SHORTED);
     assertEquals(9, options.routes().size());
     options
         .routes()
@@ -133,7 +117,12 @@ class OptionsTest {
   void inWarrantyTheMakersPartIsFreeAndLabourIsNot() {
     UnitPlate young = OLD_UNIT.but().warrantyUntil(TODAY).build();
     Options options =
-        options(young, HALF, market(offer(Route.SAME_MOTOR, 980, 1, 280.0)), List.of(), SHORTED);
+        options(
+            young,
+            HALF,
+            market(offer(Route.SAME_MOTOR, 980, 1, 280.0)),
+            List.of(),
+            FED_AND_SHORTED);
     assertEquals(0, route(options, Route.SAME_MOTOR).partPrice());
     assertEquals(120, route(options, Route.SAME_MOTOR).firstCost());
     assertEquals(RouteState.BLOCKED, state(options, Route.EQUIVALENT_MOTOR));
@@ -153,7 +142,7 @@ class OptionsTest {
                 offer(Route.SAME_MOTOR, part, 1, 280.0),
                 offer(Route.EQUIVALENT_MOTOR, 700, 1, 280.0)),
             List.of(like),
-            SHORTED);
+            FED_AND_SHORTED);
     assertEquals(RouteState.OPEN, state(options, Route.EQUIVALENT_MOTOR), "a motor that fits");
     assertEquals(leads, options.recommended());
   }
@@ -166,20 +155,23 @@ class OptionsTest {
   /** NEC 2023 Table 430.248: ½ hp at 230 V 4.9 A; 125 % and 115 % of it. */
   @Test
   void aConversionIsSizedByTheCodesTable() {
-    Conversion by = options(OLD_UNIT, HALF, Market.UNKNOWN, List.of(), SHORTED).conversion();
+    Conversion by =
+        options(OLD_UNIT, HALF, Market.UNKNOWN, List.of(), FED_AND_SHORTED).conversion();
     assertNotNull(by);
     assertEquals(0.5, by.horsepower());
     assertEquals(6, by.poles());
     assertEquals(4.9, by.fullLoadAmps());
     assertEquals(6.125, by.conductorAmps(), 1e-9);
     assertEquals(5.635, by.overloadAmps().get(0), 1e-9);
-    Object[] low = SHORTED.clone();
+    Object[] low = FED_AND_SHORTED.clone();
     low[1] = 209;
     assertEquals(
         5.4, options(OLD_UNIT, HALF, Market.UNKNOWN, List.of(), low).conversion().fullLoadAmps());
     MotorPlate odd = HALF.but().horsepower(0.6).build();
     assertNull(
-        options(OLD_UNIT, odd, Market.UNKNOWN, List.of(), SHORTED).conversion().fullLoadAmps());
+        options(OLD_UNIT, odd, Market.UNKNOWN, List.of(), FED_AND_SHORTED)
+            .conversion()
+            .fullLoadAmps());
   }
 
   /** The plate of the motor that is fitted goes before the table (NEC 430.6(A)(2)). */
@@ -195,7 +187,7 @@ class OptionsTest {
             .build();
     Candidate candidate = new Candidate("P", capacitor, 1, List.of(), null);
     Conversion by =
-        options(OLD_UNIT, HALF, Market.UNKNOWN, List.of(candidate), SHORTED).conversion();
+        options(OLD_UNIT, HALF, Market.UNKNOWN, List.of(candidate), FED_AND_SHORTED).conversion();
     assertEquals(4.0, by.conductorAmps(), 1e-9);
     assertEquals(3.68, by.overloadAmps().get(0), 1e-9);
   }
@@ -229,26 +221,16 @@ class OptionsTest {
             MotorPlate.of(Family.BLDC_THREE_WIRE).build(),
             Market.UNKNOWN,
             List.of(),
-            "winding.ab",
-            8,
-            "winding.bc",
-            8,
-            "winding.ca",
-            8,
-            "winding.frame.a",
-            "OL",
-            "winding.frame.b",
-            "OL",
-            "winding.frame.c",
-            "OL",
-            "line.volts",
-            240,
-            "shaft.feel",
-            "FREE",
-            "connector.look",
-            "SEATED",
-            "call.present",
-            true);
+            Calls.all(
+                Calls.SOUND_WINDING,
+                "line.volts",
+                240,
+                "shaft.feel",
+                "FREE",
+                "connector.look",
+                "SEATED",
+                "call.present",
+                true));
     assertEquals(RouteState.OPEN, state(three, Route.REPAIR_OTHER));
     for (Route motor :
         List.of(Route.MODULE_ONLY, Route.SAME_MOTOR, Route.EQUIVALENT_MOTOR, Route.FIXED_SPEED)) {
@@ -290,7 +272,9 @@ class OptionsTest {
     assertEquals(Route.DRIVE_REPLACE, drive.recommended());
     assertEquals(
         RouteState.BLOCKED,
-        state(options(OLD_UNIT, HALF, Market.UNKNOWN, List.of(), SHORTED), Route.DRIVE_REPLACE));
+        state(
+            options(OLD_UNIT, HALF, Market.UNKNOWN, List.of(), FED_AND_SHORTED),
+            Route.DRIVE_REPLACE));
   }
 
   /**
@@ -318,7 +302,8 @@ class OptionsTest {
   void theBoardsProofOfSpeed(@Nullable Boolean off, RouteState state) {
     UnitPlate waits = OLD_UNIT.but().boardNeedsFeedback(true).feedbackCanBeDisabled(off).build();
     assertEquals(
-        state, state(options(waits, HALF, Market.UNKNOWN, List.of(), SHORTED), Route.FIXED_SPEED));
+        state,
+        state(options(waits, HALF, Market.UNKNOWN, List.of(), FED_AND_SHORTED), Route.FIXED_SPEED));
   }
 
   @Test

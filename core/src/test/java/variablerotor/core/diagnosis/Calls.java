@@ -1,6 +1,7 @@
 package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
@@ -12,7 +13,53 @@ import variablerotor.core.family.Family;
 
 /** Calls for tests, written as a technician would note them: id, value, id, value. */
 public final class Calls {
+  /** Line and command at the motor, plugs seated, and it turns. */
+  public static final Object[] FED_AND_FREE = {
+    "line.volts", 240, "command.volts", 25, "shaft.feel", "FREE", "connector.look", "SEATED"
+  };
+
+  /** Three pairs alike, and nothing to the frame. */
+  public static final Object[] SOUND_WINDING = {
+    "winding.ab",
+    8,
+    "winding.bc",
+    8,
+    "winding.ca",
+    8,
+    "winding.frame.a",
+    "OL",
+    "winding.frame.b",
+    "OL",
+    "winding.frame.c",
+    "OL"
+  };
+
+  /** Fed, locked, and two phases touch: the failed blower of the practice values. */
+  public static final Object[] FED_AND_SHORTED = {
+    "line.volts",
+    240,
+    "command.volts",
+    25,
+    "connector.look",
+    "SEATED",
+    "shaft.feel",
+    "LOCKED",
+    "winding.ab",
+    5.7,
+    "winding.bc",
+    1.6,
+    "winding.ca",
+    5.7
+  };
+
   private Calls() {}
+
+  /** One after the other. */
+  public static Object[] all(Object[] first, Object... more) {
+    Object[] both = Arrays.copyOf(first, first.length + more.length);
+    System.arraycopy(more, 0, both, first.length, more.length);
+    return both;
+  }
 
   public static List<Fact> facts(Object... pairs) {
     List<Fact> facts = new ArrayList<>();

@@ -73,28 +73,7 @@ class CommonGroundTest {
   /** A command that proves the module of one kind proves nothing while it may be another. */
   @Test
   void whatHoldsForOneOnlyIsNotProved() {
-    Object[] read = {
-      "line.volts",
-      240,
-      "command.volts",
-      25,
-      "shaft.feel",
-      "FREE",
-      "connector.look",
-      "SEATED",
-      "winding.ab",
-      8,
-      "winding.bc",
-      8,
-      "winding.ca",
-      8,
-      "winding.frame.a",
-      "OL",
-      "winding.frame.b",
-      "OL",
-      "winding.frame.c",
-      "OL"
-    };
+    Object[] read = Calls.all(Calls.FED_AND_FREE, Calls.SOUND_WINDING);
     assertEquals(VerdictState.DECIDED, of(List.of(Family.CONSTANT_TORQUE), read).verdict().state());
     Diagnosis either = of(BLOWERS, read);
     assertNotEquals(VerdictState.DECIDED, either.verdict().state());

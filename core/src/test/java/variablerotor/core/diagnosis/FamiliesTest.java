@@ -4,8 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static variablerotor.core.diagnosis.Calls.all;
 
-import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,12 +36,6 @@ class FamiliesTest {
   private static void leads(Suspect suspect, Diagnosis diagnosis) {
     assertNotEquals(VerdictState.DECIDED, diagnosis.verdict().state());
     assertEquals(suspect, diagnosis.suspects().get(0).id());
-  }
-
-  private static Object[] all(Object[] one, Object... two) {
-    Object[] joined = Arrays.copyOf(one, one.length + two.length);
-    System.arraycopy(two, 0, joined, one.length, two.length);
-    return joined;
   }
 
   private static final Object[] SOUND = {

@@ -3,9 +3,9 @@ package variablerotor.core.diagnosis;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static variablerotor.core.diagnosis.Calls.all;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,12 +26,6 @@ class FollowUpTest {
 
   private static Diagnosis noRun(Family family, Object... pairs) {
     return diagnose(family, Symptom.NO_RUN, Calls.facts(pairs));
-  }
-
-  private static Object[] all(Object[] first, Object... more) {
-    Object[] both = Arrays.copyOf(first, first.length + more.length);
-    System.arraycopy(more, 0, both, first.length, more.length);
-    return both;
   }
 
   private static void decided(Suspect suspect, Action action, Diagnosis diagnosis) {

@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static variablerotor.core.diagnosis.Calls.FED_AND_FREE;
+import static variablerotor.core.diagnosis.Calls.SOUND_WINDING;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -21,23 +23,6 @@ import variablerotor.core.family.Family;
 
 /** What is to be done, settled before the part has its name, and what a proof rests on. */
 class RemedyTest {
-  private static final Object[] FED_AND_FREE = {
-    "line.volts", 240, "command.volts", 25, "shaft.feel", "FREE", "connector.look", "SEATED"
-  };
-  private static final Object[] SOUND = {
-    "winding.ab",
-    8,
-    "winding.bc",
-    8,
-    "winding.ca",
-    8,
-    "winding.frame.a",
-    "OL",
-    "winding.frame.b",
-    "OL",
-    "winding.frame.c",
-    "OL"
-  };
   private static final Object[] SOLD = {
     "plate.moduleRemovable", true, "plate.moduleSoldAlone", true
   };
@@ -102,17 +87,20 @@ class RemedyTest {
 
   @Test
   void plateAndCounterDecideBetweenModuleAndMotor() {
-    Diagnosis unknown = noRun(Family.STAGED_CONDENSER, all(FED_AND_FREE, SOUND));
+    Diagnosis unknown = noRun(Family.STAGED_CONDENSER, all(FED_AND_FREE, SOUND_WINDING));
     assertEquals(Suspect.MODULE, unknown.verdict().suspect());
     open(unknown);
     assertEquals(
         List.of("plate.moduleRemovable", "plate.moduleSoldAlone"),
         unknown.verdict().remedy().wouldChange());
-    settled(Action.REPLACE_MODULE, noRun(Family.STAGED_CONDENSER, all(FED_AND_FREE, SOUND, SOLD)));
+    settled(
+        Action.REPLACE_MODULE,
+        noRun(Family.STAGED_CONDENSER, all(FED_AND_FREE, SOUND_WINDING, SOLD)));
     settled(
         Action.REPLACE_BOARD,
         noRun(
-            Family.BLDC_THREE_WIRE, all(SOUND, FED_AND_FREE, new Object[] {"call.present", true})));
+            Family.BLDC_THREE_WIRE,
+            all(SOUND_WINDING, FED_AND_FREE, new Object[] {"call.present", true})));
   }
 
   @Test
@@ -153,7 +141,7 @@ class RemedyTest {
   /** Every reading of an elimination counts; one that is confirmed need not be taken again. */
   @Test
   void whatAProofRestsOnIsToldAndConfirmedReadingsAreLeftOut() {
-    List<Fact> facts = new ArrayList<>(Calls.facts(all(FED_AND_FREE, SOUND, SOLD)));
+    List<Fact> facts = new ArrayList<>(Calls.facts(all(FED_AND_FREE, SOUND_WINDING, SOLD)));
     Diagnosis once = diagnose(facts);
     assertTrue(once.verdict().restsOn().contains(FactType.LINE_VOLTS));
     assertTrue(once.verdict().restsOn().contains(FactType.SHAFT_FEEL));

@@ -53,29 +53,14 @@ class PlateAskTest {
       "line.volts", 240, "command.volts.board", 25, "command.volts", 0, "call.present", true
     };
     assertEquals(List.of(), fields(asks(BARE, UnitPlate.UNKNOWN, wire), PlateAsk.Stage.CHOOSE));
-    Object[] burnt = {
-      "line.volts",
-      240,
-      "command.volts",
-      25,
-      "connector.look",
-      "SEATED",
-      "shaft.feel",
-      "LOCKED",
-      "winding.ab",
-      5.7,
-      "winding.bc",
-      1.6,
-      "winding.ca",
-      5.7
-    };
-    List<String> waited = fields(asks(BARE, UnitPlate.UNKNOWN, burnt), PlateAsk.Stage.CHOOSE);
+    List<String> waited =
+        fields(asks(BARE, UnitPlate.UNKNOWN, Calls.FED_AND_SHORTED), PlateAsk.Stage.CHOOSE);
     assertTrue(
         waited.containsAll(List.of("motor.horsepower", "motor.rotation")), waited.toString());
     assertTrue(!waited.contains("motor.moduleSoldAlone"), waited.toString());
     List<String> known =
         fields(
-            asks(BARE.but().horsepower(0.5).build(), UnitPlate.UNKNOWN, burnt),
+            asks(BARE.but().horsepower(0.5).build(), UnitPlate.UNKNOWN, Calls.FED_AND_SHORTED),
             PlateAsk.Stage.CHOOSE);
     assertTrue(!known.contains("motor.horsepower"), known.toString());
   }
