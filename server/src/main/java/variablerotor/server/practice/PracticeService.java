@@ -114,10 +114,8 @@ class PracticeService {
   /** Puts a meter to a simulated motor. The same id again is the same motor. */
   @Transactional
   UUID connect(UUID id, Wanted wanted, Stamp stamp) {
-    machines.add(
-        id,
-        new MachineStore.Machine(wired(hide(wanted), wanted.volts()), wanted.asOnACall()),
-        stamp);
+    // Its readings belong to no practised call, so none can be a second one.
+    machines.add(id, new MachineStore.Machine(wired(hide(wanted), wanted.volts()), false), stamp);
     return id;
   }
 
@@ -134,7 +132,8 @@ class PracticeService {
               hidden.symptom(),
               hidden.faults(),
               hidden.severity(),
-              random.nextLong());
+              random.nextLong(),
+              hidden.oddity());
     }
     return hidden;
   }
