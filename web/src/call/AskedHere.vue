@@ -37,7 +37,7 @@ const missing = computed(() => {
 </script>
 
 <template>
-  <details v-if="shown.length" class="card asked" :open="stage === 'PROVE'">
+  <details v-if="shown.length" class="card fold" :open="stage === 'PROVE'">
     <summary>
       <h2>Off the plate</h2>
       <span class="soft">{{ missing }}</span>
@@ -52,23 +52,6 @@ const missing = computed(() => {
 </template>
 
 <style scoped>
-summary {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px 14px;
-  min-height: 28px;
-  cursor: pointer;
-}
-
-summary h2::before {
-  content: '▸ ';
-}
-
-details[open] summary h2::before {
-  content: '▾ ';
-}
-
 section {
   margin-top: 14px;
 }

@@ -1,7 +1,7 @@
 import { computed, inject, onScopeDispose, provide, ref, type InjectionKey } from 'vue'
 import { get, NoAnswer, Refusal } from '../api/client'
 import type { Call, Particulars, RepairPhase, PhotoKind, Reading, Route, Value } from '../api/types'
-import { factOf, mayBe } from '../catalogue/catalogue'
+import { checksOf, factOf } from '../catalogue/catalogue'
 import { onSent, send, waiting } from '../keep/queue'
 import { smaller } from '../keep/photo'
 import { shopZone } from '../shared/time'
@@ -17,7 +17,6 @@ export function openCall(id: string) {
 
   function show(call: Call) {
     loaded.value = call
-    mayBe.value = call.particulars.mayBe ?? []
     shopZone.value = call.settings.timeZone
   }
 
@@ -47,10 +46,7 @@ export function openCall(id: string) {
       else void load()
     }
   })
-  onScopeDispose(() => {
-    stop()
-    mayBe.value = []
-  })
+  onScopeDispose(stop)
 
   function change(kind: string, body: unknown, label: string, more: object = {}) {
     refusal.value = null
@@ -132,8 +128,13 @@ export function provideCall(id: string): OpenCall {
 export function useCall() {
   const open = inject(CALL)
   if (!open) throw new Error('no call is open here')
+  const mayBe = computed(() => open.loaded.value!.particulars.mayBe ?? [])
   return {
     ...open,
+    /** The kinds that the motor can be besides its own, while that is not known. */
+    mayBe,
+    /** What can be asked of it, whichever of them it is. */
+    checks: computed(() => checksOf([open.loaded.value!.particulars.motor.family, ...mayBe.value])),
     call: computed(() => open.loaded.value!),
     family: computed(() => open.loaded.value!.particulars.motor.family),
     /** What was told last, also what is not sent yet. */

@@ -40,14 +40,11 @@ export const routeTitle = (id: string | undefined) => title(catalogue.value?.rou
 
 const familyOf = (family: string) => catalogue.value?.families.find((one) => one.id === family)
 
-/** The kinds that the motor of the open call can be besides its own, while that is not known. */
-export const mayBe = shallowRef<string[]>([])
-
-/** The checks of a family, of which each of those that it can be has as well. */
-export function checksOf(family: string): Check[] {
-  const others = mayBe.value.map((one) => new Set(familyOf(one)?.checks.map(({ id }) => id)))
-  return (familyOf(family)?.checks ?? []).filter((check) =>
-    others.every((ids) => ids.has(check.id)),
+/** The checks of the first of these families that each of the others has as well. */
+export function checksOf([first, ...others]: string[]): Check[] {
+  const shared = others.map((one) => new Set(familyOf(one)?.checks.map(({ id }) => id)))
+  return (familyOf(first ?? '')?.checks ?? []).filter((check) =>
+    shared.every((ids) => ids.has(check.id)),
   )
 }
 

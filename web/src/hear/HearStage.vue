@@ -32,7 +32,7 @@ const summary = computed(() =>
     <HeardForm />
     <router-link class="go on" :to="`/calls/${call.id}/prove`">Go to Prove</router-link>
     <PhotoStrip class="part" />
-    <details class="part" :open="refusal !== null">
+    <details class="part fold" :open="refusal !== null">
       <summary>
         <h2>Place, complaint and plates</h2>
         <span class="soft">{{ summary }}</span>
@@ -60,20 +60,7 @@ const summary = computed(() =>
 }
 
 summary {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 2px 14px;
   min-height: var(--target);
-  cursor: pointer;
-}
-
-summary h2::before {
-  content: '▸ ';
-}
-
-details[open] summary h2::before {
-  content: '▾ ';
 }
 
 details > .soft {

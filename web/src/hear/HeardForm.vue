@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useCall } from '../call/call'
-import { checksOf, factOf } from '../catalogue/catalogue'
+import { factOf } from '../catalogue/catalogue'
 import type { Value } from '../api/types'
 import OptionGroup from './OptionGroup.vue'
 
-const { call, family, record, takeBack, standing } = useCall()
+const { call, record, takeBack, standing, checks } = useCall()
 
 /**
  * What is heard and seen before a panel comes off. Each tap is a fact, and moves suspicion; asked is
@@ -30,7 +30,7 @@ const symptom = computed(() => call.value.particulars.symptom)
 const telling = computed(
   () =>
     new Set(
-      checksOf(family.value)
+      checks.value
         .filter((check) => check.symptoms.includes(symptom.value))
         .flatMap((check) => check.facts),
     ),

@@ -3,10 +3,10 @@ import { computed, onMounted, ref } from 'vue'
 import { useCall } from '../call/call'
 import { get } from '../api/client'
 import type { Debrief } from '../api/types'
-import { checksOf, stationTitle } from '../catalogue/catalogue'
+import { stationTitle } from '../catalogue/catalogue'
 import { money } from '../shared/money'
 
-const { call, family } = useCall()
+const { call, family, checks: all } = useCall()
 
 /** A practised call, looked back on. */
 
@@ -26,7 +26,7 @@ const OUTCOME = {
   LIKELY: 'You had the right suspect, and did not prove it.',
   ASTRAY: 'You were on another track.',
 }
-const ask = (id: string) => checksOf(family.value).find((one) => one.id === id)?.ask ?? id
+const ask = (id: string) => all.value.find((one) => one.id === id)?.ask ?? id
 const checks = (count: number) => `${count} ${count === 1 ? 'check' : 'checks'}`
 const minutes = (value: number) => `${Math.round(value)} min`
 const needless = computed(() => view.value?.debrief.steps.filter((one) => one.needless) ?? [])

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useCall } from '../call/call'
-import { checksOf, stationTitle } from '../catalogue/catalogue'
+import { stationTitle } from '../catalogue/catalogue'
 import type { Reading, Station, Suspect } from '../api/types'
 import StationSign from './StationSign.vue'
 
-const { call, family } = useCall()
+const { call, family, checks } = useCall()
 
 const props = defineProps<{ next?: Suspect; open?: Suspect | null }>()
 const emit = defineEmits<{ pick: [station: Suspect] }>()
@@ -20,7 +20,7 @@ const WORDS: Record<Station['state'], string> = {
 /** The latest reading at a station, short enough to stand below its sign. */
 function latest(station: Station): string {
   const mine = new Set(
-    checksOf(family.value)
+    checks.value
       .filter((check) => check.station === station.id && !check.soft)
       .flatMap((check) => check.facts),
   )

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useCall } from '../call/call'
-import { checksOf, stateOf, suspectTitle } from '../catalogue/catalogue'
+import { stateOf, suspectTitle } from '../catalogue/catalogue'
 
-const { family, standing } = useCall()
+const { standing, checks: all } = useCall()
 
 /** Every check of this motor, by the state that the unit must be in. */
 defineProps<{ modelValue: boolean }>()
 const emit = defineEmits<{ 'update:modelValue': [open: boolean]; check: [id: string] }>()
 
 const groups = computed(() => {
-  const checks = checksOf(family.value)
+  const checks = all.value
   const states = [...new Set(checks.map((check) => check.state))]
   return states.map((state) => ({
     state: stateOf(state)!,

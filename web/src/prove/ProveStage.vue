@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import AskedHere from '../call/AskedHere.vue'
 import { useCall } from '../call/call'
-import { checksOf, familyTitle, mayBe, probesOf } from '../catalogue/catalogue'
+import { familyTitle, probesOf } from '../catalogue/catalogue'
 import type { Call, Suspect, Value } from '../api/types'
 import { useKeys } from '../keys/keys'
 import DrawingView from '../drawing/DrawingView.vue'
@@ -29,6 +29,8 @@ const {
   record: recordNow,
   undo,
   tell,
+  checks,
+  mayBe,
 } = useCall()
 
 const emit = defineEmits<{ help: [] }>()
@@ -39,7 +41,6 @@ const station = ref<Suspect | null>(null)
 const picking = ref(false)
 const card = ref<InstanceType<typeof CheckCard> | null>(null)
 
-const checks = computed(() => checksOf(family.value))
 const next = computed(() => stepOf(call.value.diagnosis))
 const hasWindings = computed(() => checks.value.some((one) => one.id === 'winding.pairs'))
 const decided = computed(() => call.value.diagnosis.verdict.state === 'DECIDED')

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useCall } from '../call/call'
-import { checksOf, factOf } from '../catalogue/catalogue'
+import { factOf } from '../catalogue/catalogue'
 import { clock } from '../shared/time'
 import type { Reading } from '../api/types'
 
-const { call, waiting, family } = useCall()
+const { call, waiting, checks } = useCall()
 
 const emit = defineEmits<{ again: [check: string] }>()
 
@@ -14,7 +14,7 @@ const rests = computed(() => new Set(call.value.diagnosis.verdict.restsOn))
 /** The check that takes a reading once more; an answer that was only told has none. */
 const checkOf = (reading: Reading) =>
   reading.standing && reading.phase === 'BEFORE'
-    ? checksOf(family.value).find((check) => !check.soft && check.facts.includes(reading.fact))
+    ? checks.value.find((check) => !check.soft && check.facts.includes(reading.fact))
     : undefined
 const fate = (reading: Reading) =>
   [
@@ -27,7 +27,7 @@ const fate = (reading: Reading) =>
 </script>
 
 <template>
-  <details class="card log" :open="rests.size > 0">
+  <details class="card log fold" :open="rests.size > 0">
     <summary>
       <h2>Readings</h2>
       <span class="soft">{{ call.readings.filter((r) => r.standing).length }} in force</span>
@@ -66,22 +66,6 @@ const fate = (reading: Reading) =>
 </template>
 
 <style scoped>
-summary {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  min-height: 28px;
-  cursor: pointer;
-}
-
-summary h2::before {
-  content: '▸ ';
-}
-
-details[open] summary h2::before {
-  content: '▾ ';
-}
-
 ul {
   list-style: none;
   margin: 12px 0 0;

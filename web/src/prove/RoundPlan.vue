@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useCall } from '../call/call'
-import { checksOf, stateOf } from '../catalogue/catalogue'
+import { stateOf } from '../catalogue/catalogue'
 
-const { call, family } = useCall()
+const { call, checks } = useCall()
 
 /** The checks worth doing before the unit's state is changed again, and what to carry for them. */
 defineProps<{ shown?: string }>()
@@ -12,9 +12,7 @@ const emit = defineEmits<{ check: [id: string] }>()
 const rounds = computed(() => call.value.diagnosis.rounds)
 const first = computed(() => rounds.value[0])
 const ask = (id: string) =>
-  checksOf(family.value)
-    .find((check) => check.id === id)
-    ?.ask.replace(/[.?].*$/, '') ?? id
+  checks.value.find((check) => check.id === id)?.ask.replace(/[.?].*$/, '') ?? id
 const minutes = (value: number) => `${Math.round(value * 10) / 10} min`
 </script>
 

@@ -1,18 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useCall } from '../call/call'
-import { checksOf, stateOf, stationTitle } from '../catalogue/catalogue'
+import { stateOf, stationTitle } from '../catalogue/catalogue'
 import type { Suspect } from '../api/types'
 
-const { call, family, standing } = useCall()
+const { call, family, standing, checks: all } = useCall()
 
 /** What is known of one link, and every check of it. */
 const props = defineProps<{ station: Suspect }>()
 const emit = defineEmits<{ check: [id: string]; close: [] }>()
 
-const checks = computed(() =>
-  checksOf(family.value).filter((check) => check.station === props.station),
-)
+const checks = computed(() => all.value.filter((check) => check.station === props.station))
 const title = computed(() => stationTitle(family.value, props.station))
 const known = computed(() =>
   call.value.diagnosis.stations.find((station) => station.id === props.station),

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useCall } from '../call/call'
-import { checksOf, stationTitle } from '../catalogue/catalogue'
+import { stationTitle } from '../catalogue/catalogue'
 import type { SuspectRow } from '../api/types'
 import SuspectReasons from './SuspectReasons.vue'
 
-const { call, family } = useCall()
+const { call, family, checks } = useCall()
 
 const emit = defineEmits<{ check: [id: string] }>()
 
@@ -51,17 +51,12 @@ const said = (suspect: SuspectRow) =>
 /** Why it is cleared: a reading at the link itself says more than one from elsewhere. */
 const own = (suspect: SuspectRow) => {
   const here = new Set(
-    checksOf(family.value)
-      .filter((check) => check.station === suspect.id)
-      .flatMap((check) => check.facts),
+    checks.value.filter((check) => check.station === suspect.id).flatMap((check) => check.facts),
   )
   const mine = suspect.clearedBy.find((reason) => reason.facts.some((fact) => here.has(fact)))
   return (mine ?? suspect.clearedBy[0])?.sentence
 }
-const ask = (id: string) =>
-  checksOf(family.value)
-    .find((check) => check.id === id)
-    ?.ask.replace(/\.$/, '')
+const ask = (id: string) => checks.value.find((check) => check.id === id)?.ask.replace(/\.$/, '')
 </script>
 
 <template>
