@@ -23,6 +23,7 @@ export const router = createRouter({
       component: () => import('./codes/CounterView.vue'),
       props: true,
     },
+    { path: '/motors', component: () => import('./motors/MotorsView.vue') },
     { path: '/practice', component: () => import('./practice/PracticeView.vue') },
     { path: '/shop', component: () => import('./shop/ShopView.vue') },
     { path: '/about', component: () => import('./about/AboutView.vue') },

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_2"];
+        get: operations["list_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put"];
+        put: operations["put_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/choice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choice"];
+        put?: never;
+        post: operations["choice_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/decisions/{id}": {
         parameters: {
             query?: never;
@@ -91,7 +107,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["stoodOn"];
         put: operations["decide"];
         post?: never;
         delete?: never;
@@ -172,7 +188,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["remove_1"];
+        put: operations["remove_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -251,7 +267,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list"];
+        get: operations["list_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -299,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export"];
+        get: operations["export_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -316,7 +332,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["bringIn"];
+        put: operations["bringIn_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -332,7 +348,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["remove"];
+        put: operations["remove_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -412,6 +428,102 @@ export interface paths {
             cookie?: never;
         };
         get: operations["display"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/motors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/motors/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/motors/imports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["bringIn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/motors/{motor}/editions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/motors/{motor}/removals/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["remove"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/motors/{motor}/units": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["units"];
         put?: never;
         post?: never;
         delete?: never;
@@ -596,6 +708,14 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        BreakEven: {
+            /** @enum {string} */
+            a: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            /** @enum {string} */
+            b: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            /** Format: double */
+            years?: number;
+        };
         CallRow: {
             /** Format: date-time */
             changedAt: string;
@@ -634,7 +754,16 @@ export interface components {
             settings: components["schemas"]["Settings"];
             warranty: components["schemas"]["Standing"];
             ways: components["schemas"]["WayView"][];
+            why?: string;
             windingPicture: components["schemas"]["Drawing"];
+        };
+        Candidate: {
+            adapters: string[];
+            feedbackCanBeDisabled?: boolean;
+            id: string;
+            /** Format: int32 */
+            onHand?: number;
+            plate: components["schemas"]["MotorPlate"];
         };
         Catalogue: {
             actions: components["schemas"]["Word"][];
@@ -646,6 +775,8 @@ export interface components {
             motorPlate: components["schemas"]["PlateField"][];
             photos: components["schemas"]["Word"][];
             routes: components["schemas"]["RouteView"][];
+            running: components["schemas"]["PlateField"][];
+            schools: components["schemas"]["SchoolView"][];
             signals: components["schemas"]["SignalView"][];
             states: components["schemas"]["StateView"][];
             suspects: components["schemas"]["Word"][];
@@ -670,6 +801,21 @@ export interface components {
             station: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER";
             symptoms: ("NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT")[];
         };
+        ChoiceView: {
+            breakEven: components["schemas"]["BreakEven"][];
+            conversion?: components["schemas"]["Conversion"];
+            lines: components["schemas"]["Line"][];
+            loan?: string;
+            lost?: components["schemas"]["Lost"];
+            market: components["schemas"]["Market"];
+            missing: string[];
+            motors: components["schemas"]["Fit"][];
+            /** @enum {string} */
+            recommended?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            turns: components["schemas"]["Turn"][];
+            ways: components["schemas"]["WayView"][];
+            why?: string;
+        };
         CodeCells: {
             line: string;
             meaning: string;
@@ -688,6 +834,26 @@ export interface components {
         Connected: {
             /** Format: uuid */
             id: string;
+        };
+        Conversion: {
+            /** Format: double */
+            conductorAmps?: number;
+            /** Format: double */
+            fullLoadAmps?: number;
+            /** Format: double */
+            horsepower?: number;
+            /** Format: double */
+            lockedRotorAmps?: number;
+            notes: string[];
+            overloadAmps?: number[];
+            /** Format: int32 */
+            poles?: number;
+            /** Format: int32 */
+            relays: number;
+            source: string;
+            transformerBears?: boolean;
+            /** Format: double */
+            transformerVa?: number;
         };
         CountRequest: {
             /** Format: double */
@@ -728,13 +894,17 @@ export interface components {
             debrief: components["schemas"]["Debrief"];
         };
         DecisionRequest: {
+            candidate?: string;
+            done?: string[];
             /** @enum {string} */
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
         };
         DecisionView: {
             at: string;
             author: string;
+            candidate?: string;
             currency: string;
+            done: string[];
             /** Format: double */
             firstCost?: number;
             id: string;
@@ -761,6 +931,20 @@ export interface components {
             warnings: components["schemas"]["Warning"][];
             winding: components["schemas"]["WindingView"];
             windows: components["schemas"]["WindowView"][];
+        };
+        Dials: {
+            /** Format: double */
+            energyPerKwh?: number;
+            /** Format: double */
+            fanHoursPerYear?: number;
+            /** Format: double */
+            labourPerHour?: number;
+            /** @enum {string} */
+            partOf?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            /** Format: double */
+            partPrice?: number;
+            /** Format: double */
+            yearsAhead?: number;
         };
         Dot: {
             /** @enum {string} */
@@ -841,6 +1025,12 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        Fit: {
+            match: components["schemas"]["Match"];
+            motor: components["schemas"]["ShopMotor"];
+            /** @enum {string} */
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+        };
         Found: {
             /** @enum {string} */
             action: "REPLACE_MOTOR" | "REPLACE_DRIVE" | "REPLACE_BOARD" | "REPLACE_MODULE" | "REPAIR_WHEEL" | "REPAIR_HARNESS" | "REPAIR_SUPPLY" | "REPAIR_COMMAND" | "CHANGE_SETTING" | "CLEAR_AIR_PATH" | "NOTHING";
@@ -868,6 +1058,39 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        Line: {
+            costs: number[];
+            /** @enum {string} */
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+        };
+        Lost: {
+            /** @enum {string} */
+            against: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            /** Format: double */
+            perYear: number;
+            /** Format: double */
+            watts: number;
+        };
+        Market: {
+            /** Format: double */
+            airflowCfm?: number;
+            currency?: string;
+            /** Format: double */
+            energyPerKwh?: number;
+            /** Format: double */
+            fanHoursPerYear?: number;
+            /** Format: double */
+            labourPerHour?: number;
+            offers: components["schemas"]["Offer"][];
+            /** Format: double */
+            yearsAhead?: number;
+        };
+        Match: {
+            id: string;
+            points: components["schemas"]["Point"][];
+            /** @enum {string} */
+            state: "FITS" | "FITS_WITH" | "NO";
         };
         MotorPlate: {
             /** Format: double */
@@ -905,6 +1128,11 @@ export interface components {
             speedTaps?: number;
             volts?: string;
         };
+        MotorRow: {
+            /** Format: uuid */
+            id: string;
+            motor: components["schemas"]["ShopMotor"];
+        };
         NextTestView: {
             again: boolean;
             ask: string;
@@ -928,27 +1156,26 @@ export interface components {
             id: string;
             sentence: string;
         };
-        OfferBody: {
+        Offer: {
+            candidate?: string;
             /** Format: double */
-            labourHours: number;
+            labourHours?: number;
             /** Format: double */
-            leadDays: number;
+            leadDays?: number;
             /** Format: double */
-            partPrice: number;
+            partPrice?: number;
             /** @enum {string} */
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            /** Format: double */
+            warrantyMonths?: number;
+            /** Format: double */
+            wattsPerThousandCfm?: number;
         };
-        OfferView: {
-            /** Format: double */
-            firstCost: number;
-            /** Format: double */
-            labour: number;
-            /** Format: double */
-            labourHours: number;
-            /** Format: double */
-            leadDays: number;
-            /** Format: double */
-            partPrice: number;
+        Opener: {
+            /** @enum {string} */
+            kind: "PROVE" | "READING" | "ASK" | "TICK" | "MOTORS" | "HABIT";
+            target: string;
+            title: string;
         };
         Outcome: {
             answer: string;
@@ -957,10 +1184,12 @@ export interface components {
             value: string;
         };
         Particulars: {
+            agreed?: string[];
             complaint: string;
             mayBe?: ("CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC")[];
             motor: components["schemas"]["MotorPlate"];
             place: string;
+            running?: components["schemas"]["Running"];
             /** @enum {string} */
             symptom: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
             unit: components["schemas"]["UnitPlate"];
@@ -995,6 +1224,12 @@ export interface components {
             title: string;
             unit: string;
             whole: boolean;
+        };
+        Point: {
+            attribute: string;
+            sentence: string;
+            /** @enum {string} */
+            state: "OK" | "CHANGE" | "NO";
         };
         PressRequest: {
             /** Format: double */
@@ -1032,6 +1267,7 @@ export interface components {
         Reason: {
             blocks: boolean;
             id: string;
+            opener?: components["schemas"]["Opener"];
             sentence: string;
         };
         ReasonView: {
@@ -1069,6 +1305,43 @@ export interface components {
             /** Format: double */
             usualHours: number;
         };
+        Running: {
+            /** Format: double */
+            airflowCfm?: number;
+            /** Format: double */
+            hangingVa?: number;
+            /** Format: double */
+            heatOutputBtuh?: number;
+            /** Format: double */
+            hoursPerYear?: number;
+            /** Format: double */
+            lowestStageCfm?: number;
+            /** Format: double */
+            oneSpeedCfm?: number;
+            /** Format: double */
+            relayVa?: number;
+            /** Format: double */
+            riseHighF?: number;
+            /** Format: double */
+            riseLowF?: number;
+            /** @enum {string} */
+            staging?: "ONE" | "TWO" | "INVERTER";
+            /** Format: double */
+            staticInwc?: number;
+            /** Format: double */
+            transformerVa?: number;
+            /** Format: double */
+            variableWatts?: number;
+            /** Format: double */
+            yearsAhead?: number;
+        };
+        SchoolView: {
+            habits: components["schemas"]["Word"][];
+            /** @enum {string} */
+            id: "MODULE_ALONE" | "RANKING" | "BOARD_TOO" | "RELAYS" | "BYPASS" | "BOARD_REPAIR";
+            reason: string;
+            title: string;
+        };
         SessionView: {
             account?: components["schemas"]["Account"];
             demo: components["schemas"]["DemoAccount"][];
@@ -1078,7 +1351,17 @@ export interface components {
             balanceLimitPercent: number;
             currency: string;
             /** Format: double */
+            energyPerKwh?: number;
+            /** Format: double */
+            fanHoursPerYear?: number;
+            habits: ("MODULE_IF_YOUNG" | "MODULE_AT_ANY_AGE" | "ALWAYS_BOTH" | "LEAST_OVER_THE_YEARS" | "LEAST_AT_FIRST" | "LIKE_FOR_LIKE" | "BOTH_IN_WARRANTY" | "BOTH_AT_ANY_TIME" | "TWO_RELAYS" | "ONE_RELAY" | "BYPASS_FOR_DAYS" | "NO_BYPASS" | "NO_BOARD_REPAIR" | "REPAIRED_HERE")[];
+            /** Format: double */
             labourPerHour: number;
+            /** Format: double */
+            lifeYears: number;
+            taxOnLabour: boolean;
+            /** Format: double */
+            taxPercent?: number;
             timeZone: string;
         };
         SettingsRequest: {
@@ -1086,8 +1369,31 @@ export interface components {
             balanceLimitPercent: number;
             currency: string;
             /** Format: double */
+            energyPerKwh?: number;
+            /** Format: double */
+            fanHoursPerYear?: number;
+            habits?: ("MODULE_IF_YOUNG" | "MODULE_AT_ANY_AGE" | "ALWAYS_BOTH" | "LEAST_OVER_THE_YEARS" | "LEAST_AT_FIRST" | "LIKE_FOR_LIKE" | "BOTH_IN_WARRANTY" | "BOTH_AT_ANY_TIME" | "TWO_RELAYS" | "ONE_RELAY" | "BYPASS_FOR_DAYS" | "NO_BYPASS" | "NO_BOARD_REPAIR" | "REPAIRED_HERE")[];
+            /** Format: double */
             labourPerHour: number;
+            /** Format: double */
+            lifeYears?: number;
+            taxOnLabour?: boolean;
+            /** Format: double */
+            taxPercent?: number;
             timeZone?: string;
+        };
+        ShopMotor: {
+            /** @enum {string} */
+            at?: "VAN" | "SHELF" | "SUPPLY_HOUSE";
+            candidate: components["schemas"]["Candidate"];
+            /** Format: double */
+            leadDays?: number;
+            /** Format: double */
+            price?: number;
+            /** Format: double */
+            warrantyMonths?: number;
+            /** Format: double */
+            wattsPerThousandCfm?: number;
         };
         SignInRequest: {
             login: string;
@@ -1160,6 +1466,24 @@ export interface components {
             plug: "POWER" | "CONTROL" | "BOARD" | "WINDING";
             plugTitle: string;
         };
+        Turn: {
+            above: boolean;
+            /** Format: double */
+            at: number;
+            /** @enum {string} */
+            dial: "PART_PRICE" | "LABOUR_PER_HOUR" | "ENERGY_PER_KWH" | "FAN_HOURS" | "YEARS";
+            /** @enum {string} */
+            to: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+        };
+        UnitFit: {
+            /** Format: uuid */
+            call: string;
+            /** @enum {string} */
+            family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
+            match: components["schemas"]["Match"];
+            place: string;
+            unitName: string;
+        };
         UnitPlate: {
             boardNeedsFeedback?: boolean;
             /** Format: double */
@@ -1205,13 +1529,30 @@ export interface components {
             sentence: string;
         };
         WayView: {
+            candidate?: string;
+            /** Format: double */
+            daysWithout?: number;
+            /** Format: double */
+            energyPerYear?: number;
+            /** Format: double */
+            firstCost?: number;
+            /** Format: double */
+            labour?: number;
             loses: string[];
-            offer?: components["schemas"]["OfferView"];
+            met: components["schemas"]["Reason"][];
+            /** Format: double */
+            partPrice?: number;
+            plan: string[];
             reasons: components["schemas"]["Reason"][];
             /** @enum {string} */
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
             /** @enum {string} */
             state: "OPEN" | "CONDITIONAL" | "BLOCKED";
+            /** Format: double */
+            tax?: number;
+            /** Format: double */
+            totalCost?: number;
+            typed?: components["schemas"]["Offer"];
         };
         WindingView: {
             /** Format: double */
@@ -1263,7 +1604,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    list_2: {
+    list_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -1283,7 +1624,7 @@ export interface operations {
             };
         };
     };
-    put: {
+    put_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1309,7 +1650,7 @@ export interface operations {
             };
         };
     };
-    list_1: {
+    list_2: {
         parameters: {
             query?: {
                 search?: string;
@@ -1405,6 +1746,77 @@ export interface operations {
             };
         };
     };
+    choice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChoiceView"];
+                };
+            };
+        };
+    };
+    choice_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Dials"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChoiceView"];
+                };
+            };
+        };
+    };
+    stoodOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
     decide: {
         parameters: {
             query?: never;
@@ -1466,7 +1878,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OfferBody"];
+                "application/json": components["schemas"]["Offer"];
             };
         };
         responses: {
@@ -1561,7 +1973,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1681,7 +2093,7 @@ export interface operations {
             };
         };
     };
-    list: {
+    list_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1750,7 +2162,7 @@ export interface operations {
             };
         };
     };
-    export: {
+    export_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1772,7 +2184,7 @@ export interface operations {
             };
         };
     };
-    bringIn: {
+    bringIn_1: {
         parameters: {
             query: {
                 name: string;
@@ -1801,7 +2213,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1942,6 +2354,146 @@ export interface operations {
                 };
                 content: {
                     "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MotorRow"][];
+                };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    bringIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MotorRow"][];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                motor: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MotorRow"][];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                motor: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MotorRow"][];
+                };
+            };
+        };
+    };
+    units: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                motor: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitFit"][];
                 };
             };
         };

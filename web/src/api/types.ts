@@ -45,3 +45,12 @@ export type Drawing = Schemas['Drawing']
 
 /** A reading as it is typed or tapped in. */
 export type Value = number | boolean | string | number[] | string[] | { book: string; code: string }
+export type Offer = Schemas['Offer']
+export type Choice = Schemas['ChoiceView']
+export type Fit = Schemas['Fit']
+export type Dials = Schemas['Dials']
+export type Reason = Schemas['Reason']
+export type Decision = Schemas['DecisionView']
+export type ShopMotor = Schemas['ShopMotor']
+export type MotorRow = Schemas['MotorRow']
+export type UnitFit = Schemas['UnitFit']

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import type { Call } from '../api/types'
 import PlateAnswer from '../hear/PlateAnswer.vue'
 import { plateField } from '../hear/plate'
@@ -30,6 +30,21 @@ const groups = computed(() => {
   for (const one of shown.value) by.set(one.why, [...(by.get(one.why) ?? []), one.field])
   return [...by].map(([why, fields]) => ({ why, fields }))
 })
+/** Asks for this field too, and leads to it. */
+const fold = ref<HTMLDetailsElement | null>(null)
+async function ask(field: string, why: string) {
+  if (!shown.value.some((one) => one.field === field)) {
+    shown.value.push({ stage: props.stage, field, why })
+  }
+  await nextTick()
+  if (fold.value) fold.value.open = true
+  await nextTick()
+  const answer = fold.value?.querySelector<HTMLElement>(`[data-field="${field}"]`)
+  answer?.scrollIntoView({ block: 'center' })
+  answer?.querySelector<HTMLElement>('input, button')?.focus({ preventScroll: true })
+}
+defineExpose({ ask })
+
 const missing = computed(() => {
   const names = waited.value.map((one) => plateField(one.field).title.toLowerCase())
   return names.length > 3 ? `${names.slice(0, 3).join(', ')} …` : names.join(', ') || 'all told'
@@ -37,7 +52,7 @@ const missing = computed(() => {
 </script>
 
 <template>
-  <details v-if="shown.length" class="card fold" :open="stage === 'PROVE'">
+  <details v-if="shown.length" ref="fold" class="card fold" :open="stage === 'PROVE'">
     <summary>
       <h2>Off the plate</h2>
       <span class="soft">{{ missing }}</span>
@@ -45,7 +60,9 @@ const missing = computed(() => {
     <section v-for="group in groups" :key="group.why">
       <p class="why">{{ group.why.charAt(0).toUpperCase() + group.why.slice(1) }}</p>
       <div class="fields">
-        <PlateAnswer v-for="field in group.fields" :key="field" v-model="told" :path="field" />
+        <div v-for="field in group.fields" :key="field" :data-field="field">
+          <PlateAnswer v-model="told" :path="field" />
+        </div>
       </div>
     </section>
   </details>

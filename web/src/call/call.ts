@@ -1,6 +1,15 @@
 import { computed, inject, onScopeDispose, provide, ref, type InjectionKey } from 'vue'
 import { get, NoAnswer, Refusal } from '../api/client'
-import type { Call, Particulars, RepairPhase, PhotoKind, Reading, Route, Value } from '../api/types'
+import type {
+  Call,
+  Offer,
+  Particulars,
+  RepairPhase,
+  PhotoKind,
+  Reading,
+  Route,
+  Value,
+} from '../api/types'
 import { checksOf, factOf } from '../catalogue/catalogue'
 import { onSent, send, waiting } from '../keep/queue'
 import { smaller } from '../keep/photo'
@@ -107,9 +116,9 @@ export function openCall(id: string) {
       change(`photos/${photo}/removals`, undefined, 'Take a photo away'),
     tell: (particulars: Particulars) =>
       change('particulars', particulars, 'What was told', { form: `particulars ${id}` }),
-    offer: (route: Route, offer: { partPrice: number; labourHours: number; leadDays: number }) =>
-      change('offers', { route, ...offer }, 'Prices'),
-    decide: (route: Route) => change('decisions', { route }, 'The choice'),
+    offer: (offer: Offer) => change('offers', offer, 'Prices'),
+    decide: (route: Route, how: { candidate?: string; done: string[] } = { done: [] }) =>
+      change('decisions', { route, ...how }, 'The choice'),
   }
 }
 

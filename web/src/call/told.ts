@@ -16,11 +16,12 @@ function put(before: Fields, now: Fields, onto: Fields) {
 /** What was changed here, put onto what was told last: what was told elsewhere meanwhile stays. */
 export function changed(before: Particulars, now: Particulars, last: Particulars): Particulars {
   const onto = copy(last)
-  const { unit, motor } = onto
+  const { unit, motor, running } = onto
   put(before as unknown as Fields, now as unknown as Fields, onto as unknown as Fields)
   put(before.unit as Fields, now.unit as Fields, unit as Fields)
   put(before.motor as unknown as Fields, now.motor as unknown as Fields, motor as unknown as Fields)
-  return { ...onto, unit, motor }
+  put((before.running ?? {}) as Fields, (now.running ?? {}) as Fields, (running ?? {}) as Fields)
+  return { ...onto, unit, motor, running }
 }
 
 /** What was told of a call, to be changed in place: sent as soon as the hand rests. */

@@ -79,6 +79,17 @@ const OTHERS: Record<string, { title: string; input: PlateInput }> = {
   },
   'motor.programmed': { title: 'Is it programmed for this unit?', input: { kind: 'flag' } },
   'motor.feedback': { title: 'Does it send a speed signal?', input: { kind: 'flag' } },
+  'running.staging': {
+    title: 'Stages of cooling',
+    input: {
+      kind: 'choice',
+      options: words([
+        ['ONE', 'One'],
+        ['TWO', 'Two'],
+        ['INVERTER', 'Inverter'],
+      ]),
+    },
+  },
   'unit.heating': { title: 'Heat', input: { kind: 'text' } },
   'unit.role': { title: 'Role', input: { kind: 'text' } },
   'unit.installed': { title: 'Installed', input: { kind: 'day' } },
@@ -88,7 +99,11 @@ const OTHERS: Record<string, { title: string; input: PlateInput }> = {
 /** The title of a field, and how it is told. */
 export function plateField(path: string): { title: string; input: PlateInput } {
   const [of, id] = path.split('.')
-  const numbers = of === 'motor' ? catalogue.value?.motorPlate : catalogue.value?.unitPlate
+  const numbers = {
+    motor: catalogue.value?.motorPlate,
+    unit: catalogue.value?.unitPlate,
+    running: catalogue.value?.running,
+  }[of ?? '']
   const field = numbers?.find((one) => one.id === id)
   if (field) return { title: field.title, input: { kind: 'number', field } }
   if (path === 'unit.kind') {
@@ -104,12 +119,22 @@ export function plateField(path: string): { title: string; input: PlateInput } {
   return OTHERS[path] ?? { title: path, input: { kind: 'text' } }
 }
 
-const part = (told: Particulars, path: string) =>
-  told[path.split('.')[0] as 'motor' | 'unit'] as unknown as Record<string, unknown>
+type Of = 'motor' | 'unit' | 'running'
+type Plate = Record<string, unknown>
 
-export const plateValue = (told: Particulars, path: string): unknown =>
-  part(told, path)[path.split('.')[1]!]
+function split(path: string): [Of, string] {
+  const [of, id] = path.split('.')
+  return [of as Of, id!]
+}
+
+export function plateValue(told: Particulars, path: string): unknown {
+  const [of, id] = split(path)
+  return (told[of] as unknown as Plate | undefined)?.[id]
+}
 
 export function putPlate(told: Particulars, path: string, value: unknown) {
-  part(told, path)[path.split('.')[1]!] = value === '' ? undefined : value
+  const [of, id] = split(path)
+  told[of] ??= {} as never
+  const plate = told[of] as unknown as Plate
+  plate[id] = value === '' ? undefined : value
 }

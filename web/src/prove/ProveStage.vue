@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import AskedHere from '../call/AskedHere.vue'
 import { useCall } from '../call/call'
 import { familyTitle, probesOf } from '../catalogue/catalogue'
@@ -36,7 +37,7 @@ const {
 const emit = defineEmits<{ help: [] }>()
 
 /** The check that the technician took instead of the next one. */
-const chosen = ref<string | null>(null)
+const chosen = ref<string | null>(String(useRoute().query.check ?? '') || null)
 const station = ref<Suspect | null>(null)
 const picking = ref(false)
 const card = ref<InstanceType<typeof CheckCard> | null>(null)

@@ -2,18 +2,37 @@
 import { computed, onMounted, ref } from 'vue'
 import { get, Refusal, request } from '../api/client'
 import type { Account, Settings } from '../api/types'
+import { catalogue, loadCatalogue } from '../catalogue/catalogue'
 import { session } from '../session/session'
 import { readNumber } from '../shared/number'
 import { shopZone } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
 
+type Habit = Settings['habits'][number]
 const settings = ref<Settings | null>(null)
-const typed = ref({ labourPerHour: '', balanceLimitPercent: '', currency: '', timeZone: '' })
+const typed = ref({
+  labourPerHour: '',
+  balanceLimitPercent: '',
+  currency: '',
+  timeZone: '',
+  taxPercent: '',
+  energyPerKwh: '',
+  fanHoursPerYear: '',
+  lifeYears: '',
+})
+const taxOnLabour = ref(false)
+const habits = ref<Habit[]>([])
 const zones = Intl.supportedValuesOf('timeZone')
 const people = ref<Account[]>([])
 const person = ref({ login: '', name: '', password: '', role: 'TECHNICIAN' })
 const refusal = ref<Refusal | null>(null)
 const said = ref('')
+const MONEY = [
+  { name: 'taxPercent', title: 'Tax', unit: '%' },
+  { name: 'energyPerKwh', title: 'Energy', unit: 'a kWh' },
+  { name: 'fanHoursPerYear', title: 'A fan runs here', unit: 'h a year' },
+  { name: 'lifeYears', title: 'A unit lasts', unit: 'years' },
+] as const
 const isLead = computed(() => session.account?.role === 'LEAD')
 
 function show(loaded: Settings) {
@@ -24,8 +43,22 @@ function show(loaded: Settings) {
     balanceLimitPercent: String(loaded.balanceLimitPercent),
     currency: loaded.currency,
     timeZone: loaded.timeZone,
+    taxPercent: String(loaded.taxPercent ?? ''),
+    energyPerKwh: String(loaded.energyPerKwh ?? ''),
+    fanHoursPerYear: String(loaded.fanHoursPerYear ?? ''),
+    lifeYears: String(loaded.lifeYears),
   }
+  taxOnLabour.value = loaded.taxOnLabour
+  habits.value = [...loaded.habits]
 }
+
+/** Of each school one habit: that which was tapped last. */
+function take(school: { habits: { id: string }[] }, habit: string) {
+  const others = habits.value.filter((one) => !school.habits.some(({ id }) => id === one))
+  habits.value = [...others, habit as Habit]
+}
+/** What is not a number is sent as it is typed, so that it is refused by its name. */
+const optional = (text: string) => (text.trim() === '' ? undefined : (readNumber(text) ?? text))
 
 async function attempt(action: () => Promise<void>) {
   refusal.value = null
@@ -41,6 +74,7 @@ async function attempt(action: () => Promise<void>) {
 
 onMounted(() =>
   attempt(async () => {
+    await loadCatalogue()
     show(await get<Settings>('/api/shop/settings'))
     if (isLead.value) people.value = await get<Account[]>('/api/accounts')
   }),
@@ -53,6 +87,12 @@ const save = () =>
       balanceLimitPercent: readNumber(typed.value.balanceLimitPercent),
       currency: typed.value.currency.trim().toUpperCase(),
       timeZone: typed.value.timeZone.trim(),
+      taxPercent: optional(typed.value.taxPercent),
+      taxOnLabour: taxOnLabour.value,
+      energyPerKwh: optional(typed.value.energyPerKwh),
+      fanHoursPerYear: optional(typed.value.fanHoursPerYear),
+      lifeYears: readNumber(typed.value.lifeYears),
+      habits: habits.value,
     }
     show(await request<Settings>('PUT', `/api/shop/settings/${crypto.randomUUID()}`, body))
     said.value = 'Kept.'
@@ -108,6 +148,44 @@ const add = () =>
         10 % is common practice; some shops accept only equal pairs. Every call is judged by the
         limit in force now.
       </p>
+      <h2>What a choice costs over the years</h2>
+      <p class="soft">
+        What is left empty is not known: no price is made up, and costs wait for it.
+      </p>
+      <div class="fields">
+        <label v-for="field in MONEY" :key="field.name" class="named">
+          <span
+            >{{ field.title }} <span class="soft">{{ field.unit }}</span></span
+          >
+          <el-input
+            v-model="typed[field.name]"
+            :name="field.name"
+            inputmode="decimal"
+            :disabled="!isLead"
+          />
+          <span v-if="refusal?.of(field.name)" class="fault" role="alert">{{
+            refusal.of(field.name)
+          }}</span>
+        </label>
+      </div>
+      <label class="tick">
+        <input v-model="taxOnLabour" type="checkbox" :disabled="!isLead" />
+        Labour is taxed as parts are
+      </label>
+      <h2 id="habits">Where the trade disagrees</h2>
+      <fieldset v-for="school in catalogue?.schools" :key="school.id" :disabled="!isLead">
+        <legend>{{ school.title }}</legend>
+        <p class="soft">{{ school.reason }}</p>
+        <label v-for="(habit, index) in school.habits" :key="habit.id" class="tick">
+          <input
+            type="radio"
+            :name="school.id"
+            :checked="habits.includes(habit.id as Habit)"
+            @change="take(school, habit.id)"
+          />
+          <span>{{ habit.title }} <span v-if="!index" class="soft">usual</span></span>
+        </label>
+      </fieldset>
       <el-button v-if="isLead" type="primary" native-type="submit">Keep</el-button>
     </form>
     <section v-if="isLead" class="card stack">
@@ -164,6 +242,37 @@ li {
   gap: 12px;
   padding: 8px 0;
   border-bottom: 1px solid var(--rule);
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
+  gap: 14px;
+}
+
+fieldset {
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+
+legend {
+  padding: 0;
+  font-weight: 650;
+}
+
+.tick {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  min-height: var(--target);
+}
+
+.tick input {
+  flex: none;
+  width: 24px;
+  height: 24px;
+  accent-color: var(--copper);
 }
 
 .roles {

@@ -17,7 +17,7 @@ import variablerotor.core.bench.SimulatedMotor;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.catalogue.Catalogue;
 import variablerotor.core.check.Symptom;
-import variablerotor.core.cost.Offer;
+import variablerotor.core.choice.Market.Offer;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.family.Family;
@@ -80,9 +80,18 @@ class SameJsonTest {
       JobLog log =
           new JobLog.Builder("c", false, "Tobin", "then", "now", told)
               .readings(readings)
-              .offers(List.of(new JobLog.Offered(Route.SAME_MOTOR, new Offer(900, 1, 5))))
+              .offers(List.of(new Offer(Route.SAME_MOTOR, null, 900.0, 5.0, 1.0, 12.0, 280.0)))
               .decisions(
-                  List.of(new JobLog.Decided("d", Route.SAME_MOTOR, null, "USD", "Tobin", "now")))
+                  List.of(
+                      new JobLog.Decided(
+                          "d",
+                          Route.SAME_MOTOR,
+                          null,
+                          null,
+                          "USD",
+                          List.of("link"),
+                          "Tobin",
+                          "now")))
               .photos(List.of(new JobLog.Photo("p", PhotoKind.OTHER, 800, 600, "Tobin", "now")))
               .build();
       same(CallView.of(Job.of(log, Settings.usual("UTC"), LocalDate.parse("2026-11-24"))));

@@ -1,6 +1,7 @@
 package variablerotor.core.casefile;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Situation;
@@ -11,6 +12,7 @@ import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
 
 /**
@@ -19,6 +21,7 @@ import variablerotor.core.motor.UnitPlate;
  * @param title free text, or null
  * @param facts in the order given
  * @param today the day that warranty and age are reckoned from; null for the clock's
+ * @param running how the unit is run
  * @param market what a choice costs here
  * @param candidates motors that might be fitted
  * @param unknownFields fields that the format does not have; they are kept out, and told
@@ -30,6 +33,7 @@ public record CaseFile(
     Symptom symptom,
     List<Fact> facts,
     @Nullable LocalDate today,
+    Running running,
     Market market,
     List<Candidate> candidates,
     List<String> unknownFields) {
@@ -48,7 +52,17 @@ public record CaseFile(
       List<Fact> facts,
       @Nullable LocalDate today,
       List<String> unknownFields) {
-    this(title, unit, motor, symptom, facts, today, Market.UNKNOWN, List.of(), unknownFields);
+    this(
+        title,
+        unit,
+        motor,
+        symptom,
+        facts,
+        today,
+        Running.UNKNOWN,
+        Market.UNKNOWN,
+        List.of(),
+        unknownFields);
   }
 
   /** The name in the field {@code format}. */
@@ -90,5 +104,24 @@ public record CaseFile(
         .moduleSoldAlone(told.flag(FactType.PLATE_MODULE_SOLD_ALONE))
         .feedback(told.flag(FactType.MOTOR_FEEDBACK))
         .build();
+  }
+
+  /** Dates that cannot both be so: a warranty does not end before the unit stands. */
+  public static List<InputFault> dateFaults(UnitPlate unit, @Nullable LocalDate today) {
+    LocalDate installed = unit.installed();
+    LocalDate until = unit.warrantyUntil();
+    List<InputFault> faults = new ArrayList<>();
+    if (installed != null && until != null && until.isBefore(installed)) {
+      faults.add(
+          new InputFault(
+              "unit.warrantyUntil",
+              "found " + until + "; allowed is a day from unit.installed, " + installed + ", on"));
+    }
+    if (installed != null && today != null && installed.isAfter(today)) {
+      faults.add(
+          new InputFault(
+              "unit.installed", "found " + installed + "; allowed is a day up to " + today));
+    }
+    return faults;
   }
 }

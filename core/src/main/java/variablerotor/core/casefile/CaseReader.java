@@ -7,6 +7,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.choice.Market;
+import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;
@@ -15,6 +16,7 @@ import variablerotor.core.family.Family;
 import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.PlateField;
+import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Route;
 import variablerotor.core.signal.LineVoltage;
@@ -53,13 +55,15 @@ public final class CaseReader {
     Symptom symptom = required(root, "symptom", Symptom.values());
     List<Fact> facts = facts(root);
     LocalDate today = root.date("today");
+    Running running = running(root.object("running"));
     Market market = market(root.object("market"));
     List<Candidate> candidates = candidates(root);
     unknown.addAll(root.unknown());
     if (symptom == null || !faults.isEmpty()) {
       throw new InputFaults(faults);
     }
-    return new CaseFile(title, unit, motor, symptom, facts, today, market, candidates, unknown);
+    return new CaseFile(
+        title, unit, motor, symptom, facts, today, running, market, candidates, unknown);
   }
 
   private void header(Branch root) {
@@ -117,30 +121,33 @@ public final class CaseReader {
   }
 
   private MotorPlate plate(Branch motor, Family family) {
-    MotorPlate plate =
-        MotorPlate.of(family)
-            .horsepower(number(motor, PlateField.MOTOR, "horsepower"))
-            .volts(volts(motor))
-            .phases(whole(motor, PlateField.MOTOR, "phases"))
-            .hertz(number(motor, PlateField.MOTOR, "hertz"))
-            .rpm(number(motor, PlateField.MOTOR, "rpm"))
-            .fullLoadAmps(number(motor, PlateField.MOTOR, "fullLoadAmps"))
-            .frame(motor.text("frame", 20))
-            .shaftDiameterIn(number(motor, PlateField.MOTOR, "shaftDiameterIn"))
-            .shaftLengthIn(number(motor, PlateField.MOTOR, "shaftLengthIn"))
-            .bodyLengthIn(number(motor, PlateField.MOTOR, "bodyLengthIn"))
-            .rotation(motor.word("rotation", MotorPlate.Rotation.values()))
-            .mount(motor.word("mount", MotorPlate.Mount.values()))
-            .enclosure(motor.word("enclosure", MotorPlate.Enclosure.values()))
-            .speedTaps(whole(motor, PlateField.MOTOR, "speedTaps"))
-            .feedback(motor.flag("feedback"))
-            .moduleRemovable(motor.flag("moduleRemovable"))
-            .moduleSoldAlone(motor.flag("moduleSoldAlone"))
-            .programmed(motor.flag("programmed"))
-            .connection(motor.word("connection", Connection.values()))
-            .build();
+    MotorPlate plate = plateFields(motor, family);
     unknown.addAll(motor.unknown());
     return plate;
+  }
+
+  private static MotorPlate plateFields(Branch motor, Family family) {
+    return MotorPlate.of(family)
+        .horsepower(number(motor, PlateField.MOTOR, "horsepower"))
+        .volts(volts(motor))
+        .phases(whole(motor, PlateField.MOTOR, "phases"))
+        .hertz(number(motor, PlateField.MOTOR, "hertz"))
+        .rpm(number(motor, PlateField.MOTOR, "rpm"))
+        .fullLoadAmps(number(motor, PlateField.MOTOR, "fullLoadAmps"))
+        .frame(motor.text("frame", 20))
+        .shaftDiameterIn(number(motor, PlateField.MOTOR, "shaftDiameterIn"))
+        .shaftLengthIn(number(motor, PlateField.MOTOR, "shaftLengthIn"))
+        .bodyLengthIn(number(motor, PlateField.MOTOR, "bodyLengthIn"))
+        .rotation(motor.word("rotation", MotorPlate.Rotation.values()))
+        .mount(motor.word("mount", MotorPlate.Mount.values()))
+        .enclosure(motor.word("enclosure", MotorPlate.Enclosure.values()))
+        .speedTaps(whole(motor, PlateField.MOTOR, "speedTaps"))
+        .feedback(motor.flag("feedback"))
+        .moduleRemovable(motor.flag("moduleRemovable"))
+        .moduleSoldAlone(motor.flag("moduleSoldAlone"))
+        .programmed(motor.flag("programmed"))
+        .connection(motor.word("connection", Connection.values()))
+        .build();
   }
 
   private static @Nullable Double number(Branch branch, List<PlateField> plate, String id) {
@@ -168,6 +175,32 @@ public final class CaseReader {
     return volts;
   }
 
+  private Running running(Branch running) {
+    Running read =
+        new Running(
+            number(running, PlateField.RUNNING, "airflowCfm"),
+            number(running, PlateField.RUNNING, "staticInwc"),
+            number(running, PlateField.RUNNING, "variableWatts"),
+            number(running, PlateField.RUNNING, "hoursPerYear"),
+            number(running, PlateField.RUNNING, "yearsAhead"),
+            running.word("staging", Running.Staging.values()),
+            number(running, PlateField.RUNNING, "lowestStageCfm"),
+            number(running, PlateField.RUNNING, "oneSpeedCfm"),
+            number(running, PlateField.RUNNING, "heatOutputBtuh"),
+            number(running, PlateField.RUNNING, "riseLowF"),
+            number(running, PlateField.RUNNING, "riseHighF"),
+            number(running, PlateField.RUNNING, "transformerVa"),
+            number(running, PlateField.RUNNING, "hangingVa"),
+            number(running, PlateField.RUNNING, "relayVa"));
+    Double low = read.riseLowF();
+    Double high = read.riseHighF();
+    if (low != null && high != null && low > high) {
+      running.fault("riseLowF", "found more than riseHighF; allowed is the lesser of the two");
+    }
+    unknown.addAll(running.unknown());
+    return read;
+  }
+
   /** Most money in one figure [currency]. */
   private static final double MOST_MONEY = 1e7;
 
@@ -180,18 +213,7 @@ public final class CaseReader {
     for (int i = 0; i < list.size(); i++) {
       Branch one = entry(list.get(i), "market.offers[" + i + "]");
       if (one != null) {
-        Route route = required(one, "route", Route.values());
-        Market.Offer offer =
-            new Market.Offer(
-                route == null ? Route.REPAIR_OTHER : route,
-                one.text("candidate", 100),
-                one.number("partPrice", 0, MOST_MONEY),
-                one.number("leadDays", 0, 3650),
-                one.number("labourHours", 0, 1000),
-                one.number("warrantyMonths", 0, 1200),
-                one.number("wattsPerThousandCfm", 0, 10_000));
-        offers.add(offer);
-        unknown.addAll(one.unknown());
+        offers.add(offer(one));
       }
     }
     Market read =
@@ -207,6 +229,21 @@ public final class CaseReader {
     return read;
   }
 
+  private Market.Offer offer(Branch one) {
+    Route route = required(one, "route", Route.values());
+    Market.Offer offer =
+        new Market.Offer(
+            route == null ? Route.REPAIR_OTHER : route,
+            one.text("candidate", 100),
+            one.number("partPrice", 0, MOST_MONEY),
+            one.number("leadDays", 0, 3650),
+            one.number("labourHours", 0, 1000),
+            one.number("warrantyMonths", 0, 1200),
+            one.number("wattsPerThousandCfm", 0, 10_000));
+    unknown.addAll(one.unknown());
+    return offer;
+  }
+
   private List<Candidate> candidates(Branch root) {
     List<Candidate> candidates = new ArrayList<>();
     List<?> list = root.list("candidates");
@@ -217,28 +254,75 @@ public final class CaseReader {
     for (int i = 0; i < list.size(); i++) {
       Branch one = entry(list.get(i), "candidates[" + i + "]");
       if (one != null) {
-        String id = one.text("id", 100);
-        if (id == null) {
-          one.fault("id", "found nothing; required is a text");
-        }
-        Integer onHand = one.whole("onHand", 0, 1_000_000);
-        List<String> adapters = new ArrayList<>();
-        for (Object adapter : one.list("adapters")) {
-          if (adapter instanceof String text) {
-            adapters.add(text);
-          } else {
-            one.fault(
-                "adapters",
-                "found " + FactParser.describe(adapter) + "; allowed is a list of texts");
-          }
-        }
-        Boolean off = one.flag("feedbackCanBeDisabled");
-        Family family = required(one, "family", Family.values());
-        MotorPlate plate = plate(one, family == null ? Family.PSC : family);
-        candidates.add(new Candidate(id == null ? "" : id, plate, onHand, adapters, off));
+        candidates.add(candidate(one));
+        unknown.addAll(one.unknown());
       }
     }
     return candidates;
+  }
+
+  private Candidate candidate(Branch one) {
+    String id = one.text("id", 100);
+    if (id == null || id.isBlank()) {
+      one.fault("id", "found nothing; required is a text");
+    }
+    Integer onHand = one.whole("onHand", 0, 1_000_000);
+    List<String> adapters = new ArrayList<>();
+    for (Object adapter : one.list("adapters")) {
+      if (adapter instanceof String text && text.length() <= 100) {
+        adapters.add(text);
+      } else {
+        one.fault(
+            "adapters", "found " + FactParser.describe(adapter) + "; allowed is a list of texts");
+      }
+    }
+    Boolean off = one.flag("feedbackCanBeDisabled");
+    Family family = required(one, "family", Family.values());
+    MotorPlate plate = plateFields(one, family == null ? Family.PSC : family);
+    return new Candidate(id == null ? "" : id, plate, onHand, adapters, off);
+  }
+
+  /**
+   * A motor that a shop can get, by the same rules as a candidate of a case.
+   *
+   * @param tree maps, lists, strings, doubles and booleans
+   * @throws InputFaults with every fault found, a field that nobody knows included
+   */
+  public static ShopMotor shopMotor(Object tree) throws InputFaults {
+    CaseReader reader = new CaseReader();
+    Branch one = new Branch(tree instanceof Map<?, ?> map ? map : Map.of(), "", reader.faults);
+    Candidate candidate = reader.candidate(one);
+    ShopMotor motor =
+        new ShopMotor(
+            candidate,
+            one.word("at", ShopMotor.Place.values()),
+            one.number("price", 0, MOST_MONEY),
+            one.number("leadDays", 0, 3650),
+            one.number("warrantyMonths", 0, 1200),
+            one.number("wattsPerThousandCfm", 0, 10_000));
+    if (candidate.plate().volts() == null) {
+      one.fault("volts", "found nothing; required is what its plate says, such as 208-230");
+    }
+    one.unknown().forEach(field -> one.fault(field, "is not a field of a motor"));
+    if (!reader.faults.isEmpty()) {
+      throw new InputFaults(reader.faults);
+    }
+    return motor;
+  }
+
+  /**
+   * A price for one way.
+   *
+   * @throws InputFaults with every fault found
+   */
+  public static Market.Offer offer(Object tree) throws InputFaults {
+    CaseReader reader = new CaseReader();
+    Branch one = new Branch(tree instanceof Map<?, ?> map ? map : Map.of(), "", reader.faults);
+    Market.Offer offer = reader.offer(one);
+    if (!reader.faults.isEmpty()) {
+      throw new InputFaults(reader.faults);
+    }
+    return offer;
   }
 
   private @Nullable Branch entry(Object given, String path) {

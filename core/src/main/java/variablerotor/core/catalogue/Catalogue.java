@@ -24,6 +24,7 @@ import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.odds.Check;
 import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.route.Route;
+import variablerotor.core.route.School;
 import variablerotor.core.source.Figure;
 import variablerotor.core.source.Source;
 import variablerotor.core.tree.Node;
@@ -44,6 +45,8 @@ public record Catalogue(
     List<Word> photos,
     List<PlateField> motorPlate,
     List<PlateField> unitPlate,
+    List<PlateField> running,
+    List<SchoolView> schools,
     List<FigureView> figures)
     implements Node {
   public Catalogue {
@@ -60,6 +63,8 @@ public record Catalogue(
     photos = List.copyOf(photos);
     motorPlate = List.copyOf(motorPlate);
     unitPlate = List.copyOf(unitPlate);
+    running = List.copyOf(running);
+    schools = List.copyOf(schools);
     figures = List.copyOf(figures);
   }
 
@@ -92,6 +97,10 @@ public record Catalogue(
         motorPlate,
         "unitPlate",
         unitPlate,
+        "running",
+        running,
+        "schools",
+        schools,
         "figures",
         figures);
   }
@@ -101,6 +110,19 @@ public record Catalogue(
     @Override
     public Map<String, Object> tree() {
       return Tree.of("id", id, "title", title);
+    }
+  }
+
+  /** A question on which the trade disagrees, with its answers: the usual one first, and why. */
+  public record SchoolView(School id, String title, String reason, List<Word> habits)
+      implements Node {
+    public SchoolView {
+      habits = List.copyOf(habits);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "title", title, "reason", reason, "habits", habits);
     }
   }
 
@@ -333,7 +355,17 @@ public record Catalogue(
         Arrays.stream(PhotoKind.values()).map(k -> new Word(k.name(), k.title())).toList(),
         PlateField.MOTOR,
         PlateField.UNIT,
+        PlateField.RUNNING,
+        Arrays.stream(School.values()).map(Catalogue::school).toList(),
         Figures.all().stream().map(Catalogue::figure).toList());
+  }
+
+  private static SchoolView school(School school) {
+    return new SchoolView(
+        school,
+        school.title(),
+        school.reason(),
+        school.habits().stream().map(one -> new Word(one.name(), one.title())).toList());
   }
 
   private static TerminalView terminal(Terminal terminal) {

@@ -3,8 +3,13 @@ package variablerotor.core.choice;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.match.Candidate;
 import variablerotor.core.match.Matching;
+import variablerotor.core.match.Sizing;
 import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.Running;
+import variablerotor.core.route.Circumstances;
+import variablerotor.core.route.Habit;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
@@ -15,21 +20,32 @@ import variablerotor.core.tree.Tree;
  * @param horsepower [hp]
  * @param fullLoadAmps by the table, single phase NEC 2023 Table 430.248, three phases 430.250 (from
  *     memory), or the matched motor's plate [A]
+ * @param lockedRotorAmps that a relay's contacts must make, single phase from half a horsepower up:
+ *     six times the table's amps, as NEC Table 430.251(A) has them (from memory) [A]
  * @param conductorAmps 125 %, NEC 430.22 (from memory) [A]
  * @param overloadAmps 115 and 125 %, NEC 430.32 (from memory), of the plate's amps where known [A]
- * @param transformerVa not reckoned here: it hangs on the relays chosen
+ * @param relays that it takes, by the shop's habit
+ * @param transformerVa the coils of these relays and what hangs on the transformer already [VA];
+ *     null where one of them is not known
+ * @param transformerBears whether the transformer has so much; null where that is not known
+ * @param notes what the fitting asks for, whatever the size
  */
 public record Conversion(
     @Nullable Double horsepower,
     @Nullable Integer poles,
     @Nullable Double fullLoadAmps,
+    @Nullable Double lockedRotorAmps,
     @Nullable Double conductorAmps,
     @Nullable List<Double> overloadAmps,
+    int relays,
     @Nullable Double transformerVa,
+    @Nullable Boolean transformerBears,
+    List<String> notes,
     String source)
     implements Node {
   public Conversion {
     overloadAmps = overloadAmps == null ? null : List.copyOf(overloadAmps);
+    notes = List.copyOf(notes);
   }
 
   private static final double[] ONE_PHASE_VOLTS = {115, 208, 230};
@@ -61,28 +77,66 @@ public record Conversion(
   private static final double NEAR = 12;
 
   /**
-   * @param matched the fixed-speed motor that fits; null where none is matched
+   * @param candidate the fixed-speed motor that fits; null where none is matched
    * @param measuredVolts the line as it was measured [V]; null where it was not
    */
   static Conversion of(
-      MotorPlate old, @Nullable MotorPlate matched, @Nullable Double measuredVolts) {
+      Circumstances all, @Nullable Candidate candidate, @Nullable Double measuredVolts) {
+    MotorPlate old = all.motor();
+    MotorPlate matched = candidate == null ? null : candidate.plate();
+    Double wanted =
+        old.horsepower() == null ? Sizing.horsepower(all.unit(), all.running()) : old.horsepower();
     Double horsepower =
-        matched == null || matched.horsepower() == null ? old.horsepower() : matched.horsepower();
+        matched == null || matched.horsepower() == null ? wanted : matched.horsepower();
     Double table = amps(old, horsepower, measuredVolts);
     Double plate = matched == null ? null : matched.fullLoadAmps();
     Double amps = plate == null ? table : plate;
+    int relays = all.schools().have(Habit.ONE_RELAY) ? 1 : 2;
+    Double va = volt(all.running(), relays);
+    Double has = all.running().transformerVa();
     return new Conversion(
         horsepower,
         old.rpm() == null ? null : (Integer) Matching.poles(old),
         table == null ? plate : table,
+        lockedRotor(old, horsepower, table),
         amps == null ? null : (Double) (1.25 * amps),
         amps == null ? null : List.of(1.15 * amps, 1.25 * amps),
-        null,
+        relays,
+        va,
+        va == null || has == null ? null : (Boolean) (va <= has),
+        NOTES,
         plate == null
             ? "NEC 2023 Tables 430.248 and 430.250, 430.22, 430.32 (from memory); local code and the"
                 + " unit's plate rule."
             : "The new motor's plate, NEC 430.6(A)(2), 430.22, 430.32 (from memory); local code and"
                 + " the unit's plate rule.");
+  }
+
+  /** Common practice; the tolerance of capacitors as well. */
+  private static final List<String> NOTES =
+      List.of(
+          "Run capacitor: exactly the microfarads on the new motor's plate, within 6 %, for 370 or"
+              + " 440 V AC as it says, or more.",
+          "Relay contacts rated for a motor load at this voltage; coils for 24 V.",
+          "Cap each unused speed lead alone. Two speeds live at once burn the motor.",
+          "See which way it turns: the wrong way still moves some air.",
+          "A thermally protected motor may need no overload of its own.");
+
+  private static @Nullable Double volt(Running running, int relays) {
+    Double coil = running.relayVa();
+    Double hanging = running.hangingVa();
+    return coil == null || hanging == null ? null : (Double) (hanging + relays * coil);
+  }
+
+  /** The least that the locked-rotor table has [hp]. */
+  private static final double LEAST_LOCKED = 0.5;
+
+  private static @Nullable Double lockedRotor(
+      MotorPlate old, @Nullable Double horsepower, @Nullable Double table) {
+    boolean one = old.phases() == null || old.phases() == 1;
+    return table == null || horsepower == null || !one || horsepower < LEAST_LOCKED
+        ? null
+        : (Double) (6 * table);
   }
 
   private static @Nullable Double amps(
@@ -134,9 +188,13 @@ public record Conversion(
         "horsepower", horsepower,
         "poles", poles,
         "fullLoadAmps", fullLoadAmps,
+        "lockedRotorAmps", lockedRotorAmps,
         "conductorAmps", conductorAmps,
         "overloadAmps", overloadAmps,
+        "relays", relays,
         "transformerVa", transformerVa,
+        "transformerBears", transformerBears,
+        "notes", notes,
         "source", source);
   }
 }

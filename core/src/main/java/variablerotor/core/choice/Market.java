@@ -1,8 +1,12 @@
 package variablerotor.core.choice;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.route.Route;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
 
 /**
  * What a choice costs here. Nothing is invented: what is not said is null, and what follows from it
@@ -21,7 +25,8 @@ public record Market(
     @Nullable Double fanHoursPerYear,
     @Nullable Double airflowCfm,
     @Nullable Double yearsAhead,
-    List<Offer> offers) {
+    List<Offer> offers)
+    implements Node {
   public Market {
     offers = List.copyOf(offers);
   }
@@ -42,5 +47,74 @@ public record Market(
       @Nullable Double leadDays,
       @Nullable Double labourHours,
       @Nullable Double warrantyMonths,
-      @Nullable Double wattsPerThousandCfm) {}
+      @Nullable Double wattsPerThousandCfm)
+      implements Node {
+    /** The same at this price [currency]. */
+    Offer withPrice(double price) {
+      return new Offer(
+          route, candidate, price, leadDays, labourHours, warrantyMonths, wattsPerThousandCfm);
+    }
+
+    /** The same, with this power where none is told [W for 1,000 ft³/min]. */
+    public Offer orWatts(@Nullable Double watts) {
+      return wattsPerThousandCfm != null
+          ? this
+          : new Offer(route, candidate, partPrice, leadDays, labourHours, warrantyMonths, watts);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "route", route,
+          "candidate", candidate,
+          "partPrice", partPrice,
+          "leadDays", leadDays,
+          "labourHours", labourHours,
+          "warrantyMonths", warrantyMonths,
+          "wattsPerThousandCfm", wattsPerThousandCfm);
+    }
+  }
+
+  /**
+   * What was typed on the call goes before what the shop's list says: a price for a way as such
+   * takes the place of all of that way, one for a motor the place of that motor's.
+   */
+  public static List<Offer> offers(List<Offer> typed, List<ShopMotor> motors) {
+    List<Offer> offers = new ArrayList<>(typed);
+    for (ShopMotor motor : motors) {
+      for (Offer listed : motor.offers()) {
+        boolean said =
+            typed.stream()
+                .filter(one -> one.route() == listed.route())
+                .anyMatch(
+                    one -> one.candidate() == null || one.candidate().equals(listed.candidate()));
+        if (!said) {
+          offers.add(listed);
+        }
+      }
+    }
+    return offers;
+  }
+
+  /** With the prices of this motor alone, and those that are of none. */
+  public Market onlyFor(String candidate) {
+    List<Offer> left =
+        offers.stream()
+            .filter(one -> one.candidate() == null || one.candidate().equals(candidate))
+            .toList();
+    return new Market(
+        currency, labourPerHour, energyPerKwh, fanHoursPerYear, airflowCfm, yearsAhead, left);
+  }
+
+  @Override
+  public Map<String, Object> tree() {
+    return Tree.of(
+        "currency", currency,
+        "labourPerHour", labourPerHour,
+        "energyPerKwh", energyPerKwh,
+        "fanHoursPerYear", fanHoursPerYear,
+        "airflowCfm", airflowCfm,
+        "yearsAhead", yearsAhead,
+        "offers", offers);
+  }
 }

@@ -44,10 +44,33 @@ public final class CostFigures {
           "W",
           Source.standard("10 CFR 430 Subpart B Appendix M, coil-only default; M1 has 441"));
 
+  public static final Figure UNIT_LIFE_YEARS =
+      new Figure(
+          "unit.lifeYears",
+          "A unit is expected to last",
+          15,
+          "years",
+          Source.standard("ASHRAE Handbook HVAC Applications, service lives of split systems"));
+
+  public static final Figure CFM_PER_TON =
+      new Figure(
+          "air.perTon",
+          "Air of an indoor blower, for a ton of cooling",
+          400,
+          "cfm",
+          Source.practice("until the air is measured"));
+
   private CostFigures() {}
 
   /** Every figure of this class, with its source. */
   public static List<Figure> all() {
-    return List.of(SWAP_HOURS, CONVERSION_HOURS, LOAN_HOURS, MODULE_ALONE_YEARS, FIXED_SPEED_WATTS);
+    return List.of(
+        SWAP_HOURS,
+        CONVERSION_HOURS,
+        LOAN_HOURS,
+        MODULE_ALONE_YEARS,
+        FIXED_SPEED_WATTS,
+        UNIT_LIFE_YEARS,
+        CFM_PER_TON);
   }
 }

@@ -3,6 +3,7 @@ package variablerotor.core.job;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -10,19 +11,26 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.CaseFile;
 import variablerotor.core.check.Situation;
-import variablerotor.core.cost.Offer;
+import variablerotor.core.choice.Market;
+import variablerotor.core.choice.Market.Offer;
+import variablerotor.core.choice.Options;
+import variablerotor.core.choice.ShopMotor;
+import variablerotor.core.cost.CostFigures;
 import variablerotor.core.diagnosis.CommonGround;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.Facts;
 import variablerotor.core.fact.RepairPhase;
-import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.match.Candidate;
+import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.motor.Warranty;
+import variablerotor.core.route.Circumstances;
 import variablerotor.core.route.PlateAsk;
 import variablerotor.core.route.Route;
+import variablerotor.core.route.Schools;
 import variablerotor.core.route.Way;
-import variablerotor.core.route.Ways;
 import variablerotor.core.tree.Tree;
 
 /** What follows from the log of a call: the readings in force, the diagnosis, the ways forward. */
@@ -34,9 +42,8 @@ public final class Job {
   private final List<Fact> facts;
   private final Situation situation;
   private final Diagnosis diagnosis;
-  private final List<Way> ways;
+  private final Options options;
   private final List<PlateAsk> plateAsks;
-  private final Map<Route, Offer> offers;
 
   private Job(JobLog log, Settings settings, LocalDate today) {
     this.log = log;
@@ -50,12 +57,65 @@ public final class Job {
         new CaseFile(null, told.unit(), told.motor(), told.symptom(), facts, today, List.of());
     situation = file.situation(settings.balanceLimitPercent());
     diagnosis = CommonGround.diagnose(situation, told.families());
-    UnitPlate unit = file.knownUnit();
-    MotorPlate motor = file.knownMotor();
-    ways = Ways.of(unit, motor, situation.facts(), diagnosis, today);
-    plateAsks = PlateAsk.of(unit, motor, diagnosis, ways);
-    offers = new EnumMap<>(Route.class);
-    log.offers().forEach(one -> offers.put(one.route(), one.offer()));
+    Circumstances all =
+        new Circumstances(
+            file.knownUnit(),
+            file.knownMotor(),
+            running(told.running(), situation.facts()),
+            Schools.of(settings.habits()),
+            told.agreed(),
+            today);
+    options =
+        Options.of(
+            all,
+            situation,
+            diagnosis,
+            market(all),
+            log.motors().stream().map(ShopMotor::candidate).toList());
+    plateAsks = PlateAsk.of(all, diagnosis, ways());
+  }
+
+  /** A pressure that was measured need not be told again. */
+  private static Running running(Running told, Facts facts) {
+    return told.staticInwc() == null ? told.withStatic(facts.number(FactType.STATIC_INWC)) : told;
+  }
+
+  /** What the shop's figures and this call's say together. */
+  private Market market(Circumstances all) {
+    Running running = all.running();
+    Double hours =
+        running.hoursPerYear() == null ? settings.fanHoursPerYear() : running.hoursPerYear();
+    return new Market(
+        settings.currency(),
+        settings.labourPerHour(),
+        settings.energyPerKwh(),
+        hours,
+        running.airflowCfm() == null ? airByTons(all.unit()) : running.airflowCfm(),
+        running.yearsAhead() == null ? yearsLeft(all) : running.yearsAhead(),
+        Market.offers(typed(), log.motors()).stream()
+            .map(
+                one ->
+                    one.route().keepsVariableSpeed() ? one.orWatts(running.variableWatts()) : one)
+            .toList());
+  }
+
+  private static @Nullable Double airByTons(UnitPlate unit) {
+    Double tons = unit.coolingTons();
+    boolean indoors = unit.role() == UnitPlate.Role.INDOOR_BLOWER;
+    return tons == null || !indoors ? null : (Double) (tons * CostFigures.CFM_PER_TON.value());
+  }
+
+  /** What is left of the life of a unit of this age, a year at least. */
+  private @Nullable Double yearsLeft(Circumstances all) {
+    Integer age = all.age();
+    return age == null ? null : (Double) Math.max(1, settings.lifeYears() - age);
+  }
+
+  /** Of each way and motor what was typed last. */
+  private List<Market.Offer> typed() {
+    Map<String, Market.Offer> last = new LinkedHashMap<>();
+    log.offers().forEach(one -> last.put(one.route() + " " + one.candidate(), one));
+    return new ArrayList<>(last.values());
   }
 
   /**
@@ -122,9 +182,14 @@ public final class Job {
     return diagnosis;
   }
 
+  /** The ways forward, priced and ranked, and the motors that would fit. */
+  public Options options() {
+    return options;
+  }
+
   /** Every way forward, open or closed, in the order of the routes. */
   public List<Way> ways() {
-    return ways;
+    return options.basis().ways();
   }
 
   /** What of the plates is waited for, and why. */
@@ -134,17 +199,20 @@ public final class Job {
 
   /** The way forward by this route. */
   public Way way(Route route) {
-    return ways.stream().filter(one -> one.route() == route).findFirst().orElseThrow();
+    return options.route(route).way();
   }
 
-  /** What was typed in last for this way; null where nothing was. */
+  /** What was typed in last for this way as such; null where nothing was. */
   public @Nullable Offer offer(Route route) {
-    return offers.get(route);
+    return typed().stream()
+        .filter(one -> one.route() == route && one.candidate() == null)
+        .findFirst()
+        .orElse(null);
   }
 
   /** The way to go; null while there is none to name. */
   public @Nullable Route recommended() {
-    return Ways.recommended(ways, offers, settings.labourPerHour(), diagnosis);
+    return options.recommended();
   }
 
   /** The way chosen last; null while none is. */
@@ -158,7 +226,7 @@ public final class Job {
     return Warranty.of(log.particulars().unit().warrantyUntil(), today);
   }
 
-  /** The call in the open format: its facts in force, of both phases. */
+  /** The call in the open format: its facts in force, of both phases, its prices and motors. */
   public Map<String, Object> caseTree() {
     List<Map<String, Object>> kept = new ArrayList<>();
     for (JobLog.Reading reading : log.readings()) {
@@ -174,9 +242,12 @@ public final class Job {
         kept.add(tree);
       }
     }
+    Map<String, Object> whole = log.particulars().caseTree(kept);
+    whole.put("market", options.market().tree());
+    whole.put(
+        "candidates", options.basis().candidates().stream().map(Candidate::caseTree).toList());
     @SuppressWarnings("unchecked")
-    Map<String, Object> tree =
-        (Map<String, Object>) Tree.withoutNulls(log.particulars().caseTree(kept));
+    Map<String, Object> tree = (Map<String, Object>) Tree.withoutNulls(whole);
     return tree;
   }
 }

@@ -3,7 +3,8 @@ package variablerotor.core.job;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import variablerotor.core.cost.Offer;
+import variablerotor.core.choice.Market;
+import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.route.Route;
 
@@ -13,6 +14,8 @@ import variablerotor.core.route.Route;
  *
  * @param practice whether it is on a simulated motor
  * @param particulars what was told last
+ * @param offers the last of a way and motor is in force
+ * @param motors that the shop can get now
  * @param decisions the last is in force
  */
 public record JobLog(
@@ -23,13 +26,15 @@ public record JobLog(
     String changedAt,
     Particulars particulars,
     List<Reading> readings,
-    List<Offered> offers,
+    List<Market.Offer> offers,
+    List<ShopMotor> motors,
     List<Decided> decisions,
     List<Photo> photos) {
 
   public JobLog {
     readings = List.copyOf(readings);
     offers = List.copyOf(offers);
+    motors = List.copyOf(motors);
     decisions = List.copyOf(decisions);
     photos = List.copyOf(photos);
   }
@@ -39,19 +44,24 @@ public record JobLog(
    */
   public record Reading(String id, Fact fact, String author, String at, boolean retracted) {}
 
-  /** What one way forward was said to cost. */
-  public record Offered(Route route, Offer offer) {}
-
   /**
+   * @param candidate the motor that was chosen with it; null where none was
    * @param firstCost in {@code currency}, as it stood then; null where no price was known
+   * @param done what is to be done while fitting and was ticked, in words
    */
   public record Decided(
       String id,
       Route route,
+      @Nullable String candidate,
       @Nullable Double firstCost,
       String currency,
+      List<String> done,
       String author,
-      String at) {}
+      String at) {
+    public Decided {
+      done = List.copyOf(done);
+    }
+  }
 
   /** A photo without its pixels. */
   public record Photo(String id, PhotoKind kind, int width, int height, String author, String at) {}
@@ -65,7 +75,8 @@ public record JobLog(
     private final String changedAt;
     private final Particulars particulars;
     private final List<Reading> readings = new ArrayList<>();
-    private final List<Offered> offers = new ArrayList<>();
+    private final List<Market.Offer> offers = new ArrayList<>();
+    private final List<ShopMotor> motors = new ArrayList<>();
     private final List<Decided> decisions = new ArrayList<>();
     private final List<Photo> photos = new ArrayList<>();
 
@@ -90,9 +101,15 @@ public record JobLog(
       return this;
     }
 
-    /** Adds what ways were said to cost. */
-    public Builder offers(List<Offered> more) {
+    /** Adds what ways were said to cost, the last of a way and motor in force. */
+    public Builder offers(List<Market.Offer> more) {
       offers.addAll(more);
+      return this;
+    }
+
+    /** Adds motors that the shop can get. */
+    public Builder motors(List<ShopMotor> more) {
+      motors.addAll(more);
       return this;
     }
 
@@ -119,6 +136,7 @@ public record JobLog(
           particulars,
           readings,
           offers,
+          motors,
           decisions,
           photos);
     }

@@ -15,8 +15,10 @@ import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.route.Opener;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
@@ -27,6 +29,8 @@ import variablerotor.core.tree.Tree;
  * @param unitName which unit there
  * @param complaint in the customer's words; may be empty
  * @param mayBe the kinds that it can be besides the motor's family, while that is not known
+ * @param running how the unit is run
+ * @param agreed conditions of ways forward that are said to be done or settled: ids of reasons
  * @param wires colours of this motor's wires where they are not the usual ones, by terminal
  */
 public record Particulars(
@@ -37,15 +41,20 @@ public record Particulars(
     UnitPlate unit,
     MotorPlate motor,
     @Nullable List<Family> mayBe,
-    @Nullable Map<String, String> wires)
+    @Nullable Map<String, String> wires,
+    @Nullable Running running,
+    @Nullable List<String> agreed)
     implements Node {
 
+  private static final int MOST_AGREED = 60;
   private static final int MOST_WIRES = 20;
   private static final int LONGEST_WIRE = 24;
 
   public Particulars {
     mayBe = mayBe == null ? List.of() : List.copyOf(mayBe);
     wires = wires == null ? null : Collections.unmodifiableMap(new LinkedHashMap<>(wires));
+    running = running == null ? Running.UNKNOWN : running;
+    agreed = agreed == null ? List.of() : List.copyOf(agreed);
   }
 
   /** Of a motor whose family is known. */
@@ -57,7 +66,19 @@ public record Particulars(
       UnitPlate unit,
       MotorPlate motor,
       @Nullable Map<String, String> wires) {
-    this(place, unitName, complaint, symptom, unit, motor, List.of(), wires);
+    this(place, unitName, complaint, symptom, unit, motor, List.of(), wires, null, null);
+  }
+
+  /** Unknown where it was not said. */
+  @Override
+  public Running running() {
+    return Objects.requireNonNull(running);
+  }
+
+  /** None where nothing was. */
+  @Override
+  public List<String> agreed() {
+    return Objects.requireNonNull(agreed);
   }
 
   /** None where the family is known. */
@@ -83,7 +104,9 @@ public record Particulars(
         "unit", unit,
         "motor", motor,
         "mayBe", mayBe,
-        "wires", wires);
+        "wires", wires,
+        "running", running,
+        "agreed", agreed);
   }
 
   /**
@@ -92,6 +115,16 @@ public record Particulars(
    * @throws InputFaults with every fault found
    */
   public static Particulars checked(Particulars given) throws InputFaults {
+    if (given.unit() != null) {
+      List<InputFault> dates = CaseFile.dateFaults(given.unit(), null);
+      if (!dates.isEmpty()) {
+        throw new InputFaults(dates);
+      }
+    }
+    return filled(given);
+  }
+
+  private static Particulars filled(Particulars given) throws InputFaults {
     List<InputFault> faults = new ArrayList<>();
     text(faults, "place", given.place(), 1, 200);
     text(faults, "unitName", given.unitName(), 0, 200);
@@ -105,7 +138,9 @@ public record Particulars(
             given.unit() == null ? UnitPlate.UNKNOWN : given.unit(),
             given.motor(),
             given.mayBe(),
-            wires(faults, given.wires()));
+            wires(faults, given.wires()),
+            given.running(),
+            agreed(faults, given.agreed()));
     try {
       CaseReader.read(filled.caseTree(List.of()));
     } catch (InputFaults found) {
@@ -134,7 +169,7 @@ public record Particulars(
   public static Particulars read(Object tree) throws InputFaults {
     Map<?, ?> told = tree instanceof Map<?, ?> map ? map : Map.of();
     Map<String, Object> asCase = header();
-    for (String field : List.of("unit", "motor", "symptom")) {
+    for (String field : List.of("unit", "motor", "symptom", "running")) {
       asCase.put(field, told.get(field));
     }
     CaseFile plates = CaseReader.read(asCase);
@@ -145,7 +180,7 @@ public record Particulars(
         wires.put(String.valueOf(wire.getKey()), String.valueOf(wire.getValue()));
       }
     }
-    return checked(
+    return filled(
         new Particulars(
             textOf(told, "place"),
             textOf(told, "unitName"),
@@ -154,7 +189,9 @@ public record Particulars(
             plates.unit(),
             plates.motor(),
             families(told.get("mayBe")),
-            wires));
+            wires,
+            plates.running(),
+            texts(told.get("agreed"))));
   }
 
   private static List<Family> families(@Nullable Object given) throws InputFaults {
@@ -169,6 +206,26 @@ public record Particulars(
       families.add(family);
     }
     return families;
+  }
+
+  private static List<String> texts(@Nullable Object given) {
+    List<String> texts = new ArrayList<>();
+    for (Object one : given instanceof List<?> list ? list : List.of()) {
+      texts.add(String.valueOf(one));
+    }
+    return texts;
+  }
+
+  private static List<String> agreed(List<InputFault> faults, List<String> given) {
+    for (String one : given) {
+      if (given.size() > MOST_AGREED || Opener.said(one) == null) {
+        faults.add(
+            new InputFault(
+                "agreed", "found \"" + one + "\"; allowed are conditions that can be ticked"));
+        return List.of();
+      }
+    }
+    return given;
   }
 
   private static String textOf(Map<?, ?> told, String field) {
@@ -225,6 +282,7 @@ public record Particulars(
     tree.put("motor", motor == null ? Map.of() : motor.tree());
     tree.put("symptom", Tree.plain(symptom));
     tree.put("facts", facts);
+    tree.put("running", Tree.plain(running));
     return tree;
   }
 }

@@ -1,28 +1,68 @@
 package variablerotor.core.job;
 
+import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import variablerotor.core.cost.CostFigures;
+import variablerotor.core.route.Habit;
+import variablerotor.core.route.Schools;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.winding.WindingFigures;
 
 /**
- * The shop's own figures.
+ * The shop's own figures and habits. What is null the shop did not say, and nobody invents it.
  *
  * @param labourPerHour [currency/h]
  * @param balanceLimitPercent largest unbalance of winding pairs that counts as sound [%]
  * @param currency ISO 4217
  * @param timeZone name in the IANA time zone database, such as "Europe/Lisbon"
+ * @param taxPercent on what a customer pays [%]
+ * @param taxOnLabour whether labour is taxed as parts are
+ * @param energyPerKwh [currency/kWh]
+ * @param fanHoursPerYear that a fan runs here [h]
+ * @param lifeYears that a unit is expected to last
+ * @param habits where the trade disagrees, one to a school
  */
 public record Settings(
-    double labourPerHour, double balanceLimitPercent, String currency, String timeZone)
+    double labourPerHour,
+    double balanceLimitPercent,
+    String currency,
+    String timeZone,
+    @Nullable Double taxPercent,
+    boolean taxOnLabour,
+    @Nullable Double energyPerKwh,
+    @Nullable Double fanHoursPerYear,
+    double lifeYears,
+    List<Habit> habits)
     implements Node {
+  public Settings {
+    habits = List.copyOf(habits);
+  }
 
   /** Labour until the shop sets its own [currency/h]. Chosen here: a round figure to change. */
   private static final double USUAL_LABOUR = 120;
 
   /** Until the shop sets its own, in this time zone. */
   public static Settings usual(String timeZone) {
-    return new Settings(USUAL_LABOUR, WindingFigures.BALANCE_LIMIT.value(), "USD", timeZone);
+    return new Settings(
+        USUAL_LABOUR,
+        WindingFigures.BALANCE_LIMIT.value(),
+        "USD",
+        timeZone,
+        null,
+        false,
+        null,
+        null,
+        CostFigures.UNIT_LIFE_YEARS.value(),
+        Schools.USUAL.all());
+  }
+
+  /** Tax on a first cost; null where no rate is set or the cost is not known. */
+  public @Nullable Double tax(@Nullable Double part, @Nullable Double labour) {
+    return taxPercent == null || part == null || labour == null
+        ? null
+        : (Double) ((part + (taxOnLabour ? labour : 0)) * taxPercent / 100);
   }
 
   @Override
@@ -31,6 +71,12 @@ public record Settings(
         "labourPerHour", labourPerHour,
         "balanceLimitPercent", balanceLimitPercent,
         "currency", currency,
-        "timeZone", timeZone);
+        "timeZone", timeZone,
+        "taxPercent", taxPercent,
+        "taxOnLabour", taxOnLabour,
+        "energyPerKwh", energyPerKwh,
+        "fanHoursPerYear", fanHoursPerYear,
+        "lifeYears", lifeYears,
+        "habits", habits);
   }
 }

@@ -1,8 +1,12 @@
 package variablerotor.core.match;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
 
 /**
  * A motor that might be fitted.
@@ -17,8 +21,32 @@ public record Candidate(
     MotorPlate plate,
     @Nullable Integer onHand,
     List<String> adapters,
-    @Nullable Boolean feedbackCanBeDisabled) {
+    @Nullable Boolean feedbackCanBeDisabled)
+    implements Node {
   public Candidate {
     adapters = List.copyOf(adapters);
+  }
+
+  /** As in the open format: its plate's fields beside its own. */
+  public Map<String, Object> caseTree() {
+    Map<String, Object> tree = new LinkedHashMap<>();
+    tree.put("id", id);
+    tree.putAll(plate.tree());
+    tree.putAll(
+        Tree.of(
+            "onHand", onHand,
+            "adapters", adapters,
+            "feedbackCanBeDisabled", feedbackCanBeDisabled));
+    return tree;
+  }
+
+  @Override
+  public Map<String, Object> tree() {
+    return Tree.of(
+        "id", id,
+        "plate", plate,
+        "onHand", onHand,
+        "adapters", adapters,
+        "feedbackCanBeDisabled", feedbackCanBeDisabled);
   }
 }

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.signal.LineVoltage;
 import variablerotor.core.signal.SignalFigures;
@@ -18,14 +19,6 @@ import variablerotor.core.text.Numbers;
  * synchronous speed 120 f / p (NEMA MG 1, from memory).
  */
 public final class Matching {
-  /** Standard ratings [hp] (NEMA MG 1, from memory). */
-  private static final double[] SIZES = {
-    1 / 6.0, 1 / 5.0, 1 / 4.0, 1 / 3.0, 1 / 2.0, 3 / 4.0, 1, 1.5, 2, 3, 5, 7.5, 10, 15, 20
-  };
-
-  /** Two plates mean the same rating within this share, as .33 and 1/3 do. */
-  private static final double SAME = 0.03;
-
   /** Line frequency where neither plate tells it [Hz]. */
   private static final double USUAL_HERTZ = 60;
 
@@ -44,12 +37,17 @@ public final class Matching {
   private final MotorPlate old;
   private final MotorPlate other;
   private final UnitPlate unit;
+  private final Running running;
   private final Candidate candidate;
+  private final @Nullable Double line;
   private final List<Point> points = new ArrayList<>();
 
-  private Matching(UnitPlate unit, MotorPlate old, Candidate candidate) {
+  private Matching(
+      UnitPlate unit, MotorPlate old, Running running, @Nullable Double line, Candidate candidate) {
     this.unit = unit;
     this.old = old;
+    this.running = running;
+    this.line = line;
     this.candidate = candidate;
     other = candidate.plate();
   }
@@ -57,24 +55,32 @@ public final class Matching {
   /**
    * A candidate against the motor that stood in the unit.
    *
-   * @param provedOff whether the board's proof of speed is off already, or can be put off; null
-   *     where that is not known
+   * @param line as it was measured [V]; null where it was not
    */
   public static Match of(
-      UnitPlate unit, MotorPlate old, Candidate candidate, @Nullable Boolean provedOff) {
-    Matching matching = new Matching(unit, old, candidate);
+      UnitPlate unit, MotorPlate old, Running running, @Nullable Double line, Candidate candidate) {
+    Matching matching = new Matching(unit, old, running, line, candidate);
     matching.kind();
-    matching.rest(provedOff);
+    matching.rest(unit.feedbackCanBeDisabled());
     return Match.of(candidate.id(), matching.points);
+  }
+
+  /** A candidate by the plates alone. */
+  public static Match of(UnitPlate unit, MotorPlate old, Candidate candidate) {
+    return of(unit, old, Running.UNKNOWN, null, candidate);
   }
 
   /** A fixed-speed motor in the place of a variable one: all but its kind. */
   public static Match ofFixedSpeed(UnitPlate unit, MotorPlate old, Candidate candidate) {
-    Matching matching = new Matching(unit, old, candidate);
+    Matching matching = new Matching(unit, old, Running.UNKNOWN, null, candidate);
     matching.rest(true);
     return Match.of(candidate.id(), matching.points);
   }
 
+  /**
+   * @param provedOff whether the board's proof of speed is off already, or can be put off; null
+   *     where that is not known
+   */
   private void rest(@Nullable Boolean provedOff) {
     volts();
     equal("phases", "phase", number(old.phases()), number(other.phases()));
@@ -166,13 +172,28 @@ public final class Matching {
       say(
           "volts",
           Point.State.CHANGE,
-          "Set its voltage link for this line by its own sheet before power: the wrong way destroys"
-              + " it.");
+          link(wanted) + "Set it by its own sheet before power: the wrong way destroys it.");
     } else if (some) {
       say("volts", Point.State.CHANGE, "Only where the line is " + other.volts() + " V: measure.");
     } else {
       say("volts", Point.State.NO, other.volts() + " V in place of " + old.volts() + " V.");
     }
+  }
+
+  /** A line below this is the lower of two ranges [V]. */
+  private static final double LOW_LINE = 150;
+
+  /** Where the link goes by common practice: in for 115 V, out for 208-230 V. */
+  private String link(List<Window> wanted) {
+    boolean low = wanted.stream().allMatch(one -> one.high() < LOW_LINE);
+    boolean high = wanted.stream().allMatch(one -> one.low() > LOW_LINE);
+    if (line != null) {
+      low = line < LOW_LINE;
+      high = !low;
+    }
+    return low
+        ? "Voltage link IN for this line of 115 V. "
+        : high ? "Voltage link OUT for this line of 208-230 V. " : "Measure the line first. ";
   }
 
   /** Whether what one plate is rated for lies in what the other bears. */
@@ -185,13 +206,15 @@ public final class Matching {
   private void horsepower() {
     Double mine = old.horsepower();
     Double its = other.horsepower();
-    Double estimate = mine == null ? sizeByTons(unit) : null;
+    Double estimate = mine == null ? Sizing.horsepower(unit, running) : null;
     if (estimate != null && its != null) {
-      boolean less = its < estimate * (1 - SAME);
+      boolean less = its < estimate * (1 - Sizing.SAME);
       say(
           "horsepower",
           less ? Point.State.NO : Point.State.CHANGE,
-          "The old plate is not known; by tons it is about "
+          "The old plate is not known; by "
+              + (unit.coolingTons() == null ? "air and pressure" : "tons")
+              + " it is about "
               + plain(estimate)
               + " hp, an estimate"
               + (less ? ", and this one has less." : ": check it."));
@@ -200,11 +223,11 @@ public final class Matching {
     if (!judged("horsepower", mine, its) || mine == null || its == null) {
       return;
     }
-    if (Math.abs(its - mine) <= SAME * mine) {
+    if (Math.abs(its - mine) <= Sizing.SAME * mine) {
       say("horsepower", Point.State.OK, plain(its) + " hp, as before.");
     } else if (its < mine) {
       say("horsepower", Point.State.NO, plain(its) + " hp is less than " + plain(mine) + " hp.");
-    } else if (its <= nextSize(mine) * (1 + SAME)) {
+    } else if (its <= Sizing.nextSize(mine) * (1 + Sizing.SAME)) {
       say(
           "horsepower",
           Point.State.CHANGE,
@@ -212,30 +235,6 @@ public final class Matching {
     } else {
       say("horsepower", Point.State.NO, plain(its) + " hp is more than a size up.");
     }
-  }
-
-  /** Up to so many tons half a horsepower is usual, above it one. Common practice. */
-  private static final double SMALL_TONS = 3;
-
-  /**
-   * An estimate of an indoor blower whose plate cannot be read [hp]; null where the tons are not
-   * known, or where it is an outdoor fan.
-   */
-  public static @Nullable Double sizeByTons(UnitPlate unit) {
-    Double tons = unit.coolingTons();
-    if (tons == null || unit.role() == UnitPlate.Role.OUTDOOR_FAN) {
-      return null;
-    }
-    return tons <= SMALL_TONS ? 0.5 : 1.0;
-  }
-
-  private static double nextSize(double horsepower) {
-    for (double size : SIZES) {
-      if (size > horsepower * (1 + SAME)) {
-        return size;
-      }
-    }
-    return horsepower;
   }
 
   private void poles() {

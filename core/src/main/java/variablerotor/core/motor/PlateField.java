@@ -34,6 +34,24 @@ public record PlateField(
   public static final List<PlateField> UNIT =
       List.of(new PlateField("coolingTons", "Cooling", "ton", 0, 500, false));
 
+  /** Of how a unit is run. */
+  public static final List<PlateField> RUNNING =
+      List.of(
+          new PlateField("airflowCfm", "Air that the fan moves", "cfm", 1, 1e6, false),
+          new PlateField("staticInwc", "Pressure across the blower", "in. w.c.", 0, 20, false),
+          new PlateField(
+              "variableWatts", "Variable-speed motor, for 1,000 cfm", "W", 20, 2000, false),
+          new PlateField("hoursPerYear", "Hours that it runs a year", "h", 0, 8784, false),
+          new PlateField("yearsAhead", "Years that the unit is to last yet", "years", 0, 50, false),
+          new PlateField("lowestStageCfm", "Most air at the lowest stage", "cfm", 1, 1e6, false),
+          new PlateField("oneSpeedCfm", "Air at the new motor's one speed", "cfm", 1, 1e6, false),
+          new PlateField("heatOutputBtuh", "Gas heat, output", "Btu/h", 1, 1e8, false),
+          new PlateField("riseLowF", "Temperature rise, least", "°F", 0, 300, false),
+          new PlateField("riseHighF", "Temperature rise, most", "°F", 0, 300, false),
+          new PlateField("transformerVa", "24 V transformer", "VA", 1, 1e4, false),
+          new PlateField("hangingVa", "What hangs on it already", "VA", 0, 1e4, false),
+          new PlateField("relayVa", "One relay's coil", "VA", 0.1, 1e3, false));
+
   /**
    * @throws IllegalArgumentException for a field that no plate has
    */

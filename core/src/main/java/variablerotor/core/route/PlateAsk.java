@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.WarningId;
 import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
@@ -28,8 +29,10 @@ public record PlateAsk(Stage stage, String field, String why) implements Node {
   }
 
   /** What is not known yet and waited for, the most needed first. */
-  public static List<PlateAsk> of(
-      UnitPlate unit, MotorPlate motor, Diagnosis diagnosis, List<Way> ways) {
+  public static List<PlateAsk> of(Circumstances all, Diagnosis diagnosis, List<Way> ways) {
+    UnitPlate unit = all.unit();
+    MotorPlate motor = all.motor();
+    Running running = all.running();
     List<PlateAsk> asks = new ArrayList<>();
     boolean line = diagnosis.warnings().stream().anyMatch(one -> one.id() == WarningId.PLATE_FIRST);
     if (line) {
@@ -64,6 +67,28 @@ public record PlateAsk(Stage stage, String field, String why) implements Node {
         why = "to choose: a motor without a speed signal?";
         ask(asks, Stage.CHOOSE, "unit.feedbackCanBeDisabled", unit.feedbackCanBeDisabled(), why);
       }
+    }
+    if (isOpen(ways, Route.FIXED_SPEED) && !unit.isOutdoors(motor.family())) {
+      String why = "a lowest stage may need less air than one speed gives";
+      ask(asks, Stage.CHOOSE, "running.staging", running.staging(), why);
+      boolean gas = unit.heating().contains(UnitPlate.Heating.GAS);
+      if (running.hasStages() || gas) {
+        why = gas ? "to reckon the temperature rise of gas heat" : why;
+        ask(asks, Stage.CHOOSE, "running.oneSpeedCfm", running.oneSpeedCfm(), why);
+      }
+      if (running.hasStages()) {
+        ask(asks, Stage.CHOOSE, "running.lowestStageCfm", running.lowestStageCfm(), why);
+      }
+      if (gas) {
+        why = "to reckon the temperature rise of gas heat";
+        ask(asks, Stage.CHOOSE, "running.heatOutputBtuh", running.heatOutputBtuh(), why);
+        ask(asks, Stage.CHOOSE, "running.riseLowF", running.riseLowF(), why);
+        ask(asks, Stage.CHOOSE, "running.riseHighF", running.riseHighF(), why);
+      }
+    }
+    if (newMotor) {
+      String why = "without heat or cooling for days, or a motor lent meanwhile";
+      ask(asks, Stage.CHOOSE, "unit.otherHeatOrCooling", unit.otherHeatOrCooling(), why);
     }
     return asks;
   }

@@ -60,6 +60,11 @@ public enum Route {
     return this != FIXED_SPEED && this != LOANER && this != DRIVE_BYPASS;
   }
 
+  /** Whether another motor, or the same again, goes in. */
+  public boolean isNewMotor() {
+    return this == SAME_MOTOR || this == EQUIVALENT_MOTOR || this == FIXED_SPEED || this == LOANER;
+  }
+
   /** Labour to start from [h]. Common practice. */
   public double usualHours() {
     return usualHours;

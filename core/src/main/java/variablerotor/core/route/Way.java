@@ -1,7 +1,9 @@
 package variablerotor.core.route;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
@@ -9,38 +11,62 @@ import variablerotor.core.tree.Tree;
  * One way forward as it stands on this call.
  *
  * @param reasons what blocks it, then what it asks for first
+ * @param met what it asked for and has
  * @param loses what the customer gives up with it; said before a choice
+ * @param plan all that is then to be done, causes first
  */
-public record Way(Route route, RouteState state, List<Reason> reasons, List<String> loses) {
+public record Way(
+    Route route,
+    RouteState state,
+    List<Reason> reasons,
+    List<Reason> met,
+    List<String> loses,
+    List<String> plan) {
   public Way {
     reasons = List.copyOf(reasons);
+    met = List.copyOf(met);
     loses = List.copyOf(loses);
+    plan = List.copyOf(plan);
   }
 
   /**
    * @param blocks whether it shuts the way; otherwise it must first be shown or done
+   * @param opener what lifts it; null where nothing does
    */
-  public record Reason(String id, boolean blocks, String sentence) implements Node {
+  public record Reason(String id, boolean blocks, String sentence, @Nullable Opener opener)
+      implements Node {
 
     @Override
     public Map<String, Object> tree() {
-      return Tree.of("id", id, "blocks", blocks, "sentence", sentence);
+      return Tree.of("id", id, "blocks", blocks, "sentence", sentence, "opener", opener);
     }
   }
 
   /** The same way with these reasons met. */
-  public Way without(String... met) {
-    List<String> gone = List.of(met);
-    return of(route, reasons.stream().filter(one -> !gone.contains(one.id())).toList(), loses);
+  public Way with(List<String> ids) {
+    List<Reason> left = new ArrayList<>();
+    List<Reason> gone = new ArrayList<>(met);
+    reasons.forEach(one -> (ids.contains(one.id()) ? gone : left).add(one));
+    return sorted(route, left, gone, loses, plan);
+  }
+
+  /** The same way with all that is to be done. */
+  Way planned(List<String> steps) {
+    return new Way(route, state, reasons, met, loses, steps);
   }
 
   static Way of(Route route, List<Reason> reasons, List<String> loses) {
+    return sorted(route, reasons, List.of(), loses, List.of());
+  }
+
+  private static Way sorted(
+      Route route, List<Reason> reasons, List<Reason> met, List<String> loses, List<String> plan) {
     List<Reason> sorted =
         reasons.stream().sorted((a, b) -> Boolean.compare(b.blocks(), a.blocks())).toList();
     RouteState state =
         sorted.isEmpty()
             ? RouteState.OPEN
             : sorted.get(0).blocks() ? RouteState.BLOCKED : RouteState.CONDITIONAL;
-    return new Way(route, state, sorted, loses);
+    return new Way(route, state, sorted, met, loses, plan);
   }
 }

@@ -2,15 +2,12 @@ package variablerotor.core.route;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Stream;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.cost.CostFigures;
-import variablerotor.core.cost.Offer;
 import variablerotor.core.diagnosis.Action;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Remedy;
@@ -20,6 +17,7 @@ import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Command;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.winding.FrameState;
@@ -36,71 +34,85 @@ public final class Ways {
   private static final Set<Family> NEVER_CONVERTED =
       EnumSet.of(Family.BLDC_FIVE_WIRE, Family.BLDC_THREE_WIRE, Family.EC_PLUG_FAN);
 
+  private final Circumstances all;
   private final UnitPlate unit;
   private final MotorPlate motor;
   private final Facts facts;
   private final Diagnosis diagnosis;
   private final LocalDate today;
 
-  private Ways(
-      UnitPlate unit, MotorPlate motor, Facts facts, Diagnosis diagnosis, LocalDate today) {
-    this.unit = unit;
-    this.motor = motor;
+  private Ways(Circumstances all, Facts facts, Diagnosis diagnosis) {
+    this.all = all;
     this.facts = facts;
     this.diagnosis = diagnosis;
-    this.today = today;
+    unit = all.unit();
+    motor = all.motor();
+    today = all.today();
   }
 
-  /**
-   * @param today the day on which warranty and age are reckoned
-   */
-  public static List<Way> of(
-      UnitPlate unit, MotorPlate motor, Facts facts, Diagnosis diagnosis, LocalDate today) {
-    Ways ways = new Ways(unit, motor, facts, diagnosis, today);
-    return List.of(
-        ways.moduleOnly(),
-        ways.sameMotor(),
-        ways.equivalent(),
-        ways.fixedSpeed(),
-        ways.loaner(),
-        ways.boardAndMotor(),
-        ways.driveReplace(),
-        ways.driveBypass(),
-        ways.other());
+  /** Every way, in the order of the routes; what was agreed is met. */
+  public static List<Way> of(Circumstances all, Facts facts, Diagnosis diagnosis) {
+    Ways ways = new Ways(all, facts, diagnosis);
+    return Stream.of(
+            ways.moduleOnly(),
+            ways.sameMotor(),
+            ways.equivalent(),
+            ways.fixedSpeed(),
+            ways.loaner(),
+            ways.boardAndMotor(),
+            ways.driveReplace(),
+            ways.driveBypass(),
+            ways.other())
+        .map(way -> way.with(ways.agreed(way)).planned(ways.plan(way.route())))
+        .toList();
   }
 
-  /**
-   * The way to go: open before conditional, what keeps the variable speed before what gives it up
-   * (that is the customer's to say), then least first cost; a loan is no way to stay. Null while
-   * neither fault nor remedy is settled, or where no way that has a price can be gone.
-   */
-  public static @Nullable Route recommended(
-      List<Way> ways, Map<Route, Offer> offers, double ratePerHour, Diagnosis diagnosis) {
-    boolean settled = diagnosis.verdict().remedy().stands();
-    if (diagnosis.verdict().state() != VerdictState.DECIDED && !settled) {
-      return null;
+  /** Of what was agreed only what can be: nobody ticks away a winding that was not measured. */
+  private List<String> agreed(Way way) {
+    return way.reasons().stream()
+        .filter(one -> !one.blocks() && Opener.said(one.id()) != null)
+        .map(Way.Reason::id)
+        .filter(all.agreed()::contains)
+        .toList();
+  }
+
+  /** What is found, or asked for, and this way does not bring; then the way itself. */
+  private List<String> plan(Route route) {
+    Remedy remedy = diagnosis.verdict().remedy();
+    List<String> steps = new ArrayList<>();
+    List<Action> asked = new ArrayList<>(remedy.also());
+    if (remedy.stands()) {
+      asked.add(remedy.action());
     }
-    return ways.stream()
-        .filter(way -> way.state() != RouteState.BLOCKED && offers.containsKey(way.route()))
-        .filter(way -> way.route() != Route.LOANER)
-        .min(
-            Comparator.comparing(Way::state)
-                .thenComparing(way -> !way.route().keepsVariableSpeed())
-                .thenComparingDouble(way -> firstCost(offers.get(way.route()), ratePerHour)))
-        .map(Way::route)
-        .orElse(null);
+    for (Action action : asked) {
+      if (action != null && !brings(route, action)) {
+        steps.add(action.title());
+      }
+    }
+    if (route != Route.REPAIR_OTHER || steps.isEmpty()) {
+      steps.add(route.title());
+    }
+    return steps;
   }
 
-  private static double firstCost(@Nullable Offer offer, double ratePerHour) {
-    return offer == null ? Double.POSITIVE_INFINITY : offer.firstCost(ratePerHour);
+  private static boolean brings(Route route, Action action) {
+    return switch (action) {
+      case REPLACE_MODULE ->
+          route == Route.MODULE_ONLY || route.isNewMotor() || route == Route.BOARD_AND_MOTOR;
+      case REPLACE_MOTOR -> route.isNewMotor() || route == Route.BOARD_AND_MOTOR;
+      case REPLACE_BOARD -> route == Route.BOARD_AND_MOTOR;
+      case REPLACE_DRIVE -> route == Route.DRIVE_REPLACE || route == Route.DRIVE_BYPASS;
+      case NOTHING -> true;
+      default -> false;
+    };
   }
 
   private static Way.Reason block(String id, String sentence) {
-    return new Way.Reason(id, true, sentence);
+    return new Way.Reason(id, true, sentence, Opener.of(id));
   }
 
   private static Way.Reason first(String id, String sentence) {
-    return new Way.Reason(id, false, sentence);
+    return new Way.Reason(id, false, sentence, Opener.of(id));
   }
 
   private boolean proved() {
@@ -221,7 +233,10 @@ public final class Ways {
   }
 
   private void age(List<Way.Reason> reasons) {
-    if (unit.installed() == null) {
+    if (all.schools().have(Habit.ALWAYS_BOTH)) {
+      reasons.add(block("ALWAYS_BOTH", "This shop replaces module and motor together."));
+    }
+    if (unit.installed() == null || !all.schools().have(Habit.MODULE_IF_YOUNG)) {
       return;
     }
     double limit = CostFigures.MODULE_ALONE_YEARS.value();
@@ -303,11 +318,10 @@ public final class Ways {
       outdoorFan(reasons);
     }
     if (unit.heating().contains(UnitPlate.Heating.GAS)) {
-      reasons.add(
-          first(
-              "TEMPERATURE_RISE",
-              "Gas heat: the temperature rise at the one speed must stay within the plate. Changing"
-                  + " the fan of a fuel-burning unit can void its listing."));
+      temperatureRise(reasons);
+    }
+    if (all.running().hasStages() && !unit.isOutdoors(motor.family())) {
+      lowestStage(reasons);
     }
     if (unit.heating().contains(UnitPlate.Heating.ELECTRIC)) {
       reasons.add(
@@ -329,6 +343,54 @@ public final class Ways {
                 "Soft start and quiet low speed",
                 "Low-speed comfort and drying",
                 "Energy: it uses more for the same air"));
+  }
+
+  private void temperatureRise(List<Way.Reason> reasons) {
+    Running running = all.running();
+    Double air = running.oneSpeedCfm();
+    Double rise = running.riseAtOneSpeed();
+    Double low = running.riseLowF();
+    Double high = running.riseHighF();
+    if (air == null || rise == null || low == null || high == null) {
+      reasons.add(
+          first(
+              "TEMPERATURE_RISE",
+              "Gas heat: the temperature rise at the one speed must stay within the plate. Changing"
+                  + " the fan of a fuel-burning unit can void its listing."));
+    } else if (rise < low || rise > high) {
+      reasons.add(
+          block(
+              "RISE_OUT_OF_RANGE",
+              "Gas heat: at "
+                  + Numbers.plain(air)
+                  + " cfm the air would rise by "
+                  + Numbers.plain(Math.rint(rise))
+                  + " °F; the plate allows "
+                  + Numbers.plain(low)
+                  + " to "
+                  + Numbers.plain(high)
+                  + " °F."));
+    }
+  }
+
+  private void lowestStage(List<Way.Reason> reasons) {
+    Double most = all.running().lowestStageCfm();
+    Double one = all.running().oneSpeedCfm();
+    if (most == null || one == null) {
+      reasons.add(
+          first(
+              "MULTI_STAGE",
+              "Its lowest stage may need less air than the one speed gives: find both."));
+    } else if (one > most) {
+      reasons.add(
+          block(
+              "LOWEST_STAGE_AIR",
+              "The lowest stage may have "
+                  + Numbers.plain(most)
+                  + " cfm, and the one speed gives "
+                  + Numbers.plain(one)
+                  + " cfm: too much air for it."));
+    }
   }
 
   /** What no fixed-speed motor can stand in for, for good or for a loan. */
@@ -418,7 +480,7 @@ public final class Ways {
       reasons.add(block("NO_LINK", "This motor has no serial link to its board."));
     } else if (proved()) {
       reasons.add(block("FAULT_IS_PINNED", "It is known which end it is. " + verdictSentence()));
-    } else if (!unit.inWarranty(today)) {
+    } else if (!unit.inWarranty(today) && !all.schools().have(Habit.BOTH_AT_ANY_TIME)) {
       reasons.add(
           block("OUT_OF_WARRANTY", "Out of warranty: prove which end it is by the link's supply."));
     } else {
@@ -450,6 +512,9 @@ public final class Ways {
 
   private Way driveBypass() {
     List<Way.Reason> reasons = newDrive();
+    if (all.schools().have(Habit.NO_BYPASS)) {
+      reasons.add(block("NO_BYPASS", "This shop does not run a drive's motor in bypass."));
+    }
     if (motor.family().profile().hasDrive()) {
       reasons.add(
           first(
@@ -470,7 +535,13 @@ public final class Ways {
   private Way other() {
     List<Way.Reason> reasons = new ArrayList<>();
     boolean besides = decided() && !diagnosis.verdict().remedy().also().isEmpty();
-    if (decided() && motorAtFault() && !besides) {
+    boolean repaired = all.schools().have(Habit.REPAIRED_HERE);
+    if (decided() && motorAtFault() && !besides && repaired) {
+      reasons.add(
+          first(
+              "REPAIRED_HERE",
+              "This shop mends boards and windings: write down where the fault sits."));
+    } else if (decided() && motorAtFault() && !besides) {
       reasons.add(block("MOTOR_AT_FAULT", verdictSentence()));
     } else if (decided() && driveAtFault() && !besides) {
       reasons.add(block("DRIVE_AT_FAULT", verdictSentence()));

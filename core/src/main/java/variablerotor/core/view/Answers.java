@@ -13,6 +13,8 @@ import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.diagnosis.WarningId;
 import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.route.Circumstances;
+import variablerotor.core.route.Schools;
 import variablerotor.core.winding.WindingFigures;
 
 /** From a document of the open format to its answer: a tree in, a tree out. */
@@ -38,15 +40,24 @@ public final class Answers {
    */
   public static Map<String, Object> options(Object tree, LocalDate clock) throws InputFaults {
     CaseFile file = covered(tree);
+    LocalDate today = file.today() == null ? clock : file.today();
+    List<InputFault> dates = CaseFile.dateFaults(file.unit(), today);
+    if (!dates.isEmpty()) {
+      throw new InputFaults(dates);
+    }
     Situation situation = file.situation(WindingFigures.BALANCE_LIMIT.value());
     return Options.of(
-            file.knownUnit(),
-            file.knownMotor(),
+            new Circumstances(
+                file.knownUnit(),
+                file.knownMotor(),
+                file.running(),
+                Schools.USUAL,
+                List.of(),
+                today),
             situation,
             Engine.diagnose(situation),
             file.market(),
-            file.candidates(),
-            file.today() == null ? clock : file.today())
+            file.candidates())
         .tree();
   }
 

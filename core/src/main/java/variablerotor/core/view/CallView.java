@@ -5,7 +5,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import variablerotor.core.cost.Offer;
+import variablerotor.core.choice.Market.Offer;
+import variablerotor.core.choice.RouteCost;
 import variablerotor.core.drawing.Drawing;
 import variablerotor.core.drawing.WindingPicture;
 import variablerotor.core.fact.RepairPhase;
@@ -34,6 +35,7 @@ public record CallView(
     Drawing windingPicture,
     List<WayView> ways,
     @Nullable Route recommended,
+    @Nullable String why,
     List<PlateAsk> plateAsks,
     List<DecisionView> decisions,
     Settings settings,
@@ -86,52 +88,89 @@ public record CallView(
     }
   }
 
-  /** One way forward with what it costs at first; the offer is null until one is typed in. */
+  /**
+   * One way forward with what it costs, as far as that is known.
+   *
+   * @param met what it asked for and has
+   * @param plan all that is then to be done, causes first
+   * @param candidate the motor that the price is of; null where it is of none listed
+   * @param tax on the first cost; null where no rate is set
+   * @param daysWithout until the part is there [d]
+   * @param typed what was typed in for it on this call; null where nothing was
+   */
   public record WayView(
       Route route,
       RouteState state,
       List<Way.Reason> reasons,
+      List<Way.Reason> met,
       List<String> loses,
-      @Nullable OfferView offer)
+      List<String> plan,
+      @Nullable String candidate,
+      @Nullable Double partPrice,
+      @Nullable Double labour,
+      @Nullable Double firstCost,
+      @Nullable Double tax,
+      @Nullable Double energyPerYear,
+      @Nullable Double totalCost,
+      @Nullable Double daysWithout,
+      @Nullable Offer typed)
       implements Node {
     public WayView {
       reasons = List.copyOf(reasons);
+      met = List.copyOf(met);
       loses = List.copyOf(loses);
+      plan = List.copyOf(plan);
     }
 
     @Override
     public Map<String, Object> tree() {
       return Tree.of(
-          "route", route, "state", state, "reasons", reasons, "loses", loses, "offer", offer);
-    }
-  }
-
-  /** In the shop's currency; hours and days. */
-  public record OfferView(
-      double partPrice, double labourHours, double leadDays, double labour, double firstCost)
-      implements Node {
-    @Override
-    public Map<String, Object> tree() {
-      return Tree.of(
+          "route", route,
+          "state", state,
+          "reasons", reasons,
+          "met", met,
+          "loses", loses,
+          "plan", plan,
+          "candidate", candidate,
           "partPrice", partPrice,
-          "labourHours", labourHours,
-          "leadDays", leadDays,
           "labour", labour,
-          "firstCost", firstCost);
+          "firstCost", firstCost,
+          "tax", tax,
+          "energyPerYear", energyPerYear,
+          "totalCost", totalCost,
+          "daysWithout", daysWithout,
+          "typed", typed);
     }
   }
 
-  /** A choice, as it stood when it was made. */
+  /**
+   * A choice, as it stood when it was made.
+   *
+   * @param done what was to be done while fitting and was ticked, in words
+   */
   public record DecisionView(
-      String id, Route route, @Nullable Double firstCost, String currency, String author, String at)
+      String id,
+      Route route,
+      @Nullable String candidate,
+      @Nullable Double firstCost,
+      String currency,
+      List<String> done,
+      String author,
+      String at)
       implements Node {
+    public DecisionView {
+      done = List.copyOf(done);
+    }
+
     @Override
     public Map<String, Object> tree() {
       return Tree.of(
           "id", id,
           "route", route,
+          "candidate", candidate,
           "firstCost", firstCost,
           "currency", currency,
+          "done", done,
           "author", author,
           "at", at);
     }
@@ -160,6 +199,7 @@ public record CallView(
         "windingPicture", windingPicture,
         "ways", ways,
         "recommended", recommended,
+        "why", why,
         "plateAsks", plateAsks,
         "decisions", decisions,
         "settings", settings,
@@ -183,8 +223,9 @@ public record CallView(
         log.readings().stream().map(one -> reading(one, job)).toList(),
         DiagnosisView.of(job.diagnosis()),
         WindingPicture.of(job.diagnosis().winding()),
-        job.ways().stream().map(one -> way(one, job)).toList(),
+        job.options().routes().stream().map(one -> way(one, job)).toList(),
         job.recommended(),
+        job.options().ranking().why(),
         job.plateAsks(),
         decisions,
         job.settings(),
@@ -207,27 +248,34 @@ public record CallView(
         reading.retracted());
   }
 
-  private static WayView way(Way way, Job job) {
-    Offer offer = job.offer(way.route());
-    double rate = job.settings().labourPerHour();
-    OfferView view =
-        offer == null
-            ? null
-            : new OfferView(
-                offer.partPrice(),
-                offer.labourHours(),
-                offer.leadDays(),
-                offer.labour(rate),
-                offer.firstCost(rate));
-    return new WayView(way.route(), way.state(), way.reasons(), way.loses(), view);
+  static WayView way(RouteCost one, Job job) {
+    Way way = one.way();
+    return new WayView(
+        way.route(),
+        way.state(),
+        way.reasons(),
+        way.met(),
+        way.loses(),
+        way.plan(),
+        one.candidate(),
+        one.partPrice(),
+        one.labour(),
+        one.firstCost(),
+        job.settings().tax(one.partPrice(), one.labour()),
+        one.energyPerYear(),
+        one.totalCost(),
+        one.daysWithout(),
+        job.offer(way.route()));
   }
 
   private static DecisionView decision(JobLog.Decided decided) {
     return new DecisionView(
         decided.id(),
         decided.route(),
+        decided.candidate(),
         decided.firstCost(),
         decided.currency(),
+        decided.done(),
         decided.author(),
         decided.at());
   }

@@ -22,6 +22,7 @@ import variablerotor.core.family.Family;
 import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.route.Circumstances;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
 
@@ -58,14 +59,16 @@ class OptionsTest {
   private static Options options(
       UnitPlate unit, MotorPlate motor, Market market, List<Candidate> motors, Object... read) {
     Situation situation = Situation.of(motor.family(), Symptom.NO_RUN, Facts.of(Calls.facts(read)));
-    return Options.of(unit, motor, situation, Engine.diagnose(situation), market, motors, TODAY);
+    return Options.of(
+        Circumstances.of(unit, motor, TODAY),
+        situation,
+        Engine.diagnose(situation),
+        market,
+        motors);
   }
 
   private static RouteCost route(Options options, Route route) {
-    return options.routes().stream()
-        .filter(one -> one.way().route() == route)
-        .findFirst()
-        .orElseThrow();
+    return options.route(route);
   }
 
   private static RouteState state(Options options, Route route) {

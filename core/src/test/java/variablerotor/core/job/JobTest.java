@@ -15,7 +15,7 @@ import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.check.Symptom;
-import variablerotor.core.cost.Offer;
+import variablerotor.core.choice.Market.Offer;
 import variablerotor.core.diagnosis.Calls;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.Fact;
@@ -146,12 +146,14 @@ class JobTest {
         log()
             .offers(
                 List.of(
-                    new JobLog.Offered(Route.SAME_MOTOR, new Offer(900, 1, 5)),
-                    new JobLog.Offered(Route.SAME_MOTOR, new Offer(800, 2, 5))))
+                    new Offer(Route.SAME_MOTOR, null, 900.0, 5.0, 1.0, null, null),
+                    new Offer(Route.SAME_MOTOR, null, 800.0, 5.0, 2.0, null, null)))
             .decisions(
                 List.of(
-                    new JobLog.Decided("d1", Route.FIXED_SPEED, null, "USD", "Tobin", "then"),
-                    new JobLog.Decided("d2", Route.SAME_MOTOR, 1040.0, "USD", "Ines", "now")))
+                    new JobLog.Decided(
+                        "d1", Route.FIXED_SPEED, null, null, "USD", List.of(), "Tobin", "then"),
+                    new JobLog.Decided(
+                        "d2", Route.SAME_MOTOR, "M", 1040.0, "USD", List.of(), "Ines", "now")))
             .build();
     Job job = Job.of(log, Settings.usual("UTC"), TODAY);
     assertEquals(Route.SAME_MOTOR, job.chosen());
@@ -161,7 +163,7 @@ class JobTest {
     CallView.WayView way =
         view.ways().stream().filter(one -> one.route() == Route.SAME_MOTOR).findFirst().get();
     // 800 + 2 h at 120 an hour.
-    assertEquals(1040, way.offer().firstCost());
+    assertEquals(1040, way.firstCost());
   }
 
   @Test

@@ -39,10 +39,7 @@ class MatchingTest {
     MotorPlate.Builder other = OLD.but();
     change.accept(other);
     return Matching.of(
-        UnitPlate.UNKNOWN,
-        OLD,
-        new Candidate("X", other.build(), 1, List.of(adapters), null),
-        null);
+        UnitPlate.UNKNOWN, OLD, new Candidate("X", other.build(), 1, List.of(adapters), null));
   }
 
   private static Arguments pair(
@@ -107,7 +104,7 @@ class MatchingTest {
     for (Family family : Family.values()) {
       MotorPlate other = MotorPlate.of(family).build();
       Candidate candidate = new Candidate("X", other, 1, List.of(), null);
-      boolean no = Matching.of(UnitPlate.UNKNOWN, OLD, candidate, null).state() == Match.State.NO;
+      boolean no = Matching.of(UnitPlate.UNKNOWN, OLD, candidate).state() == Match.State.NO;
       assertEquals(family != Family.CONSTANT_TORQUE, no, family.name());
     }
     Match fixed =
@@ -138,9 +135,9 @@ class MatchingTest {
   })
   void theBoardsProofOfSpeedCounts(
       @Nullable Boolean sends, @Nullable Boolean off, Match.State state) {
-    UnitPlate waits = UnitPlate.plate().boardNeedsFeedback(true).build();
+    UnitPlate waits = UnitPlate.plate().boardNeedsFeedback(true).feedbackCanBeDisabled(off).build();
     Candidate candidate = new Candidate("X", OLD.but().feedback(sends).build(), 1, List.of(), null);
-    assertEquals(state, Matching.of(waits, OLD, candidate, off).state());
+    assertEquals(state, Matching.of(waits, OLD, candidate).state());
   }
 
   /** Synchronous speed 120 f / p: the plates of NEMA MG 1, and 50 Hz ones. */
@@ -170,7 +167,7 @@ class MatchingTest {
     MotorPlate unread = OLD.but().horsepower(null).build();
     Candidate candidate =
         new Candidate("X", OLD.but().horsepower(horsepower).build(), 1, List.of(), null);
-    Match match = Matching.of(unit, unread, candidate, null);
+    Match match = Matching.of(unit, unread, candidate);
     assertEquals(state, match.state(), match.points().toString());
     assertTrue(match.points().toString().contains("estimate"));
   }
@@ -181,10 +178,10 @@ class MatchingTest {
     MotorPlate open = OLD.but().enclosure(MotorPlate.Enclosure.OPEN).build();
     assertEquals(
         Match.State.NO,
-        Matching.of(outdoors, OLD, new Candidate("X", open, 1, List.of(), null), null).state());
+        Matching.of(outdoors, OLD, new Candidate("X", open, 1, List.of(), null)).state());
     MotorPlate closed = OLD.but().enclosure(MotorPlate.Enclosure.TOTALLY_ENCLOSED).build();
     assertEquals(
         Match.State.FITS,
-        Matching.of(outdoors, OLD, new Candidate("X", closed, 1, List.of(), null), null).state());
+        Matching.of(outdoors, OLD, new Candidate("X", closed, 1, List.of(), null)).state());
   }
 }

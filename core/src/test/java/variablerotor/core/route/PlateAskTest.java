@@ -23,7 +23,8 @@ class PlateAskTest {
   private static List<PlateAsk> asks(MotorPlate motor, UnitPlate unit, Object... read) {
     Facts facts = Facts.of(Calls.facts(read));
     Diagnosis diagnosis = Engine.diagnose(Situation.of(motor.family(), Symptom.NO_RUN, facts));
-    return PlateAsk.of(unit, motor, diagnosis, Ways.of(unit, motor, facts, diagnosis, TODAY));
+    Circumstances all = Circumstances.of(unit, motor, TODAY);
+    return PlateAsk.of(all, diagnosis, Ways.of(all, facts, diagnosis));
   }
 
   private static List<String> fields(List<PlateAsk> asks, PlateAsk.Stage stage) {

@@ -1,21 +1,22 @@
 package variablerotor.core.route;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
+import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
-import variablerotor.core.cost.Offer;
 import variablerotor.core.diagnosis.Calls;
 import variablerotor.core.diagnosis.Diagnosis;
+import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
 
 class WaysTest {
@@ -62,7 +63,7 @@ class WaysTest {
 
   private static Way way(Route route, UnitPlate unit, MotorPlate motor, List<Fact> facts) {
     Diagnosis diagnosis = Calls.torque(Symptom.NO_RUN, facts);
-    return Ways.of(unit, motor, Facts.of(facts), diagnosis, TODAY).stream()
+    return Ways.of(Circumstances.of(unit, motor, TODAY), Facts.of(facts), diagnosis).stream()
         .filter(way -> way.route() == route)
         .findFirst()
         .orElseThrow();
@@ -141,23 +142,124 @@ class WaysTest {
     assertEquals(RouteState.BLOCKED, way(Route.REPAIR_OTHER, unit, MOTOR, DEAD_MODULE).state());
   }
 
+  private static Way fixedSpeed(Running running, UnitPlate.Heating... heat) {
+    UnitPlate unit = unit("2018-01-01", "2020-01-01", false, heat);
+    return Ways.of(
+            new Circumstances(unit, MOTOR, running, Schools.USUAL, List.of(), TODAY),
+            Facts.of(DEAD_MODULE),
+            Calls.torque(Symptom.NO_RUN, DEAD_MODULE))
+        .get(Route.FIXED_SPEED.ordinal());
+  }
+
+  private static Running gas(double air, double low, double high) {
+    return new Running(
+        null, null, null, null, null, null, null, air, 60_000.0, low, high, null, null, null);
+  }
+
+  /** By hand, standard air: 60,000 ÷ (1.08 × 1,000) rises by 55.6 °F, at 1,400 cfm by 39.7 °F. */
   @Test
-  void cheapestOpenWayIsRecommendedOnceDecided() {
-    UnitPlate young = unit("2021-01-01", "2023-01-01", false);
-    Diagnosis decided = Calls.torque(Symptom.NO_RUN, DEAD_MODULE);
-    List<Way> ways = Ways.of(young, MODULE_SOLD, Facts.of(DEAD_MODULE), decided, TODAY);
-    Map<Route, Offer> offers =
-        Map.of(
-            Route.MODULE_ONLY, new Offer(420, 1, 3),
-            Route.SAME_MOTOR, new Offer(900, 1, 5),
-            Route.FIXED_SPEED, new Offer(150, 1.75, 0));
-    assertEquals(Route.MODULE_ONLY, Ways.recommended(ways, offers, 120, decided));
-    Diagnosis open = Calls.torque(Symptom.NO_RUN);
-    assertNull(Ways.recommended(ways, offers, 120, open));
+  void gasHeatsRiseMustStayWithinThePlate() {
+    assertEquals(60_000 / 1080.0, gas(1000, 35, 65).riseAtOneSpeed(), 1e-9);
+    Way within = fixedSpeed(gas(1000, 35, 65), UnitPlate.Heating.GAS);
+    assertTrue(!has(within, "TEMPERATURE_RISE") && !has(within, "RISE_OUT_OF_RANGE"));
+    Way cold = fixedSpeed(gas(1400, 45, 75), UnitPlate.Heating.GAS);
+    assertEquals(RouteState.BLOCKED, cold.state());
+    assertTrue(has(cold, "RISE_OUT_OF_RANGE"));
+    assertTrue(has(fixedSpeed(Running.UNKNOWN, UnitPlate.Heating.GAS), "TEMPERATURE_RISE"));
+  }
+
+  /** A lowest stage that may have 700 cfm does not go with one speed of 1,000 cfm. */
+  @Test
+  void theLowestStageMustBearTheOneSpeed() {
+    for (Running.Staging staging : Running.Staging.values()) {
+      Running one =
+          new Running(
+              null, null, null, null, null, staging, 700.0, 1000.0, null, null, null, null, null,
+              null);
+      Way way = fixedSpeed(one);
+      assertEquals(staging != Running.Staging.ONE, has(way, "LOWEST_STAGE_AIR"), staging.name());
+      Running unknown =
+          new Running(
+              null, null, null, null, null, staging, null, null, null, null, null, null, null,
+              null);
+      assertEquals(staging != Running.Staging.ONE, has(fixedSpeed(unknown), "MULTI_STAGE"));
+    }
+  }
+
+  /** A link in for 115 V on a line of 240 V, and a winding that is shorted: both are mended. */
+  @Test
+  void bothRepairsStandInThePlan() {
+    Family family = Family.CONSTANT_AIRFLOW_PARALLEL;
+    Facts facts =
+        Facts.of(Calls.facts(Calls.all(Calls.FED_AND_SHORTED, "link.voltage_jumper", "IN")));
+    List<Way> ways =
+        Ways.of(
+            Circumstances.of(
+                unit("2021-01-01", "2023-01-01", false), MotorPlate.of(family).build(), TODAY),
+            facts,
+            Engine.diagnose(Situation.of(family, Symptom.NO_RUN, facts)));
+    Way same = ways.get(Route.SAME_MOTOR.ordinal());
+    assertEquals(RouteState.OPEN, same.state());
+    assertEquals(List.of("Change the setting", "Same motor"), same.plan());
+    Way other = ways.get(Route.REPAIR_OTHER.ordinal());
+    assertEquals(RouteState.OPEN, other.state());
+    assertEquals(List.of("Change the setting", "Replace the motor"), other.plan());
   }
 
   @Test
-  void firstCostIsPartAndLabour() {
-    assertEquals(980 + 1.5 * 120, new Offer(980, 1.5, 5).firstCost(120), 1e-9);
+  void whatTheShopDoesCounts() {
+    UnitPlate old = unit("2015-01-01", "2020-01-01", false);
+    Diagnosis dead = Calls.torque(Symptom.NO_RUN, DEAD_MODULE);
+    for (Habit habit : School.MODULE_ALONE.habits()) {
+      Way module =
+          Ways.of(
+                  new Circumstances(
+                      old,
+                      MODULE_SOLD,
+                      Running.UNKNOWN,
+                      Schools.of(List.of(habit)),
+                      List.of(),
+                      TODAY),
+                  Facts.of(DEAD_MODULE),
+                  dead)
+              .get(0);
+      RouteState expected =
+          habit == Habit.MODULE_IF_YOUNG
+              ? RouteState.CONDITIONAL
+              : habit == Habit.MODULE_AT_ANY_AGE ? RouteState.OPEN : RouteState.BLOCKED;
+      assertEquals(expected, module.state(), habit.name());
+    }
+    Way repaired =
+        Ways.of(
+                new Circumstances(
+                    old,
+                    MODULE_SOLD,
+                    Running.UNKNOWN,
+                    Schools.of(List.of(Habit.REPAIRED_HERE)),
+                    List.of(),
+                    TODAY),
+                Facts.of(DEAD_MODULE),
+                dead)
+            .get(Route.REPAIR_OTHER.ordinal());
+    assertTrue(has(repaired, "REPAIRED_HERE"));
+  }
+
+  /** Whatever holds a way back leads somewhere, unless it is a plain no. */
+  @Test
+  void everyConditionLeadsToWhatLiftsIt() {
+    for (UnitPlate.Heating heat : UnitPlate.Heating.values()) {
+      for (List<Fact> facts : List.of(DEAD_MODULE, List.<Fact>of())) {
+        UnitPlate unit = unit("2015-01-01", "2020-01-01", null, heat);
+        for (Way way :
+            Ways.of(
+                Circumstances.of(unit, MOTOR, TODAY),
+                Facts.of(facts),
+                Calls.torque(Symptom.NO_RUN, facts))) {
+          way.reasons().stream()
+              .filter(one -> !one.blocks())
+              .forEach(one -> assertNotNull(one.opener(), one.id()));
+        }
+      }
+    }
   }
 }

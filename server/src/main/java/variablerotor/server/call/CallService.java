@@ -68,6 +68,17 @@ public class CallService {
         .toList();
   }
 
+  /** What was told last on a call. */
+  public record Told(UUID call, Particulars particulars) {}
+
+  /** Every unit that was called for, as it was told last; the newest first. */
+  @Transactional(readOnly = true)
+  public List<Told> units(int most) {
+    return store.units(most).stream()
+        .map(one -> new Told(one, told(store.particulars(one))))
+        .toList();
+  }
+
   private Job job(UUID call, CallStore.Opened opened, OffsetDateTime changedAt) {
     JobLog.Builder log =
         new JobLog.Builder(

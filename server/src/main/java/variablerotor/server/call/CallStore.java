@@ -185,6 +185,24 @@ class CallStore {
         row.get(SERVICE_CALL.CHANGED_AT));
   }
 
+  /** Of every unit the call changed last, the newest first; no practised ones. */
+  List<UUID> units(int most) {
+    var later = SERVICE_CALL.as("later");
+    return db.select(SERVICE_CALL.ID)
+        .from(SERVICE_CALL)
+        .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
+        .and(
+            DSL.notExists(
+                DSL.selectOne()
+                    .from(later)
+                    .where(unit(later).eq(unit(SERVICE_CALL)))
+                    .and(DSL.condition(later.PRACTICE).not())
+                    .and(later.CHANGED_AT.gt(SERVICE_CALL.CHANGED_AT))))
+        .orderBy(SERVICE_CALL.CHANGED_AT.desc())
+        .limit(most)
+        .fetch(SERVICE_CALL.ID);
+  }
+
   /** Adds what is told of the call; false where it is kept already. */
   boolean addParticulars(UUID id, UUID call, String body, Stamp stamp) {
     return log.keep(

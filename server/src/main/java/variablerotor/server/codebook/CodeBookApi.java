@@ -1,12 +1,9 @@
 package variablerotor.server.codebook;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -20,6 +17,7 @@ import variablerotor.core.code.BlinkReader;
 import variablerotor.core.code.BlinkReading;
 import variablerotor.core.code.Press;
 import variablerotor.core.code.SignalKind;
+import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.LargestBody;
 import variablerotor.server.web.Refused;
@@ -84,15 +82,7 @@ class CodeBookApi {
       @PathVariable UUID id,
       @RequestParam String name,
       @RequestBody byte[] csv) {
-    return books.bringIn(book, id, name, text(csv), stamps.now());
-  }
-
-  private static String text(byte[] bytes) {
-    try {
-      return StandardCharsets.UTF_8.newDecoder().decode(java.nio.ByteBuffer.wrap(bytes)).toString();
-    } catch (java.nio.charset.CharacterCodingException notText) {
-      throw Refused.field("row", "found bytes that are not UTF-8 text; allowed is CSV in UTF-8");
-    }
+    return books.bringIn(book, id, name, Csv.text(csv), stamps.now());
   }
 
   @PutMapping("/api/codebooks/{book}/removals/{id}")
@@ -102,10 +92,7 @@ class CodeBookApi {
 
   @GetMapping("/api/codebooks/{book}/export")
   ResponseEntity<byte[]> export(@PathVariable UUID book) {
-    return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"codes.csv\"")
-        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-        .body(books.export(book).getBytes(StandardCharsets.UTF_8));
+    return Csv.file("codes.csv", books.export(book));
   }
 
   @GetMapping("/api/codes")

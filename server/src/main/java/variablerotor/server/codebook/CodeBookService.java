@@ -1,23 +1,17 @@
 package variablerotor.server.codebook;
 
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.code.CodeRow;
 import variablerotor.core.code.CodeTable;
 import variablerotor.core.code.SignalKind;
+import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Refused;
 
@@ -28,9 +22,6 @@ public class CodeBookService {
   private static final int MOST_FAULTS = 200;
 
   private static final int MOST_HITS = 100;
-
-  /** RFC 4180: a comma, quotes where needed, one header. */
-  private static final CSVFormat CSV = CSVFormat.RFC4180.builder().setRecordSeparator("\r\n").get();
 
   private final CodeBookStore store;
 
@@ -74,7 +65,7 @@ public class CodeBookService {
   }
 
   private static List<CodeRow> rows(CodeBookStore.Edition edition) {
-    return CodeTable.read(table(edition.content())).rows();
+    return CodeTable.read(Csv.read(edition.content())).rows();
   }
 
   /** The book as CSV. */
@@ -86,13 +77,7 @@ public class CodeBookService {
   /** A new edition of a book, from CSV as a shop has it. */
   @Transactional
   public BookView bringIn(UUID book, UUID id, String name, String csv, Stamp stamp) {
-    List<List<String>> table;
-    try {
-      table = table(csv);
-    } catch (UncheckedIOException | IllegalStateException notCsv) {
-      throw Refused.field("row", "this is not CSV (RFC 4180): " + notCsv.getMessage());
-    }
-    return keep(book, id, name, table, stamp);
+    return keep(book, id, name, Csv.read(csv), stamp);
   }
 
   /** A new edition of a book, typed in. */
@@ -113,7 +98,7 @@ public class CodeBookService {
     if (!read.isSound()) {
       throw Refused.fields(told(read.faults()));
     }
-    String content = csv(CodeTable.write(read.rows()));
+    String content = Csv.write(CodeTable.write(read.rows()));
     store.add(id, book, trimmed, content, read.rows().size(), stamp);
     return view(book);
   }
@@ -168,31 +153,5 @@ public class CodeBookService {
       }
     }
     return hits;
-  }
-
-  private static List<List<String>> table(String csv) {
-    // Spreadsheets put a mark before the first letter.
-    String text = csv.startsWith("\uFEFF") ? csv.substring(1) : csv;
-    List<List<String>> table = new ArrayList<>();
-    try (CSVParser parser = CSVParser.parse(new StringReader(text), CSV)) {
-      for (CSVRecord record : parser) {
-        table.add(record.toList());
-      }
-    } catch (IOException fault) {
-      throw new UncheckedIOException(fault);
-    }
-    return table;
-  }
-
-  private static String csv(List<List<String>> table) {
-    StringBuilder text = new StringBuilder();
-    try (CSVPrinter printer = new CSVPrinter(text, CSV)) {
-      for (List<String> row : table) {
-        printer.printRecord(row);
-      }
-    } catch (IOException fault) {
-      throw new UncheckedIOException(fault);
-    }
-    return text.toString();
   }
 }

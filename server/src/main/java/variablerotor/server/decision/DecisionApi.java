@@ -1,12 +1,18 @@
 package variablerotor.server.decision;
 
+import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import variablerotor.core.choice.Dials;
 import variablerotor.core.route.Route;
 import variablerotor.core.view.CallView;
+import variablerotor.core.view.ChoiceView;
 import variablerotor.server.log.Stamps;
 
 /** Choices over HTTP. */
@@ -20,11 +26,34 @@ class DecisionApi {
     this.stamps = stamps;
   }
 
-  record DecisionRequest(Route route) {}
+  /**
+   * @param candidate the motor chosen with it; null where none is
+   * @param done attributes of that motor which ask for something while fitting, ticked
+   */
+  record DecisionRequest(Route route, @Nullable String candidate, @Nullable List<String> done) {}
 
   @PutMapping("/api/calls/{call}/decisions/{id}")
   CallView decide(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody DecisionRequest body) {
-    return decisions.decide(call, id, body.route(), stamps.now());
+    List<String> done = body.done() == null ? List.of() : body.done();
+    return decisions.decide(call, id, body.route(), body.candidate(), done, stamps.now());
+  }
+
+  /** What a choice stood on: case, ways, matches and prices, in the open format. */
+  @GetMapping("/api/calls/{call}/decisions/{id}")
+  Object stoodOn(@PathVariable UUID call, @PathVariable UUID id) {
+    return decisions.stoodOn(call, id);
+  }
+
+  /** The choice as it stands: every way with its costs over the years, and what turns it. */
+  @GetMapping("/api/calls/{call}/choice")
+  ChoiceView choice(@PathVariable UUID call) {
+    return decisions.choice(call, Dials.UNTURNED);
+  }
+
+  /** The choice as it would stand at other figures; nothing is kept. */
+  @PostMapping("/api/calls/{call}/choice")
+  ChoiceView choice(@PathVariable UUID call, @RequestBody Dials body) {
+    return decisions.choice(call, body);
   }
 }

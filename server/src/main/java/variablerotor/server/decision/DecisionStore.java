@@ -3,8 +3,10 @@ package variablerotor.server.decision;
 import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.DECISION;
 
+import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.job.JobLog;
@@ -26,10 +28,11 @@ class DecisionStore implements CallPart {
   }
 
   /** As the client says it; what it stood on is put to it when it is new. */
-  Save decision(UUID id, UUID call, Route route) {
+  Save decision(UUID id, UUID call, Route route, @Nullable String candidate) {
     return Save.of("decision", DECISION, id)
         .told(DECISION.CALL_ID, call)
-        .told(DECISION.ROUTE, route.name());
+        .told(DECISION.ROUTE, route.name())
+        .told(DECISION.CANDIDATE, candidate);
   }
 
   boolean holds(Save save) {
@@ -38,15 +41,34 @@ class DecisionStore implements CallPart {
 
   /**
    * @param firstCost null where no price is known
+   * @param done what was ticked, a line each
    * @param diagnosis in the open format
+   * @param stoodOn case and options, in the open format
    */
-  void add(Save save, Double firstCost, String currency, String diagnosis, Stamp stamp) {
+  void add(
+      Save save,
+      Double firstCost,
+      String currency,
+      String done,
+      String diagnosis,
+      String stoodOn,
+      Stamp stamp) {
     log.keep(
         save.made(DECISION.FIRST_COST, firstCost)
             .made(DECISION.CURRENCY, currency)
+            .made(DECISION.DONE, done)
             .made(DECISION.DIAGNOSIS, diagnosis)
+            .made(DECISION.STOOD_ON, stoodOn)
             .made(DECISION.ENGINE, Engine.VERSION),
         stamp);
+  }
+
+  Optional<String> stoodOn(UUID call, UUID id) {
+    return db.select(DECISION.STOOD_ON)
+        .from(DECISION)
+        .where(DECISION.CALL_ID.eq(call))
+        .and(DECISION.ID.eq(id))
+        .fetchOptional(DECISION.STOOD_ON);
   }
 
   @Override
@@ -55,8 +77,10 @@ class DecisionStore implements CallPart {
         db.select(
                 DECISION.ID,
                 DECISION.ROUTE,
+                DECISION.CANDIDATE,
                 DECISION.FIRST_COST,
                 DECISION.CURRENCY,
+                DECISION.DONE,
                 DECISION.AT,
                 ACCOUNT.NAME)
             .from(DECISION)
@@ -69,8 +93,10 @@ class DecisionStore implements CallPart {
                     new JobLog.Decided(
                         row.get(DECISION.ID).toString(),
                         Route.valueOf(row.get(DECISION.ROUTE)),
+                        row.get(DECISION.CANDIDATE),
                         row.get(DECISION.FIRST_COST),
                         row.get(DECISION.CURRENCY),
+                        row.get(DECISION.DONE).lines().toList(),
                         row.get(ACCOUNT.NAME),
                         row.get(DECISION.AT).toString())));
   }

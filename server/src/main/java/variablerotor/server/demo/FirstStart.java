@@ -19,8 +19,10 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.choice.Market;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.PhotoKind;
+import variablerotor.core.job.Settings;
 import variablerotor.core.route.Route;
 import variablerotor.json.Json;
 import variablerotor.server.account.Account;
@@ -31,9 +33,11 @@ import variablerotor.server.call.CallService;
 import variablerotor.server.codebook.CodeBookService;
 import variablerotor.server.decision.DecisionService;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.motor.MotorService;
 import variablerotor.server.offer.OfferService;
 import variablerotor.server.photo.PhotoService;
 import variablerotor.server.reading.ReadingService;
+import variablerotor.server.shop.SettingsStore;
 
 /**
  * Fills an empty database: with the demo shop in demo mode, otherwise with one lead account whose
@@ -52,6 +56,8 @@ class FirstStart implements ApplicationRunner {
   private final OfferService offers;
   private final DecisionService decisions;
   private final CodeBookService books;
+  private final SettingsStore settings;
+  private final MotorService motors;
   private final TransactionTemplate transaction;
   private final Clock clock;
 
@@ -65,6 +71,8 @@ class FirstStart implements ApplicationRunner {
       OfferService offers,
       DecisionService decisions,
       CodeBookService books,
+      SettingsStore settings,
+      MotorService motors,
       TransactionTemplate transaction,
       Clock clock) {
     this.accounts = accounts;
@@ -76,6 +84,8 @@ class FirstStart implements ApplicationRunner {
     this.offers = offers;
     this.decisions = decisions;
     this.books = books;
+    this.settings = settings;
+    this.motors = motors;
     this.transaction = transaction;
     this.clock = clock;
   }
@@ -100,6 +110,7 @@ class FirstStart implements ApplicationRunner {
     if (demo.isDemo()) {
       DemoAccounts.ALL.forEach(one -> add(DemoAccounts.account(one), one.password()));
       BOOKS.forEach(this::book);
+      shop();
       calls().forEach(this::call);
     } else {
       byte[] random = new byte[12];
@@ -127,6 +138,27 @@ class FirstStart implements ApplicationRunner {
   private void book(String name, String file) {
     Stamp now = new Stamp(DemoAccounts.account("ines").id(), OffsetDateTime.now(clock));
     books.bringIn(UUID.randomUUID(), UUID.randomUUID(), name, text(file), now);
+  }
+
+  /** The shop's figures and the motors that it can get: invented, as all of the demo. */
+  private void shop() {
+    Stamp now = new Stamp(DemoAccounts.account("ines").id(), OffsetDateTime.now(clock));
+    Settings usual = settings.current();
+    settings.add(
+        UUID.randomUUID(),
+        new Settings(
+            usual.labourPerHour(),
+            usual.balanceLimitPercent(),
+            usual.currency(),
+            usual.timeZone(),
+            8.0,
+            false,
+            0.16,
+            2600.0,
+            usual.lifeYears(),
+            usual.habits()),
+        now);
+    motors.bringIn(UUID.randomUUID(), text("/demo/motors.csv"), now);
   }
 
   private static String text(String name) {
@@ -158,7 +190,7 @@ class FirstStart implements ApplicationRunner {
       given.forEach((route, offer) -> offer(id, (String) route, (List<?>) offer, then));
     }
     if (call.get("decision") instanceof String route) {
-      decisions.decide(id, UUID.randomUUID(), Route.valueOf(route), then);
+      decisions.decide(id, UUID.randomUUID(), Route.valueOf(route), null, List.of(), then);
     }
   }
 
@@ -188,10 +220,14 @@ class FirstStart implements ApplicationRunner {
     offers.offer(
         call,
         UUID.randomUUID(),
-        Route.valueOf(route),
-        (Double) offer.get(0),
-        (Double) offer.get(1),
-        (Double) offer.get(2),
+        new Market.Offer(
+            Route.valueOf(route),
+            null,
+            (Double) offer.get(0),
+            (Double) offer.get(2),
+            (Double) offer.get(1),
+            null,
+            null),
         then);
   }
 }

@@ -5,7 +5,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import variablerotor.core.route.Route;
+import variablerotor.core.choice.Market;
 import variablerotor.core.view.CallView;
 import variablerotor.server.log.Stamps;
 
@@ -20,17 +20,9 @@ class OfferApi {
     this.stamps = stamps;
   }
 
-  record OfferBody(Route route, Double partPrice, Double labourHours, Double leadDays) {}
-
+  /** As in the open format: what is not known is left out. */
   @PutMapping("/api/calls/{call}/offers/{id}")
-  CallView offer(@PathVariable UUID call, @PathVariable UUID id, @RequestBody OfferBody body) {
-    return offers.offer(
-        call,
-        id,
-        body.route(),
-        body.partPrice(),
-        body.labourHours(),
-        body.leadDays(),
-        stamps.now());
+  CallView offer(@PathVariable UUID call, @PathVariable UUID id, @RequestBody Market.Offer body) {
+    return offers.offer(call, id, body, stamps.now());
   }
 }

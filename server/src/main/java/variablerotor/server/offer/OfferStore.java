@@ -5,7 +5,7 @@ import static variablerotor.server.schema.Tables.OFFER;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
-import variablerotor.core.cost.Offer;
+import variablerotor.core.choice.Market;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.route.Route;
 import variablerotor.server.call.CallPart;
@@ -25,14 +25,17 @@ class OfferStore implements CallPart {
   }
 
   /** False where it is kept already. */
-  boolean add(UUID id, UUID call, Route route, Offer offer, Stamp stamp) {
+  boolean add(UUID id, UUID call, Market.Offer offer, Stamp stamp) {
     return log.keep(
         Save.of("offer", OFFER, id)
             .told(OFFER.CALL_ID, call)
-            .told(OFFER.ROUTE, route.name())
+            .told(OFFER.ROUTE, offer.route().name())
+            .told(OFFER.CANDIDATE, offer.candidate())
             .told(OFFER.PART_PRICE, offer.partPrice())
             .told(OFFER.LABOUR_HOURS, offer.labourHours())
-            .told(OFFER.LEAD_DAYS, offer.leadDays()),
+            .told(OFFER.LEAD_DAYS, offer.leadDays())
+            .told(OFFER.WARRANTY_MONTHS, offer.warrantyMonths())
+            .told(OFFER.WATTS_PER_THOUSAND_CFM, offer.wattsPerThousandCfm()),
         stamp);
   }
 
@@ -44,8 +47,13 @@ class OfferStore implements CallPart {
             .orderBy(OFFER.SEQ)
             .fetch(
                 row ->
-                    new JobLog.Offered(
+                    new Market.Offer(
                         Route.valueOf(row.getRoute()),
-                        new Offer(row.getPartPrice(), row.getLabourHours(), row.getLeadDays()))));
+                        row.getCandidate(),
+                        row.getPartPrice(),
+                        row.getLeadDays(),
+                        row.getLabourHours(),
+                        row.getWarrantyMonths(),
+                        row.getWattsPerThousandCfm())));
   }
 }

@@ -2,6 +2,7 @@ package variablerotor.server.shop;
 
 import java.time.ZoneId;
 import java.util.Currency;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +12,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import variablerotor.core.job.Settings;
+import variablerotor.core.route.Habit;
+import variablerotor.core.route.Schools;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.LeadOnly;
@@ -29,12 +32,20 @@ class ShopApi {
 
   /**
    * @param timeZone null to leave it as it is
+   * @param taxPercent null where none is reckoned; so are the other figures
+   * @param habits null or empty for the usual ones
    */
   record SettingsRequest(
       Double labourPerHour,
       Double balanceLimitPercent,
       String currency,
-      @Nullable String timeZone) {}
+      @Nullable String timeZone,
+      @Nullable Double taxPercent,
+      @Nullable Boolean taxOnLabour,
+      @Nullable Double energyPerKwh,
+      @Nullable Double fanHoursPerYear,
+      @Nullable Double lifeYears,
+      @Nullable List<Habit> habits) {}
 
   @GetMapping
   Settings settings() {
@@ -55,10 +66,26 @@ class ShopApi {
     if (!ZoneId.getAvailableZoneIds().contains(zone)) {
       faults.add("timeZone", "allowed is a zone such as America/Denver or Europe/Lisbon");
     }
+    Settings before = store.current();
+    double life = body.lifeYears() == null ? before.lifeYears() : body.lifeYears();
+    faults.within("lifeYears", life, 1, 60);
+    faults.upTo("taxPercent", body.taxPercent(), 100);
+    faults.upTo("energyPerKwh", body.energyPerKwh(), 1000);
+    faults.upTo("fanHoursPerYear", body.fanHoursPerYear(), 8784);
     faults.refuse();
     store.add(
         id,
-        new Settings(body.labourPerHour(), body.balanceLimitPercent(), body.currency(), zone),
+        new Settings(
+            body.labourPerHour(),
+            body.balanceLimitPercent(),
+            body.currency(),
+            zone,
+            body.taxPercent(),
+            Boolean.TRUE.equals(body.taxOnLabour()),
+            body.energyPerKwh(),
+            body.fanHoursPerYear(),
+            life,
+            body.habits() == null ? before.habits() : Schools.of(body.habits()).all()),
         stamps.now());
     return store.current();
   }

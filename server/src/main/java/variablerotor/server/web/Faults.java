@@ -2,6 +2,7 @@ package variablerotor.server.web;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.fact.FactParser;
 
@@ -33,6 +34,11 @@ public final class Faults {
                 + FactParser.describe(least)
                 + " to "
                 + FactParser.describe(most));
+  }
+
+  /** As {@link #within} from zero on, where it is said at all. */
+  public Faults upTo(String path, @Nullable Double value, double most) {
+    return value == null ? this : within(path, value, 0, most);
   }
 
   /**

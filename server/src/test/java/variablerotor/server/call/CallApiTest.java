@@ -67,7 +67,7 @@ class CallApiTest {
             call + "/offers/" + UUID.randomUUID(),
             "{\"route\":\"MODULE_ONLY\",\"partPrice\":400,\"labourHours\":1.5,\"leadDays\":3}");
     assertEquals("MODULE_ONLY", priced.at("recommended"));
-    assertEquals(580.0, priced.at("ways.0.offer.firstCost"));
+    assertEquals(580.0, priced.at("ways.0.firstCost"));
     Visitor.Answer chosen =
         tobin.put(call + "/decisions/" + UUID.randomUUID(), "{\"route\":\"MODULE_ONLY\"}");
     assertEquals("Tobin Ashgrove", chosen.at("decisions.0.author"));

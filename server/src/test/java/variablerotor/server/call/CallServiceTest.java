@@ -75,7 +75,8 @@ class CallServiceTest {
     read(FactType.WINDING_BC, 20);
     read(FactType.WINDING_CA, 21);
     assertEquals("SOUND", service.view(call).diagnosis().winding().state().name());
-    when(settings.current()).thenReturn(new Settings(120, 2, "USD", "UTC"));
+    when(settings.current())
+        .thenReturn(new Settings(120, 2, "USD", "UTC", null, false, null, null, 15, List.of()));
     assertEquals("FAULTY", service.view(call).diagnosis().winding().state().name());
   }
 

@@ -10,6 +10,7 @@ import static org.mockito.Mockito.when;
 
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import variablerotor.core.check.Symptom;
@@ -44,8 +45,10 @@ class DecisionServiceTest {
         .thenReturn(Job.of(log, Settings.usual("UTC"), LocalDate.parse("2026-11-24")));
     Refused refused =
         assertThrows(
-            Refused.class, () -> service.decide(call, UUID.randomUUID(), Route.MODULE_ONLY, stamp));
+            Refused.class,
+            () ->
+                service.decide(call, UUID.randomUUID(), Route.MODULE_ONLY, null, List.of(), stamp));
     assertTrue(refused.getMessage().contains("blocked"));
-    verify(store, never()).add(any(), any(), any(), any(), any());
+    verify(store, never()).add(any(), any(), any(), any(), any(), any(), any());
   }
 }

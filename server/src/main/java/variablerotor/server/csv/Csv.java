@@ -1,0 +1,77 @@
+package variablerotor.server.csv;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import variablerotor.server.web.Refused;
+
+/** RFC 4180: a comma, quotes where needed. */
+public final class Csv {
+  private static final CSVFormat FORMAT =
+      CSVFormat.RFC4180.builder().setRecordSeparator("\r\n").get();
+
+  private Csv() {}
+
+  /**
+   * @throws Refused where the bytes are no text in UTF-8
+   */
+  public static String text(byte[] bytes) {
+    try {
+      return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+    } catch (CharacterCodingException notText) {
+      throw Refused.field("row", "found bytes that are not UTF-8 text; allowed is CSV in UTF-8");
+    }
+  }
+
+  /**
+   * Every row, the header too.
+   *
+   * @throws Refused where the text is no such table
+   */
+  public static List<List<String>> read(String csv) {
+    // Spreadsheets put a mark before the first letter.
+    String text = csv.startsWith("\uFEFF") ? csv.substring(1) : csv;
+    List<List<String>> table = new ArrayList<>();
+    try (CSVParser parser = CSVParser.parse(new StringReader(text), FORMAT)) {
+      for (CSVRecord record : parser) {
+        table.add(record.toList());
+      }
+    } catch (IOException | UncheckedIOException | IllegalStateException notCsv) {
+      throw Refused.field("row", "this is not CSV (RFC 4180): " + notCsv.getMessage());
+    }
+    return table;
+  }
+
+  /** As text. */
+  public static String write(List<List<String>> table) {
+    StringBuilder text = new StringBuilder();
+    try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
+      for (List<String> row : table) {
+        printer.printRecord(row);
+      }
+    } catch (IOException fault) {
+      throw new UncheckedIOException(fault);
+    }
+    return text.toString();
+  }
+
+  /** As a file to be kept under this name. */
+  public static ResponseEntity<byte[]> file(String name, String csv) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+        .body(csv.getBytes(StandardCharsets.UTF_8));
+  }
+}

@@ -1,0 +1,179 @@
+package variablerotor.server.motor;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.casefile.CaseReader;
+import variablerotor.core.casefile.InputFault;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.choice.ShopMotor;
+import variablerotor.core.family.Family;
+import variablerotor.core.job.Particulars;
+import variablerotor.core.match.Match;
+import variablerotor.core.match.Matching;
+import variablerotor.server.call.CallService;
+import variablerotor.server.csv.Csv;
+import variablerotor.server.log.Stamp;
+import variablerotor.server.web.Refused;
+
+/** Motors that the shop can get, and the units that each would fit. */
+@Service
+public class MotorService {
+  private static final int MOST_MOTORS = 500;
+  private static final int MOST_UNITS = 300;
+  private static final int MOST_FAULTS = 200;
+
+  private final MotorStore store;
+  private final CallService calls;
+
+  MotorService(MotorStore store, CallService calls) {
+    this.store = store;
+    this.calls = calls;
+  }
+
+  /** A motor in the list. */
+  public record MotorRow(UUID id, ShopMotor motor) {}
+
+  /** A unit that was called for, and how the motor fits it. */
+  record UnitFit(UUID call, String place, String unitName, Family family, Match match) {}
+
+  @Transactional(readOnly = true)
+  List<MotorRow> list() {
+    return store.all().stream().map(one -> new MotorRow(one.id(), one.motor())).toList();
+  }
+
+  /**
+   * Keeps a motor as it is told, in the open format.
+   *
+   * @throws Refused with every field that makes no sense
+   */
+  @Transactional
+  List<MotorRow> put(UUID motor, UUID id, Object told, Stamp stamp) {
+    ShopMotor read = read(told, "");
+    for (MotorStore.Kept one : store.all()) {
+      boolean other = !one.id().equals(motor);
+      if (other && one.motor().candidate().id().equalsIgnoreCase(read.candidate().id())) {
+        throw Refused.field("id", "Another motor has this name; allowed is one of its own.");
+      }
+    }
+    store.add(id, motor, read, false, stamp);
+    return limited();
+  }
+
+  private List<MotorRow> limited() {
+    List<MotorRow> all = list();
+    if (all.size() > MOST_MOTORS) {
+      throw Refused.field("id", "allowed are at most " + MOST_MOTORS + " motors");
+    }
+    return all;
+  }
+
+  private static ShopMotor read(Object told, String where) {
+    try {
+      return CaseReader.shopMotor(told);
+    } catch (InputFaults faults) {
+      throw Refused.fields(
+          faults.faults().stream()
+              .map(one -> new InputFault(where + one.path(), one.message()))
+              .toList());
+    }
+  }
+
+  /** Takes a motor away; what it was stays on record. */
+  @Transactional
+  List<MotorRow> remove(UUID motor, UUID id, Stamp stamp) {
+    if (!store.holds(id)) {
+      MotorStore.Kept last = store.newest(motor).orElseThrow(() -> Refused.missing("motor"));
+      store.add(id, motor, last.motor(), true, stamp);
+    }
+    return list();
+  }
+
+  /**
+   * Brings in a whole list: a motor of a known name takes its place, the others are added. One bad
+   * row, and nothing is.
+   *
+   * @throws Refused with every row that is wrong
+   */
+  @Transactional
+  public List<MotorRow> bringIn(UUID id, String csv, Stamp stamp) {
+    Map<String, UUID> known = new HashMap<>();
+    store.all().forEach(one -> known.put(key(one.motor()), one.id()));
+    List<ShopMotor> motors = motors(csv);
+    for (ShopMotor motor : motors) {
+      UUID row = UUID.nameUUIDFromBytes((id + " " + key(motor)).getBytes(StandardCharsets.UTF_8));
+      store.add(row, known.getOrDefault(key(motor), row), motor, false, stamp);
+    }
+    return limited();
+  }
+
+  private static String key(ShopMotor motor) {
+    return motor.candidate().id().toLowerCase(java.util.Locale.ROOT);
+  }
+
+  private static List<ShopMotor> motors(String csv) {
+    MotorTable.Read table = MotorTable.read(Csv.read(csv));
+    List<InputFault> faults = new ArrayList<>(table.faults());
+    List<ShopMotor> motors = new ArrayList<>();
+    Map<String, Integer> seen = new HashMap<>();
+    table
+        .rows()
+        .forEach(
+            (row, told) -> {
+              try {
+                ShopMotor motor = read(told, "row " + row + ", ");
+                Integer before = seen.put(key(motor), row);
+                if (before != null) {
+                  faults.add(
+                      new InputFault("row " + row + ", id", "row " + before + " has it already"));
+                }
+                motors.add(motor);
+              } catch (Refused refused) {
+                faults.addAll(refused.faults());
+              }
+            });
+    if (!faults.isEmpty()) {
+      throw Refused.fields(faults.subList(0, Math.min(MOST_FAULTS, faults.size())));
+    }
+    return motors;
+  }
+
+  /** The list as CSV, as it can be brought in again. */
+  @Transactional(readOnly = true)
+  String export() {
+    return Csv.write(
+        MotorTable.write(store.all().stream().map(one -> one.motor().caseTree()).toList()));
+  }
+
+  /**
+   * The units of past calls that a motor would fit, best first; those that it does not, last.
+   *
+   * @throws Refused where there is no such motor
+   */
+  @Transactional(readOnly = true)
+  List<UnitFit> units(UUID motor) {
+    ShopMotor it = store.newest(motor).orElseThrow(() -> Refused.missing("motor")).motor();
+    List<UnitFit> fits = new ArrayList<>();
+    for (CallService.Told told : calls.units(MOST_UNITS)) {
+      Particulars unit = told.particulars();
+      fits.add(
+          new UnitFit(
+              told.call(), unit.place(), unit.unitName(), unit.motor().family(), match(unit, it)));
+    }
+    fits.sort(Comparator.comparing(one -> Objects.requireNonNull(one.match()).state()));
+    return fits;
+  }
+
+  private static Match match(Particulars unit, ShopMotor motor) {
+    return motor.candidate().plate().family() == Family.PSC
+        ? Matching.ofFixedSpeed(unit.unit(), unit.motor(), motor.candidate())
+        : Matching.of(unit.unit(), unit.motor(), motor.candidate());
+  }
+}

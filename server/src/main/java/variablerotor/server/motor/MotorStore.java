@@ -1,0 +1,89 @@
+package variablerotor.server.motor;
+
+import static variablerotor.server.schema.Tables.SHOP_MOTOR;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import variablerotor.core.casefile.CaseReader;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.choice.ShopMotor;
+import variablerotor.core.job.JobLog;
+import variablerotor.json.Json;
+import variablerotor.server.call.CallPart;
+import variablerotor.server.log.LogStore;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
+
+/** Motors that the shop can get: of each the row written last is in force. */
+@Repository
+class MotorStore implements CallPart {
+  private final DSLContext db;
+  private final LogStore log;
+
+  MotorStore(DSLContext db, LogStore log) {
+    this.db = db;
+    this.log = log;
+  }
+
+  /** A motor under the id that stays with it. */
+  record Kept(UUID id, ShopMotor motor) {}
+
+  private static Save save(UUID id, UUID motor, ShopMotor is, boolean removed) {
+    return Save.of("motor", SHOP_MOTOR, id)
+        .told(SHOP_MOTOR.MOTOR_ID, motor)
+        .told(SHOP_MOTOR.NAME, is.candidate().id())
+        .told(SHOP_MOTOR.BODY, Json.write(is.caseTree()))
+        .told(SHOP_MOTOR.REMOVED, removed);
+  }
+
+  /** False where it is kept already. */
+  boolean add(UUID id, UUID motor, ShopMotor is, boolean removed, Stamp stamp) {
+    return log.keep(save(id, motor, is, removed), stamp);
+  }
+
+  boolean holds(UUID id) {
+    return db.fetchExists(SHOP_MOTOR, SHOP_MOTOR.ID.eq(id));
+  }
+
+  /** One motor, also where it was taken away since. */
+  Optional<Kept> newest(UUID motor) {
+    return fetch(SHOP_MOTOR.MOTOR_ID.eq(motor)).stream().findFirst();
+  }
+
+  /** All that were not taken away, by name. */
+  List<Kept> all() {
+    return fetch(SHOP_MOTOR.REMOVED.isFalse());
+  }
+
+  private List<Kept> fetch(Condition which) {
+    var later = SHOP_MOTOR.as("later");
+    return db.selectFrom(SHOP_MOTOR)
+        .where(which)
+        .and(
+            DSL.notExists(
+                DSL.selectOne()
+                    .from(later)
+                    .where(later.MOTOR_ID.eq(SHOP_MOTOR.MOTOR_ID))
+                    .and(later.SEQ.gt(SHOP_MOTOR.SEQ))))
+        .orderBy(SHOP_MOTOR.NAME)
+        .fetch(row -> new Kept(row.getMotorId(), motor(row.getBody())));
+  }
+
+  private static ShopMotor motor(String body) {
+    try {
+      return CaseReader.shopMotor(Json.read(body));
+    } catch (InputFaults faults) {
+      throw new IllegalStateException("a kept motor no longer reads", faults);
+    }
+  }
+
+  @Override
+  public void addTo(JobLog.Builder job, UUID call) {
+    job.motors(all().stream().map(Kept::motor).toList());
+  }
+}

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue'
+import type { Offer, Route, Way } from '../api/types'
+import { catalogue, routeTitle } from '../catalogue/catalogue'
+import { readNumber } from '../shared/number'
+
+/** What one way costs, as it was quoted; an empty field is not known. */
+const props = defineProps<{ way: Way; currency: string }>()
+const emit = defineEmits<{ keep: [offer: Offer]; close: [] }>()
+
+type Name = 'partPrice' | 'labourHours' | 'leadDays' | 'warrantyMonths' | 'wattsPerThousandCfm'
+const FIELDS: { name: Name; title: string; unit: string; most: number }[] = [
+  { name: 'partPrice', title: 'Part', unit: props.currency, most: 1e7 },
+  { name: 'labourHours', title: 'Labour', unit: 'hours', most: 1000 },
+  { name: 'leadDays', title: 'Until it is there', unit: 'days', most: 3650 },
+  { name: 'warrantyMonths', title: 'Its warranty', unit: 'months', most: 1200 },
+  { name: 'wattsPerThousandCfm', title: 'Power for 1,000 cfm', unit: 'W', most: 10_000 },
+]
+
+const usual = computed(
+  () => catalogue.value?.routes.find((one) => one.id === props.way.route)?.usualHours,
+)
+const known: Partial<Record<Name, number>> = {
+  partPrice: props.way.typed?.partPrice ?? props.way.partPrice,
+  labourHours: props.way.typed?.labourHours ?? usual.value,
+  leadDays: props.way.typed?.leadDays ?? props.way.daysWithout ?? 0,
+  warrantyMonths: props.way.typed?.warrantyMonths,
+  wattsPerThousandCfm: props.way.typed?.wattsPerThousandCfm,
+}
+const typed = reactive(
+  Object.fromEntries(FIELDS.map(({ name }) => [name, known[name]?.toString() ?? ''])) as Record<
+    Name,
+    string
+  >,
+)
+const faults = ref<Partial<Record<Name, string>>>({})
+
+function keep() {
+  faults.value = {}
+  const offer: Offer = { route: props.way.route as Route }
+  for (const { name, most } of FIELDS) {
+    if (!typed[name].trim()) continue
+    const value = readNumber(typed[name])
+    if (value === null || value < 0 || value > most) {
+      faults.value[name] = `Allowed is a number from 0 to ${most.toLocaleString('en')}.`
+    } else {
+      offer[name] = value
+    }
+  }
+  if (!Object.keys(faults.value).length) emit('keep', offer)
+}
+</script>
+
+<template>
+  <form class="card price" :aria-label="`Price: ${routeTitle(way.route)}`" @submit.prevent="keep">
+    <h2>What it costs: {{ routeTitle(way.route) }}</h2>
+    <div class="fields">
+      <label v-for="(field, index) in FIELDS" :key="field.name" class="named">
+        <span
+          >{{ field.title }} <span class="soft">{{ field.unit }}</span></span
+        >
+        <el-input
+          v-model="typed[field.name]"
+          :name="field.name"
+          inputmode="decimal"
+          autocomplete="off"
+          :autofocus="index === 0"
+        />
+        <span v-if="faults[field.name]" class="fault" role="alert">{{ faults[field.name] }}</span>
+      </label>
+    </div>
+    <p class="row">
+      <el-button type="primary" native-type="submit">Keep the price</el-button>
+      <button type="button" class="link-button" @click="emit('close')">Close</button>
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.price {
+  display: grid;
+  gap: 14px;
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
+  gap: 12px;
+}
+</style>

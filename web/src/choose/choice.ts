@@ -1,0 +1,90 @@
+import { computed, inject, onScopeDispose, provide, ref, shallowRef, watch } from 'vue'
+import type { InjectionKey } from 'vue'
+import { get, request } from '../api/client'
+import type { Choice, Dials, Fit, Reason, Route, Way } from '../api/types'
+import { useCall } from '../call/call'
+
+/** Ways that this kind of motor has no use for need not be looked at. */
+const NOT_OF_THIS_KIND = ['NO_DRIVE', 'NO_LINK', 'NO_MODULE']
+const ORDER: Record<Way['state'], number> = { OPEN: 0, CONDITIONAL: 1, BLOCKED: 2 }
+
+/** The ways that can be gone, the recommended one first, and those that cannot. */
+export function sorted(ways: Way[], recommended: Route | undefined) {
+  const mine = ways.filter(
+    (way) => !way.reasons.some((reason) => NOT_OF_THIS_KIND.includes(reason.id)),
+  )
+  const rank = (way: Way) => (way.route === recommended ? -1 : ORDER[way.state])
+  const left = mine
+    .filter((way) => way.state !== 'BLOCKED')
+    .sort(
+      (a, b) =>
+        rank(a) - rank(b) ||
+        (a.totalCost ?? a.firstCost ?? Infinity) - (b.totalCost ?? b.firstCost ?? Infinity),
+    )
+  return { left, blocked: mine.filter((way) => way.state === 'BLOCKED') }
+}
+
+/** Motors of the shop's list that would go on this way. */
+export const goingOn = (motors: Fit[], route: Route) =>
+  motors.filter((one) => one.route === route && one.match.state !== 'NO')
+
+/** What the ways of a call cost, and what turns them; worked out again with every change of it. */
+export function openChoice() {
+  const { call } = useCall()
+  const choice = shallowRef<Choice | null>(null)
+  const fault = ref('')
+  /** What if: other figures than the market's; nothing is kept of them. */
+  const dials = ref<Dials>({})
+  const turned = computed(() => Object.keys(dials.value).length > 0)
+  const path = `/api/calls/${call.value.id}/choice`
+  let asked = 0
+
+  async function load() {
+    const mine = ++asked
+    try {
+      const answer = turned.value
+        ? await request<Choice>('POST', path, dials.value)
+        : await get<Choice>(path)
+      // A slower answer to an earlier question is of no use any more.
+      if (mine === asked) {
+        choice.value = answer
+        fault.value = ''
+      }
+    } catch (failed) {
+      if (mine === asked) fault.value = failed instanceof Error ? failed.message : 'No answer.'
+    }
+  }
+
+  watch(call, load, { immediate: true })
+  let timer = 0
+  watch(
+    dials,
+    () => {
+      window.clearTimeout(timer)
+      timer = window.setTimeout(load, 80)
+    },
+    { deep: true },
+  )
+  onScopeDispose(() => window.clearTimeout(timer))
+
+  return { choice, fault, dials, turned, load }
+}
+
+export type OpenChoice = ReturnType<typeof openChoice>
+const CHOICE: InjectionKey<OpenChoice> = Symbol('choice')
+
+export function provideChoice(): OpenChoice {
+  const open = openChoice()
+  provide(CHOICE, open)
+  return open
+}
+
+/** The choice that the stage stands on; what asks for it is shown once it is read. */
+export function useChoice() {
+  const open = inject(CHOICE)
+  if (!open) throw new Error('no choice is open here')
+  return { ...open, choice: computed(() => open.choice.value!) }
+}
+
+/** Whether a reason is met by saying so. */
+export const isTick = (reason: Reason) => reason.opener?.kind === 'TICK'
