@@ -108,7 +108,8 @@ const column = (way: Way) => ({ first: way === first.value, aside: way.route !==
               </span>
               <span v-if="way.candidate" class="soft">{{ way.candidate }}</span>
               <button type="button" class="link-button" @click="emit('price', way.route)">
-                {{ way.firstCost === undefined ? 'Price to come: type it' : 'Change the price' }}
+                {{ way.firstCost === undefined ? 'Price to come: type it' : 'Change the price'
+                }}<span class="visually-hidden">, {{ routeTitle(way.route) }}</span>
               </button>
             </td>
           </tr>

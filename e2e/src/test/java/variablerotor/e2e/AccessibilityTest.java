@@ -65,7 +65,8 @@ class AccessibilityTest {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Another check")).click();
     page.getByRole(AriaRole.DIALOG).waitFor();
     check(page, "all checks");
-    for (String path : List.of("/shop", "/about", "/calls/new", "/codes", "/count", "/practice")) {
+    for (String path :
+        List.of("/shop", "/about", "/calls/new", "/codes", "/count", "/practice", "/motors")) {
       page.navigate(path);
       page.locator("main .card").first().waitFor();
       check(page, path);

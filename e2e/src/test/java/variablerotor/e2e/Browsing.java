@@ -190,6 +190,21 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
    * @param readings fact and value as JSON, one after the other
    */
   static void callWith(Page page, String family, String symptom, String... readings) {
+    callTold(
+        page,
+        """
+        {"place":"State Street","unitName":"","complaint":"","symptom":"%s","unit":{},
+         "motor":{"family":"%s","moduleRemovable":true,"moduleSoldAlone":true}}"""
+            .formatted(symptom, family),
+        readings);
+  }
+
+  /**
+   * The same of a call of which this was told.
+   *
+   * @param told its particulars as JSON
+   */
+  static void callTold(Page page, String told, String... readings) {
     StringBuilder facts = new StringBuilder();
     for (int i = 0; i + 1 < readings.length; i += 2) {
       facts
@@ -199,7 +214,7 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
     Object call =
         page.evaluate(
             """
-            async ([family, symptom, facts]) => {
+            async ([told, facts]) => {
               const id = crypto.randomUUID()
               const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]
               const me = await (await fetch('/api/session')).json()
@@ -215,14 +230,13 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
                 })
                 if (!answer.ok) throw new Error(path + ' ' + (await answer.text()))
               }
-              await put('', { place: 'State Street', unitName: '', complaint: '', symptom,
-                unit: {}, motor: { family, moduleRemovable: true, moduleSoldAlone: true } })
+              await put('', JSON.parse(told))
               for (const fact of JSON.parse(facts)) {
                 await put('/readings/' + crypto.randomUUID(), fact)
               }
               return id
             }""",
-            List.of(family, symptom, "[" + facts + "]"));
+            List.of(told, "[" + facts + "]"));
     page.navigate("/calls/" + call + "/prove");
     page.locator(".chain").waitFor();
   }

@@ -39,6 +39,14 @@ final class OnCall {
         .click();
   }
 
+  /** Types what a way costs, on the Choose stage. */
+  static void price(Page page, String way, Map<String, String> figures) {
+    page.locator(".link-button", new Page.LocatorOptions().setHasText(", " + way)).click();
+    figures.forEach((field, value) -> page.locator("input[name='" + field + "']").fill(value));
+    button(page, "Keep the price").click();
+    settled(page);
+  }
+
   /** Every entry has been taken by the server. */
   static void settled(Page page) {
     PlaywrightAssertions.assertThat(page.locator("button.waiting")).hasCount(0);

@@ -7,6 +7,7 @@ import static variablerotor.e2e.OnCall.button;
 import static variablerotor.e2e.OnCall.choose;
 import static variablerotor.e2e.OnCall.inOrder;
 import static variablerotor.e2e.OnCall.numbers;
+import static variablerotor.e2e.OnCall.price;
 import static variablerotor.e2e.OnCall.settled;
 import static variablerotor.e2e.OnCall.station;
 import static variablerotor.e2e.OnCall.word;
@@ -79,21 +80,15 @@ class WholeJobTest {
 
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Choose the way forward"))
         .click();
-    Locator module = page.locator(".way", new Page.LocatorOptions().setHasText("New module"));
-    assertThat(module).containsText("Ask whether this module is sold alone");
-    module.locator("input[name='partPrice']").fill("400");
-    module.locator("input[name='labourHours']").fill("1.5");
-    module.locator("input[name='leadDays']").fill("3");
-    module.locator("input[name='leadDays']").press("Tab");
-    assertThat(module.locator(".total")).containsText("$580");
-    Locator other =
-        page.locator(".way", new Page.LocatorOptions().setHasText("Repair, motor stays"));
-    assertThat(other).containsText("Blocked");
-    settled(page);
-    module
-        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Choose this"))
-        .click();
-    assertThat(page.locator(".decision")).containsText("New module chosen by Tobin Ashgrove");
+    assertThat(page.locator(".side-by-side")).containsText("Ask whether this module is sold alone");
+    price(page, "New module", inOrder("partPrice", "400", "labourHours", "1.5", "leadDays", "3"));
+    assertThat(page.locator(".side-by-side")).containsText("$580");
+    assertThat(page.locator(".fold", new Page.LocatorOptions().setHasText("Blocked")))
+        .containsText("Repair, motor stays");
+    button(page, "Choose this: New module").click();
+    button(page, "Choose new module").click();
+    assertThat(page.getByLabel("What was chosen"))
+        .containsText("New module chosen by Tobin Ashgrove");
 
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To the papers")).click();
     // The next visit: what the new part reads is kept apart, and the verdict stands.

@@ -65,13 +65,13 @@ class CallApiTest {
     Visitor.Answer priced =
         tobin.put(
             call + "/offers/" + UUID.randomUUID(),
-            "{\"route\":\"MODULE_ONLY\",\"partPrice\":400,\"labourHours\":1.5,\"leadDays\":3}");
+            "{\"route\":\"MODULE_ONLY\",\"partPrice\":100,\"labourHours\":1.5,\"leadDays\":3}");
     assertEquals("MODULE_ONLY", priced.at("recommended"));
-    assertEquals(580.0, priced.at("ways.0.firstCost"));
+    assertEquals(280.0, priced.at("ways.0.firstCost"));
     Visitor.Answer chosen =
         tobin.put(call + "/decisions/" + UUID.randomUUID(), "{\"route\":\"MODULE_ONLY\"}");
     assertEquals("Tobin Ashgrove", chosen.at("decisions.0.author"));
-    assertEquals(580.0, chosen.at("decisions.0.firstCost"));
+    assertEquals(280.0, chosen.at("decisions.0.firstCost"));
     assertNotNull(chosen.at("decisions.0.at"));
   }
 
