@@ -126,7 +126,7 @@ const years = computed(() => {
       <div>
         <template v-if="choice.lines.length">
           <CostPlot :lines="choice.lines" :currency="currency" />
-          <div class="scroll">
+          <div class="scroll" tabindex="0" role="region" aria-label="Costs by years">
             <table>
               <caption class="visually-hidden">
                 What each way has cost after each year

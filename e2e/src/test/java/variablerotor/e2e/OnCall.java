@@ -39,10 +39,20 @@ final class OnCall {
         .click();
   }
 
+  /** On a telephone one way is in sight at a time: brings this one there. */
+  static void show(Page page, String way) {
+    Locator strip = page.locator(".strip button", new Page.LocatorOptions().setHasText(way));
+    if (strip.isVisible()) {
+      strip.click();
+    }
+  }
+
   /** Types what a way costs, on the Choose stage. */
   static void price(Page page, String way, Map<String, String> figures) {
+    show(page, way);
     page.locator(".link-button", new Page.LocatorOptions().setHasText(", " + way)).click();
-    figures.forEach((field, value) -> page.locator("input[name='" + field + "']").fill(value));
+    figures.forEach(
+        (field, value) -> page.locator("form.price input[name='" + field + "']").fill(value));
     button(page, "Keep the price").click();
     settled(page);
   }

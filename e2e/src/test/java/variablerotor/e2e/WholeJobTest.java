@@ -9,6 +9,7 @@ import static variablerotor.e2e.OnCall.inOrder;
 import static variablerotor.e2e.OnCall.numbers;
 import static variablerotor.e2e.OnCall.price;
 import static variablerotor.e2e.OnCall.settled;
+import static variablerotor.e2e.OnCall.show;
 import static variablerotor.e2e.OnCall.station;
 import static variablerotor.e2e.OnCall.word;
 
@@ -85,6 +86,7 @@ class WholeJobTest {
     assertThat(page.locator(".side-by-side")).containsText("$580");
     assertThat(page.locator(".fold", new Page.LocatorOptions().setHasText("Blocked")))
         .containsText("Repair, motor stays");
+    show(page, "New module");
     button(page, "Choose this: New module").click();
     button(page, "Choose new module").click();
     assertThat(page.getByLabel("What was chosen"))
@@ -169,10 +171,12 @@ class WholeJobTest {
     assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
     tabTo(page, "a.go");
     page.keyboard().press("Enter");
-    page.locator(".way").first().waitFor();
-    tabTo(page, ".way:first-child .el-button");
+    page.locator(".side-by-side").waitFor();
+    tabTo(page, ".side-by-side .el-button");
     page.keyboard().press("Enter");
-    assertThat(page.locator(".decision")).containsText("Repair, motor stays chosen");
+    assertThat(button(page, "Choose repair, motor stays")).isFocused();
+    page.keyboard().press("Enter");
+    assertThat(page.getByLabel("What was chosen")).containsText("Repair, motor stays chosen");
     page.keyboard().press("/");
     assertThat(page.locator("input[name='search']")).isFocused();
     page.keyboard().type("keyboard row");
