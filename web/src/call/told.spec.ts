@@ -15,6 +15,17 @@ describe('a change of what was told', () => {
     )
   })
 
+  it('keeps how the unit is run beside it', () => {
+    const before = told({ running: { airflowCfm: 1200 } })
+    const now = told({ running: { airflowCfm: 1200, yearsAhead: 6 } })
+    const last = told({ running: { airflowCfm: 1100, hoursPerYear: 2000 } })
+    expect(changed(before, now, last).running).toEqual({
+      airflowCfm: 1100,
+      hoursPerYear: 2000,
+      yearsAhead: 6,
+    })
+  })
+
   it('takes away what was taken away here', () => {
     const before = told({ mayBe: ['A'] }, { volts: '115' })
     const now = told({ mayBe: [] }, { volts: undefined })

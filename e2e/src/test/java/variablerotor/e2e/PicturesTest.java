@@ -24,13 +24,11 @@ class PicturesTest {
   @Test
   void all() {
     Page laptop = browsing.page(Browsing.Size.LAPTOP, ColorScheme.LIGHT);
-    take(laptop, "sign-in");
     signIn(laptop);
     take(laptop, "calls");
     views(laptop, "");
     Page phone = browsing.page(Browsing.Size.PHONE, ColorScheme.LIGHT);
     signIn(phone);
-    take(phone, "calls-phone");
     views(phone, "-phone");
     kept(phone);
   }
@@ -43,6 +41,9 @@ class PicturesTest {
     take(page, "prove-first-check" + suffix);
     open(page, "Saltmarsh clinic", "Hear");
     take(page, "hear" + suffix);
+    open(page, "Gullmoor ferry terminal", "Choose");
+    page.locator("#motors").waitFor();
+    take(page, "choose" + suffix);
     if (phone) {
       open(page, "Brackwater assembly rooms", "Prove");
       take(page, "prove-at-odds-phone");
@@ -58,10 +59,14 @@ class PicturesTest {
     take(page, "count");
     which(page);
     take(page, "which-motor");
-    open(page, "Harrow Lane market hall", "Prove");
-    take(page, "prove-plug-fan");
     open(page, "Gullmoor ferry terminal", "Choose");
-    take(page, "choose");
+    page.locator(".plot svg").waitFor();
+    page.evaluate("document.querySelector('.what-if').scrollIntoView()");
+    take(page, "choose-years");
+    page.navigate("/motors");
+    press(page, "Brindle T half");
+    page.locator(".open details").first().waitFor();
+    take(page, "motors");
     page.navigate("/codes");
     page.locator("input[name='search-codes']").fill("fan");
     take(page, "code-books");

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -17,7 +18,9 @@ import variablerotor.core.bench.SimulatedMotor;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.catalogue.Catalogue;
 import variablerotor.core.check.Symptom;
+import variablerotor.core.choice.Dials;
 import variablerotor.core.choice.Market.Offer;
+import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.family.Family;
@@ -26,6 +29,7 @@ import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.job.Settings;
+import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.odds.Check;
@@ -33,6 +37,7 @@ import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.route.Route;
 import variablerotor.core.tree.Node;
 import variablerotor.core.view.CallView;
+import variablerotor.core.view.ChoiceView;
 
 /**
  * What a general JSON library makes of the records (Jackson, as the server answers) is what their
@@ -81,6 +86,7 @@ class SameJsonTest {
           new JobLog.Builder("c", false, "Tobin", "then", "now", told)
               .readings(readings)
               .offers(List.of(new Offer(Route.SAME_MOTOR, null, 900.0, 5.0, 1.0, 12.0, 280.0)))
+              .motors(MOTORS)
               .decisions(
                   List.of(
                       new JobLog.Decided(
@@ -94,9 +100,18 @@ class SameJsonTest {
                           "now")))
               .photos(List.of(new JobLog.Photo("p", PhotoKind.OTHER, 800, 600, "Tobin", "now")))
               .build();
-      same(CallView.of(Job.of(log, Settings.usual("UTC"), LocalDate.parse("2026-11-24"))));
+      Job job = Job.of(log, Settings.usual("UTC"), LocalDate.parse("2026-11-24"));
+      same(CallView.of(job));
+      same(ChoiceView.of(job, new Dials(0.16, 2600.0, 6.0, 100.0, Route.SAME_MOTOR, 700.0)));
     }
   }
+
+  private static final List<ShopMotor> MOTORS =
+      Stream.of(Family.CONSTANT_TORQUE, Family.PSC)
+          .map(family -> MotorPlate.of(family).volts("208-230").horsepower(1.0).build())
+          .map(plate -> new Candidate(plate.family().name(), plate, 1, List.of("ring"), true))
+          .map(one -> new ShopMotor(one, ShopMotor.Place.SHELF, 400.0, 2.0, 12.0, 280.0))
+          .toList();
 
   private static Fact after(Fact fact) {
     return new Fact(fact.type(), fact.value(), RepairPhase.AFTER);

@@ -270,11 +270,24 @@ class Report {
     body(
         page,
         decision.route().title()
+            + (decision.candidate() == null ? "" : " with " + decision.candidate())
             + cost
             + ". Chosen by "
             + decision.author()
             + ", "
             + time(call, decision.at())
             + ".");
+    CallView.WayView way =
+        call.ways().stream()
+            .filter(one -> one.route() == decision.route())
+            .findFirst()
+            .orElseThrow();
+    if (way.plan().size() > 1) {
+      body(page, "To be done: " + String.join("; then ", way.plan()) + ".");
+    }
+    if (!way.loses().isEmpty()) {
+      body(page, "Given up with it: " + String.join("; ", way.loses()) + ".");
+    }
+    decision.done().forEach(one -> body(page, "While it is fitted: " + one));
   }
 }
