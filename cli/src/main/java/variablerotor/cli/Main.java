@@ -19,8 +19,8 @@ import variablerotor.core.view.Answers;
 import variablerotor.json.Json;
 
 /**
- * The command line: {@code diagnose FILE} and {@code options FILE}, or {@code -} for cases line by
- * line; {@code bench}; {@code odds}.
+ * The command line: {@code diagnose}, {@code options}, {@code wiring} and {@code plan} with a FILE,
+ * or {@code -} for documents line by line; {@code bench}; {@code odds}.
  */
 public final class Main {
   static final int OK = 0;
@@ -65,11 +65,15 @@ public final class Main {
             "diagnose",
             Answers::diagnose,
             "options",
-            tree -> Answers.options(tree, LocalDate.now()));
+            tree -> Answers.options(tree, LocalDate.now()),
+            "wiring",
+            Answers::wiring,
+            "plan",
+            Answers::plan);
     Verb verb = args.length == 2 ? verbs.get(args[0]) : null;
     if (verb == null) {
       err.println(
-          "usage: rotor diagnose|options FILE|-, rotor bench [--cases N] [--seed N], rotor odds");
+          "usage: rotor diagnose|options|wiring|plan FILE|-, rotor bench [--cases N] [--seed N], rotor odds");
       return BAD_INPUT;
     }
     try {

@@ -48,7 +48,7 @@ public final class CaseReader {
                   "", "found " + FactParser.describe(tree) + "; allowed is a case, an object")));
     }
     Branch root = new Branch(map, "", faults);
-    header(root);
+    Header.check(root, CaseFile.FORMAT, CaseFile.VERSION);
     String title = root.text("title", 500);
     UnitPlate unit = unit(root.object("unit"));
     MotorPlate motor = motor(root);
@@ -64,20 +64,6 @@ public final class CaseReader {
     }
     return new CaseFile(
         title, unit, motor, symptom, facts, today, running, market, candidates, unknown);
-  }
-
-  private void header(Branch root) {
-    String format = root.text("format", 100);
-    if (!CaseFile.FORMAT.equals(format)) {
-      root.fault(
-          "format",
-          "found " + FactParser.describe(format) + "; allowed is \"" + CaseFile.FORMAT + "\"");
-    }
-    Object version = root.plain("version");
-    if (!Double.valueOf(CaseFile.VERSION).equals(version)) {
-      root.fault(
-          "version", "found " + FactParser.describe(version) + "; allowed is " + CaseFile.VERSION);
-    }
   }
 
   private static <E extends Enum<E>> @Nullable E required(

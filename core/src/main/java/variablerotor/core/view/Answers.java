@@ -7,6 +7,8 @@ import variablerotor.core.casefile.CaseFile;
 import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.casefile.PlanReader;
+import variablerotor.core.casefile.WiringReader;
 import variablerotor.core.check.Situation;
 import variablerotor.core.choice.Options;
 import variablerotor.core.diagnosis.Diagnosis;
@@ -16,6 +18,8 @@ import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.route.Circumstances;
 import variablerotor.core.route.Schools;
 import variablerotor.core.winding.WindingFigures;
+import variablerotor.core.wiring.Planner;
+import variablerotor.core.wiring.Result;
 
 /** From a document of the open format to its answer: a tree in, a tree out. */
 public final class Answers {
@@ -59,6 +63,26 @@ public final class Answers {
             file.market(),
             file.candidates())
         .tree();
+  }
+
+  /**
+   * A wiring, run call by call.
+   *
+   * @param tree a wiring: maps, lists, strings, doubles and booleans
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> wiring(Object tree) throws InputFaults {
+    return Result.of(WiringReader.read(tree)).tree();
+  }
+
+  /**
+   * A conversion, planned and run.
+   *
+   * @param tree a plan: maps, lists, strings, doubles and booleans
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> plan(Object tree) throws InputFaults {
+    return Planner.of(PlanReader.read(tree)).tree();
   }
 
   private static CaseFile covered(Object tree) throws InputFaults {

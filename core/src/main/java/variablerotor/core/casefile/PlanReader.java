@@ -1,0 +1,127 @@
+package variablerotor.core.casefile;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import variablerotor.core.fact.FactParser;
+import variablerotor.core.wiring.PartType;
+import variablerotor.core.wiring.PlanRequest;
+import variablerotor.core.wiring.PlanRequest.CallId;
+import variablerotor.core.wiring.PlanRequest.Pattern;
+
+/** From a plain tree to what a conversion is planned for; every fault is told with its path. */
+public final class PlanReader {
+  private final List<InputFault> faults = new ArrayList<>();
+
+  private PlanReader() {}
+
+  /**
+   * @param tree maps, lists, strings, doubles and booleans
+   * @throws InputFaults with every fault found
+   */
+  public static PlanRequest read(Object tree) throws InputFaults {
+    return new PlanReader().request(tree);
+  }
+
+  private PlanRequest request(Object tree) throws InputFaults {
+    if (!(tree instanceof Map<?, ?> map)) {
+      throw new InputFaults(
+          List.of(
+              new InputFault(
+                  "", "found " + FactParser.describe(tree) + "; allowed is a plan, an object")));
+    }
+    Branch root = new Branch(map, "", faults);
+    Header.check(root, PlanRequest.FORMAT, PlanRequest.VERSION);
+    Pattern pattern = root.word("pattern", Pattern.values());
+    if (pattern == null && !root.has("pattern")) {
+      root.fault("pattern", "found nothing; required is A, A1, B, C, D or E");
+    }
+    boolean three = pattern == Pattern.D;
+    PartType supply = root.word("supply", PartType.values());
+    PartType line = supply == null ? (three ? PartType.LINE_3PH : PartType.LINE_240) : supply;
+    if (!line.isLine() || three != (line == PartType.LINE_3PH)) {
+      root.fault(
+          "supply",
+          "found "
+              + line
+              + "; allowed is "
+              + (three ? "LINE_3PH for pattern D" : "LINE_240 or LINE_120 for this pattern"));
+    }
+    Branch motor = root.object("motor");
+    List<String> speeds = texts(motor, "speeds");
+    if (speeds.isEmpty() && !three) {
+      motor.fault("speeds", "found nothing; required are the names of the motor's speed leads");
+    }
+    List<CallId> calls = root.words("calls", CallId.values());
+    String outputs = root.text("outputs", 20);
+    if (outputs != null && !outputs.equals("PLAIN") && !outputs.equals("SOLID_STATE")) {
+      root.fault("outputs", "found \"" + outputs + "\"; allowed is PLAIN or SOLID_STATE");
+    }
+    String cabinet = root.text("cabinet", 20);
+    if (cabinet != null && !cabinet.equals("ONE") && !cabinet.equals("SPLIT")) {
+      root.fault("cabinet", "found \"" + cabinet + "\"; allowed is ONE or SPLIT");
+    }
+    boolean staged = pattern == Pattern.A || pattern == Pattern.A1;
+    PlanRequest request =
+        new PlanRequest(
+            pattern == null ? Pattern.A : pattern,
+            line,
+            root.number("transformerVa", 1, 1e5),
+            root.number("transformerLoadVa", 0, 1e5),
+            texts(root, "stages"),
+            "SOLID_STATE".equals(outputs),
+            Boolean.TRUE.equals(root.flag("defrost")),
+            List.copyOf(new LinkedHashSet<>(calls)),
+            root.has("contactorCalls")
+                ? root.words("contactorCalls", CallId.values())
+                : List.of(CallId.COOL, CallId.HEAT_PUMP),
+            speeds,
+            motor.number("amps", 0.01, 10_000),
+            motor.number("microfarads", 0.1, 10_000),
+            motor.number("capacitorVolts", 1, 10_000),
+            speedFor(root, speeds),
+            staged || "OUTDOOR_FAN".equals(root.text("role", 20)),
+            !"SPLIT".equals(cabinet),
+            Boolean.TRUE.equals(root.flag("fanRelay")));
+    if (!faults.isEmpty()) {
+      throw new InputFaults(faults);
+    }
+    return request;
+  }
+
+  private static List<String> texts(Branch branch, String field) {
+    Set<String> texts = new LinkedHashSet<>();
+    for (Object one : branch.list(field)) {
+      boolean good =
+          one instanceof String text
+              && !text.isEmpty()
+              && text.length() <= 30
+              && !text.contains(".")
+              && !List.of("COM", "CAP1", "CAP2", "G", "OFF", "RUN").contains(text);
+      if (!good || !texts.add((String) one)) {
+        branch.fault(field, "found " + FactParser.describe(one) + "; allowed are names, each once");
+      }
+    }
+    return List.copyOf(texts);
+  }
+
+  private Map<CallId, String> speedFor(Branch root, List<String> speeds) {
+    Map<CallId, String> told = new LinkedHashMap<>();
+    Branch given = root.object("speedFor");
+    for (CallId id : CallId.values()) {
+      String speed = given.text(id.name(), 30);
+      if (speed != null && !speeds.contains(speed)) {
+        given.fault(id.name(), "found \"" + speed + "\"; allowed is " + String.join(", ", speeds));
+      } else if (speed != null) {
+        told.put(id, speed);
+      }
+    }
+    for (String unknown : given.unknown()) {
+      faults.add(new InputFault(unknown, "is not a call; allowed are the calls of the format"));
+    }
+    return told;
+  }
+}

@@ -1,0 +1,190 @@
+package variablerotor.core.wiring;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import variablerotor.core.circuit.Circuit;
+import variablerotor.core.circuit.Complex;
+
+/**
+ * What stands on each conductor against ground, in one position of all contacts [V]. A conductor
+ * that a source holds has the source's voltage; what only hangs on loads is solved for.
+ *
+ * <p>A transformer's common counts as grounded where nothing says otherwise: its secondary is never
+ * far from ground. Line to ground is 120 V, 240 V between the legs of a split phase, 208 V between
+ * the legs of three (ANSI C84.1, from memory).
+ */
+final class Potentials {
+  private static final double LINE = 120;
+  static final double CONTROL = 24;
+
+  /** Two held conductors that differ by less are of one voltage [V]. */
+  private static final double SAME = 1;
+
+  /** Keeps what hangs free from hanging nowhere [Ω]. */
+  private static final double LEAK = 1e9;
+
+  private record Source(int plus, int minus, Complex volts) {}
+
+  /** Something that draws current between two terminals. */
+  record Load(int from, int to, double ohms) {}
+
+  /** Two terminals of sources that meet though they differ. */
+  record Meeting(int one, int other) {}
+
+  private final Board board;
+  private final Nets nets;
+  private final List<Source> sources = new ArrayList<>();
+  private final @Nullable Complex[] volts;
+  private final List<Meeting> meetings = new ArrayList<>();
+
+  Potentials(Board board, Nets nets, List<Load> loads) {
+    this.board = board;
+    this.nets = nets;
+    volts = new Complex[board.terminals.size()];
+    for (Part part : board.parts) {
+      addSources(part);
+    }
+    hold();
+    solve(loads);
+  }
+
+  private void addSources(Part part) {
+    switch (part.type()) {
+      case LINE_240 -> {
+        source(part, "L1", "G", Complex.real(LINE));
+        source(part, "L2", "G", Complex.real(-LINE));
+      }
+      case LINE_120 -> {
+        source(part, "L1", "N", Complex.real(LINE));
+        source(part, "N", "G", Complex.ZERO);
+      }
+      case LINE_3PH -> {
+        source(part, "L1", "G", Complex.polar(LINE, 0));
+        source(part, "L2", "G", Complex.polar(LINE, -120));
+        source(part, "L3", "G", Complex.polar(LINE, 120));
+      }
+      case TRANSFORMER -> source(part, "R", "C", Complex.real(CONTROL));
+      default -> {}
+    }
+  }
+
+  private void source(Part part, String plus, String minus, Complex value) {
+    sources.add(new Source(board.at(part, plus), board.at(part, minus), value));
+  }
+
+  /** From ground along the sources; a transformer that nothing ties down is taken as grounded. */
+  private void hold() {
+    Deque<Integer> reached = new ArrayDeque<>();
+    for (Part part : board.parts) {
+      if (part.type().isLine()) {
+        set(board.at(part, "G"), Complex.ZERO, reached);
+      }
+    }
+    spread(reached);
+    for (Source one : sources) {
+      if (at(one.minus) == null && at(one.plus) == null) {
+        set(one.minus, Complex.ZERO, reached);
+        spread(reached);
+      }
+    }
+    for (Source one : sources) {
+      Complex plus = at(one.plus);
+      Complex minus = at(one.minus);
+      boolean agree =
+          plus != null && minus != null && plus.minus(minus).minus(one.volts).magnitude() <= SAME;
+      if (!agree) {
+        meetings.add(new Meeting(one.plus, one.minus));
+      }
+    }
+  }
+
+  private void set(int terminal, Complex value, Deque<Integer> reached) {
+    int net = nets.of(terminal);
+    if (volts[net] == null) {
+      volts[net] = value;
+      reached.add(net);
+    }
+  }
+
+  private void spread(Deque<Integer> reached) {
+    while (!reached.isEmpty()) {
+      int net = reached.remove();
+      Complex here = volts[net];
+      for (Source one : sources) {
+        if (nets.of(one.plus) == net) {
+          set(one.minus, here.minus(one.volts), reached);
+        }
+        if (nets.of(one.minus) == net) {
+          set(one.plus, here.plus(one.volts), reached);
+        }
+      }
+    }
+  }
+
+  /** Conductors that only loads reach: Kirchhoff's laws, by the one solver. */
+  private void solve(List<Load> loads) {
+    List<Load> open = new ArrayList<>();
+    for (Load one : loads) {
+      if (at(one.from) == null || at(one.to) == null) {
+        open.add(one);
+      }
+    }
+    if (open.isEmpty()) {
+      return;
+    }
+    Circuit circuit = new Circuit();
+    boolean[] named = new boolean[volts.length];
+    for (int i = 0; i < open.size(); i++) {
+      Load one = open.get(i);
+      circuit.resistor("load " + i, node(one.from), node(one.to), one.ohms);
+      name(circuit, named, one.from);
+      name(circuit, named, one.to);
+    }
+    Circuit.Solution solution = circuit.solve("ground");
+    for (Load one : open) {
+      volts[nets.of(one.from)] = solution.volts(node(one.from));
+      volts[nets.of(one.to)] = solution.volts(node(one.to));
+    }
+  }
+
+  private void name(Circuit circuit, boolean[] named, int terminal) {
+    int net = nets.of(terminal);
+    if (!named[net]) {
+      named[net] = true;
+      if (volts[net] == null) {
+        circuit.resistor("leak of " + net, node(terminal), "ground", LEAK);
+      } else {
+        circuit.source("holder of " + net, node(terminal), "ground", volts[net]);
+      }
+    }
+  }
+
+  private String node(int terminal) {
+    return "net " + nets.of(terminal);
+  }
+
+  private @Nullable Complex at(int terminal) {
+    return volts[nets.of(terminal)];
+  }
+
+  /** Voltage between two terminals [V]; none where one of them hangs on nothing. */
+  double between(int from, int to) {
+    Complex one = at(from);
+    Complex other = at(to);
+    return one == null || other == null ? 0 : one.minus(other).magnitude();
+  }
+
+  /** Voltage of a terminal against ground [V]; none where it hangs on nothing. */
+  double against(int terminal) {
+    Complex here = at(terminal);
+    return here == null ? 0 : here.magnitude();
+  }
+
+  /** Where conductors of different voltage meet. */
+  List<Meeting> meetings() {
+    return meetings;
+  }
+}

@@ -1,0 +1,8 @@
+/**
+ * Parts, terminals and wires run call by call: which coils pull, what turns, and what would go
+ * wrong. May use the solver of {@code circuit}.
+ */
+@NullMarked
+package variablerotor.core.wiring;
+
+import org.jspecify.annotations.NullMarked;
