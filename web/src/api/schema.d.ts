@@ -938,11 +938,13 @@ export interface components {
             /** Format: double */
             fanHoursPerYear?: number;
             /** Format: double */
+            labourHours?: number;
+            /** Format: double */
             labourPerHour?: number;
-            /** @enum {string} */
-            partOf?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
             /** Format: double */
             partPrice?: number;
+            /** @enum {string} */
+            way?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
             /** Format: double */
             yearsAhead?: number;
         };
@@ -1471,7 +1473,7 @@ export interface components {
             /** Format: double */
             at: number;
             /** @enum {string} */
-            dial: "PART_PRICE" | "LABOUR_PER_HOUR" | "ENERGY_PER_KWH" | "FAN_HOURS" | "YEARS";
+            dial: "PART_PRICE" | "LABOUR_HOURS" | "LABOUR_PER_HOUR" | "ENERGY_PER_KWH" | "FAN_HOURS" | "YEARS";
             /** @enum {string} */
             to: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
         };

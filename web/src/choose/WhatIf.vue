@@ -12,13 +12,20 @@ const { choice, dials, turned } = useChoice()
 const CostPlot = defineAsyncComponent(() => import('./CostPlot.vue'))
 
 type Turn = Choice['turns'][number]
-type Dial = 'energyPerKwh' | 'fanHoursPerYear' | 'yearsAhead' | 'labourPerHour' | 'partPrice'
+type Dial =
+  'energyPerKwh' | 'fanHoursPerYear' | 'yearsAhead' | 'labourPerHour' | 'labourHours' | 'partPrice'
 
 const currency = computed(() => choice.value.market.currency ?? 'USD')
 const first = computed(() => choice.value.recommended)
 const part = computed(
   () => choice.value.ways.find((one) => one.route === first.value)?.partPrice ?? undefined,
 )
+
+const hours = computed(() => {
+  const labour = choice.value.ways.find((one) => one.route === first.value)?.labour
+  const rate = choice.value.market.labourPerHour
+  return labour === undefined || !rate ? undefined : labour / rate
+})
 
 const exact = (amount: number) =>
   new Intl.NumberFormat('en', {
@@ -61,6 +68,14 @@ const SCALES = computed(() => [
     says: whole,
   },
   {
+    id: 'labourHours' as Dial,
+    title: first.value ? `Hours for "${routeTitle(first.value)}"` : 'Hours',
+    value: dials.value.labourHours ?? hours.value,
+    most: 8,
+    step: 0.25,
+    says: (given: number) => `${Number(given.toFixed(2))} h`,
+  },
+  {
     id: 'partPrice' as Dial,
     title: first.value ? `Part for "${routeTitle(first.value)}"` : 'Part',
     value: dials.value.partPrice ?? part.value,
@@ -72,12 +87,14 @@ const SCALES = computed(() => [
 const moving = computed(() => SCALES.value.filter((one) => one.value !== undefined))
 
 function move(id: Dial, typed: string) {
-  const more = id === 'partPrice' ? { partOf: dials.value.partOf ?? first.value } : {}
+  const ofWay = id === 'partPrice' || id === 'labourHours'
+  const more = ofWay ? { way: dials.value.way ?? first.value } : {}
   dials.value = { ...dials.value, ...more, [id]: Number(typed) }
 }
 
 const SAID: Record<Turn['dial'], (at: number) => string> = {
   PART_PRICE: (at) => `its part at ${whole(at)}`,
+  LABOUR_HOURS: (at) => `${at.toFixed(1)} hours for it`,
   LABOUR_PER_HOUR: (at) => `labour at ${whole(at)} an hour`,
   ENERGY_PER_KWH: (at) => `energy at ${exact(at)} a kWh`,
   FAN_HOURS: (at) => `${Math.round(at)} hours of running a year`,

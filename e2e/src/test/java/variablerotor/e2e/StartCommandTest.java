@@ -47,7 +47,9 @@ class StartCommandTest {
     /** As Ctrl-C does. */
     void interrupt() throws Exception {
       new ProcessBuilder("kill", "-INT", String.valueOf(process.pid())).start().waitFor();
-      assertTrue(process.waitFor(30, TimeUnit.SECONDS), "it stops");
+      // The first clean end writes the classes for later starts, which a busy machine takes long
+      // over.
+      assertTrue(process.waitFor(90, TimeUnit.SECONDS), "it stops");
     }
   }
 

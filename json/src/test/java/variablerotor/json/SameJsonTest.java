@@ -102,7 +102,7 @@ class SameJsonTest {
               .build();
       Job job = Job.of(log, Settings.usual("UTC"), LocalDate.parse("2026-11-24"));
       same(CallView.of(job));
-      same(ChoiceView.of(job, new Dials(0.16, 2600.0, 6.0, 100.0, Route.SAME_MOTOR, 700.0)));
+      same(ChoiceView.of(job, new Dials(0.16, 2600.0, 6.0, 100.0, Route.SAME_MOTOR, 700.0, 1.5)));
     }
   }
 

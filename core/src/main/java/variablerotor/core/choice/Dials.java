@@ -7,18 +7,19 @@ import variablerotor.core.route.Route;
 /**
  * What if: other figures in place of those of the market; null leaves one as it is.
  *
- * @param partOf the way whose part costs {@code partPrice}
+ * @param way whose part costs {@code partPrice} and takes {@code labourHours}
  */
 public record Dials(
     @Nullable Double energyPerKwh,
     @Nullable Double fanHoursPerYear,
     @Nullable Double yearsAhead,
     @Nullable Double labourPerHour,
-    @Nullable Route partOf,
-    @Nullable Double partPrice) {
+    @Nullable Route way,
+    @Nullable Double partPrice,
+    @Nullable Double labourHours) {
 
   /** As it is. */
-  public static final Dials UNTURNED = new Dials(null, null, null, null, null, null);
+  public static final Dials UNTURNED = new Dials(null, null, null, null, null, null, null);
 
   /** The market with these figures in place of its own. */
   public Market turn(Market market) {
@@ -33,10 +34,10 @@ public record Dials(
   }
 
   private List<Market.Offer> offers(List<Market.Offer> offers) {
-    return partOf == null || partPrice == null
+    return way == null
         ? offers
         : offers.stream()
-            .map(one -> one.route() == partOf ? one.withPrice(partPrice) : one)
+            .map(one -> one.route() == way ? one.with(partPrice, labourHours) : one)
             .toList();
   }
 

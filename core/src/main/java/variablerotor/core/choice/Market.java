@@ -49,10 +49,16 @@ public record Market(
       @Nullable Double warrantyMonths,
       @Nullable Double wattsPerThousandCfm)
       implements Node {
-    /** The same at this price [currency]. */
-    Offer withPrice(double price) {
+    /** The same at this price and with these hours, where they are told. */
+    Offer with(@Nullable Double price, @Nullable Double hours) {
       return new Offer(
-          route, candidate, price, leadDays, labourHours, warrantyMonths, wattsPerThousandCfm);
+          route,
+          candidate,
+          price == null ? partPrice : price,
+          leadDays,
+          hours == null ? labourHours : hours,
+          warrantyMonths,
+          wattsPerThousandCfm);
     }
 
     /** The same, with this power where none is told [W for 1,000 ft³/min]. */

@@ -22,6 +22,8 @@ public record Turn(Dial dial, double at, boolean above, Route to) implements Nod
   public enum Dial {
     /** [currency] */
     PART_PRICE(5000),
+    /** [h] */
+    LABOUR_HOURS(20),
     /** [currency/h] */
     LABOUR_PER_HOUR(500),
     /** [currency/kWh] */
@@ -42,6 +44,7 @@ public record Turn(Dial dial, double at, boolean above, Route to) implements Nod
       Route first = options.recommended();
       return switch (this) {
         case PART_PRICE -> first == null ? null : options.route(first).partPrice();
+        case LABOUR_HOURS -> first == null ? null : hours(market, options.route(first));
         case LABOUR_PER_HOUR -> market.labourPerHour();
         case ENERGY_PER_KWH -> market.energyPerKwh();
         case FAN_HOURS -> market.fanHoursPerYear();
@@ -49,13 +52,20 @@ public record Turn(Dial dial, double at, boolean above, Route to) implements Nod
       };
     }
 
+    private static @Nullable Double hours(Market market, RouteCost cost) {
+      Double rate = market.labourPerHour();
+      Double labour = cost.labour();
+      return rate == null || labour == null || rate == 0 ? null : (Double) (labour / rate);
+    }
+
     private Dials set(double value, @Nullable Route first) {
       return switch (this) {
-        case PART_PRICE -> new Dials(null, null, null, null, first, value);
-        case LABOUR_PER_HOUR -> new Dials(null, null, null, value, null, null);
-        case ENERGY_PER_KWH -> new Dials(value, null, null, null, null, null);
-        case FAN_HOURS -> new Dials(null, value, null, null, null, null);
-        case YEARS -> new Dials(null, null, value, null, null, null);
+        case PART_PRICE -> new Dials(null, null, null, null, first, value, null);
+        case LABOUR_HOURS -> new Dials(null, null, null, null, first, null, value);
+        case LABOUR_PER_HOUR -> new Dials(null, null, null, value, null, null, null);
+        case ENERGY_PER_KWH -> new Dials(value, null, null, null, null, null, null);
+        case FAN_HOURS -> new Dials(null, value, null, null, null, null, null);
+        case YEARS -> new Dials(null, null, value, null, null, null, null);
       };
     }
   }
@@ -67,7 +77,7 @@ public record Turn(Dial dial, double at, boolean above, Route to) implements Nod
   private static final int HALVINGS = 30;
 
   /**
-   * The nearest turn of each figure, upwards and downwards; the part's price is the first way's.
+   * The nearest turn of each figure, upwards and downwards; price and hours are the first way's.
    */
   public static List<Turn> of(Options options) {
     List<Turn> turns = new ArrayList<>();

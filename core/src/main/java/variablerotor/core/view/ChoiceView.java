@@ -15,6 +15,7 @@ import variablerotor.core.family.Family;
 import variablerotor.core.job.Job;
 import variablerotor.core.match.Match;
 import variablerotor.core.route.Route;
+import variablerotor.core.route.RouteState;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
@@ -25,7 +26,7 @@ import variablerotor.core.tree.Tree;
  * @param recommended null until it is settled what is to be done, or where no way is open
  * @param why it comes first
  * @param loan what to lend meanwhile; null where nothing need be
- * @param lines of ways of which all figures are known
+ * @param lines of ways that can be gone and of which all figures are known
  * @param missing figures that costs over the years wait for, as the market calls them
  * @param conversion null where the fixed-speed way is blocked
  * @param lost with a fixed speed, in watts and money; null where either is not known
@@ -146,6 +147,9 @@ public record ChoiceView(
     int years = ahead == null ? USUAL_LINE : Math.max(1, (int) Math.ceil(ahead));
     List<Line> lines = new ArrayList<>();
     for (RouteCost one : options.routes()) {
+      if (one.way().state() == RouteState.BLOCKED) {
+        continue;
+      }
       List<Double> costs = new ArrayList<>();
       for (int year = 0; year <= years; year++) {
         Double cost = one.after(year);

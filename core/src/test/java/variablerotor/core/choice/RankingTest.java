@@ -195,6 +195,7 @@ class RankingTest {
     assertEquals(
         500 + 480 - 6 * 59.904, at(turns, Turn.Dial.PART_PRICE), 1e-4, "the first way's own part");
     assertTrue(turns.stream().allMatch(one -> one.to() == Route.SAME_MOTOR && one.above()));
+    assertEquals(1 + (480 - 6 * 59.904) / 120, at(turns, Turn.Dial.LABOUR_HOURS), 1e-6);
     // Both take an hour: what an hour costs turns nothing.
     assertTrue(turns.stream().noneMatch(one -> one.dial() == Turn.Dial.LABOUR_PER_HOUR));
     assertEquals(480 / 59.904, options.breakEven().get(0).years(), 1e-9);

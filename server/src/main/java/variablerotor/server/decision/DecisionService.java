@@ -121,6 +121,7 @@ public class DecisionService {
     faults.upTo("yearsAhead", dials.yearsAhead(), 50);
     faults.upTo("labourPerHour", dials.labourPerHour(), 10_000);
     faults.upTo("partPrice", dials.partPrice(), 1e7);
+    faults.upTo("labourHours", dials.labourHours(), 1000);
     faults.refuse();
     return ChoiceView.of(calls.job(call), dials);
   }

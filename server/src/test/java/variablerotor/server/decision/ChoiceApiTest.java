@@ -87,7 +87,7 @@ class ChoiceApiTest {
         tobin.send(
             "POST",
             call + "/choice",
-            dials.replace("}", ",\"partOf\":\"SAME_MOTOR\",\"partPrice\":1000}"));
+            dials.replace("}", ",\"way\":\"SAME_MOTOR\",\"partPrice\":1000}"));
     assertEquals(1100.0, way(dearer, "SAME_MOTOR").get("firstCost"));
     assertEquals(
         800.0, way(tobin.get(call + "/choice"), "SAME_MOTOR").get("partPrice"), "nothing is kept");
@@ -107,7 +107,8 @@ class ChoiceApiTest {
     "fanHoursPerYear, 9000",
     "yearsAhead, 51",
     "labourPerHour, -0.01",
-    "partPrice, 1e9"
+    "partPrice, 1e9",
+    "labourHours, 1001"
   })
   void figuresThatMakeNoSenseAreRefusedByName(String field, String value) {
     String call = tobin.openCall();
