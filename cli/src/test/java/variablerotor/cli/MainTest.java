@@ -153,6 +153,30 @@ class MainTest {
     assertEquals(Files.readString(Path.of("../docs/likelihoods.md")), run("", "odds").out());
   }
 
+  /** A plan's own wiring runs, and one wire moved is found and mended. */
+  @Test
+  void aPlanIsWiredAndRun() throws InputFaults {
+    String plan =
+        "{\"format\":\"variable-rotor-plan\",\"version\":1,\"pattern\":\"E\",\"supply\":\"LINE_120\","
+            + "\"transformerVa\":40,\"calls\":[\"COOL\",\"GAS_HEAT\"],\"speedFor\":{\"GAS_HEAT\":\"LOW\"},"
+            + "\"motor\":{\"speeds\":[\"HIGH\",\"LOW\"],\"amps\":5.8}}";
+    Result planned = run(plan + "\n", "plan", "-");
+    assertEquals(0, planned.status());
+    Map<?, ?> answer = (Map<?, ?>) Json.read(planned.out());
+    assertEquals("CONDITIONAL", answer.get("state"));
+    String wiring = Json.write(answer.get("wiring"));
+    Map<?, ?> sound = (Map<?, ?>) Json.read(run(wiring + "\n", "wiring", "-").out());
+    assertEquals(true, sound.get("ok"), "the wiring in a plan is a whole document");
+    String wrong = wiring.replace("[\"K2.NO1\",\"M.LOW\"]", "[\"K2.NC1\",\"M.LOW\"]");
+    Map<?, ?> found = (Map<?, ?>) Json.read(run(wrong + "\n", "wiring", "-").out());
+    assertEquals(false, found.get("ok"));
+    assertEquals(
+        "Move the wire from M.LOW: off K2.NC1, on to K2.NO1.",
+        ((Map<?, ?>) found.get("mend")).get("sentence"));
+    String errors = run("{\"format\":\"variable-rotor-plan\"}\n", "plan", "-").out();
+    assertTrue(errors.contains("pattern") && errors.contains("motor.speeds"), errors);
+  }
+
   /** Ways forward with a price and a motor to fit; what makes no sense is told by its path. */
   @Test
   void optionsAreAnsweredAndBadOnesToldByTheirPath() throws InputFaults {

@@ -18,11 +18,16 @@ import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.route.Circumstances;
 import variablerotor.core.route.Schools;
 import variablerotor.core.winding.WindingFigures;
+import variablerotor.core.wiring.Mend;
 import variablerotor.core.wiring.Planner;
 import variablerotor.core.wiring.Result;
+import variablerotor.core.wiring.Wiring;
 
 /** From a document of the open format to its answer: a tree in, a tree out. */
 public final class Answers {
+  /** In a wiring of more wires no mend is looked for: it would take too long. */
+  private static final int MOST_MENDED = 80;
+
   private Answers() {}
 
   /**
@@ -72,7 +77,14 @@ public final class Answers {
    * @throws InputFaults with every fault found
    */
   public static Map<String, Object> wiring(Object tree) throws InputFaults {
-    return Result.of(WiringReader.read(tree)).tree();
+    Wiring wiring = WiringReader.read(tree);
+    Result result = Result.of(wiring);
+    Map<String, Object> answer = result.tree();
+    Mend mend = wiring.wires().size() > MOST_MENDED ? null : Mend.of(wiring, result);
+    if (mend != null) {
+      answer.put("mend", mend.tree());
+    }
+    return answer;
   }
 
   /**

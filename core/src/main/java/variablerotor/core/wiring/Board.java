@@ -15,6 +15,15 @@ final class Board {
   final List<Terminal> terminals = new ArrayList<>();
   private final Map<Terminal, Integer> numbers = new HashMap<>();
 
+  /** A coil with the numbers of its ends. */
+  record Coil(Part part, int a, int b) {}
+
+  /** A pole of a relay with the numbers of its terminals; only where a wire ends. */
+  record Pole(Part part, int common, int open, int closed) {}
+
+  final List<Coil> coils = new ArrayList<>();
+  final List<Pole> poles = new ArrayList<>();
+
   /** By wires, and by what is never open. */
   final Nets wired;
 
@@ -46,6 +55,20 @@ final class Board {
     for (Part part : parts) {
       if (part.type() == PartType.JOINT) {
         joinAll(part);
+      } else if (part.type().hasCoil()) {
+        coils.add(new Coil(part, at(part, "A"), at(part, "B")));
+      }
+      if (part.type() == PartType.RELAY) {
+        addPoles(part);
+      }
+    }
+  }
+
+  private void addPoles(Part relay) {
+    for (int pole = 1; at(relay, "COM" + pole) >= 0; pole++) {
+      int common = at(relay, "COM" + pole);
+      if (hasWire[common]) {
+        poles.add(new Pole(relay, common, at(relay, "NO" + pole), at(relay, "NC" + pole)));
       }
     }
   }

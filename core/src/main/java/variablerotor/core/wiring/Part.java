@@ -128,9 +128,113 @@ public record Part(
 
   /** With nothing told but id and type. */
   public static Part of(String id, PartType type) {
-    return new Part(
-        id, type, null, null, null, null, null, null, null, false, null, false, List.of(), null,
-        null, null, Map.of());
+    return new Builder(id, type).build();
+  }
+
+  /** With what is known of it to be added. */
+  static Builder named(String id, PartType type) {
+    return new Builder(id, type);
+  }
+
+  /** Puts a part together; what is not said is not known. */
+  static final class Builder {
+    private final String id;
+    private final PartType type;
+    private @Nullable Double va;
+    private @Nullable Double loadVa;
+    private @Nullable Double coilVa;
+    private @Nullable Double contactAmps;
+    private @Nullable Integer poles;
+    private @Nullable String call;
+    private boolean solidState;
+    private @Nullable String when;
+    private List<String> speeds = List.of();
+    private @Nullable Double amps;
+    private @Nullable Double microfarads;
+    private @Nullable Double volts;
+
+    private Builder(String id, PartType type) {
+      this.id = id;
+      this.type = type;
+    }
+
+    /** Of a transformer, and what hangs on it besides the parts shown [VA]. */
+    Builder va(@Nullable Double given, @Nullable Double load) {
+      va = given;
+      loadVa = load;
+      return this;
+    }
+
+    /** Of a coil [VA]. */
+    Builder coil(double given) {
+      coilVa = given;
+      return this;
+    }
+
+    /** That its contacts carry [A]. */
+    Builder carries(double given) {
+      contactAmps = given;
+      return this;
+    }
+
+    /** Of a contactor. */
+    Builder poles(int given) {
+      poles = given;
+      return this;
+    }
+
+    /** That raises it, and whether it must not be fed from behind. */
+    Builder raisedBy(String given, boolean electronic) {
+      call = given;
+      solidState = electronic;
+      return this;
+    }
+
+    /** A closed contact that this call opens. */
+    Builder openedBy(String given) {
+      when = given;
+      return this;
+    }
+
+    /** Leads of a motor. */
+    Builder speeds(List<String> given) {
+      speeds = given;
+      return this;
+    }
+
+    /** Full load [A]. */
+    Builder amps(@Nullable Double given) {
+      amps = given;
+      return this;
+    }
+
+    /** Of a capacitor, or that a motor asks for [µF], and its volts [V]. */
+    Builder capacity(@Nullable Double given, @Nullable Double at) {
+      microfarads = given;
+      volts = at;
+      return this;
+    }
+
+    Part build() {
+      return new Part(
+          id,
+          type,
+          va,
+          loadVa,
+          coilVa,
+          null,
+          contactAmps,
+          poles,
+          call,
+          solidState,
+          when,
+          when != null,
+          speeds,
+          amps,
+          microfarads,
+          volts,
+          Map.of());
+    }
   }
 
   @Override

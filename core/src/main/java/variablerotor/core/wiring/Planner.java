@@ -1,6 +1,7 @@
 package variablerotor.core.wiring;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -142,46 +143,13 @@ public final class Planner {
   // Parts.
 
   private Part transformer() {
-    return new Part(
-        "TR",
-        PartType.TRANSFORMER,
-        asked.transformerVa(),
-        asked.transformerLoadVa(),
-        null,
-        null,
-        null,
-        null,
-        null,
-        false,
-        null,
-        false,
-        List.of(),
-        null,
-        null,
-        null,
-        Map.of());
+    return Part.named("TR", PartType.TRANSFORMER)
+        .va(asked.transformerVa(), asked.transformerLoadVa())
+        .build();
   }
 
   private Part output(String id, String call) {
-    return add(
-        new Part(
-            id,
-            PartType.OUTPUT,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            call,
-            asked.solidState(),
-            null,
-            false,
-            List.of(),
-            null,
-            null,
-            null,
-            Map.of()));
+    return add(Part.named(id, PartType.OUTPUT).raisedBy(call, asked.solidState()).build());
   }
 
   private double contactAmps() {
@@ -195,87 +163,24 @@ public final class Planner {
   private Part relay() {
     relays++;
     return add(
-        new Part(
-            "K" + relays,
-            PartType.RELAY,
-            null,
-            null,
-            RELAY_VA,
-            null,
-            contactAmps(),
-            null,
-            null,
-            false,
-            null,
-            false,
-            List.of(),
-            null,
-            null,
-            null,
-            Map.of()));
+        Part.named("K" + relays, PartType.RELAY).coil(RELAY_VA).carries(contactAmps()).build());
   }
 
   private Part contactor(int poles) {
-    return add(
-        new Part(
-            "CT",
-            PartType.CONTACTOR,
-            null,
-            null,
-            CONTACTOR_VA,
-            null,
-            null,
-            poles,
-            null,
-            false,
-            null,
-            false,
-            List.of(),
-            null,
-            null,
-            null,
-            Map.of()));
+    return add(Part.named("CT", PartType.CONTACTOR).coil(CONTACTOR_VA).poles(poles).build());
   }
 
   private void fanMotor() {
     add(
-        new Part(
-            "M",
-            PartType.MOTOR_PSC,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            false,
-            null,
-            false,
-            asked.speeds(),
-            asked.amps(),
-            asked.microfarads(),
-            null,
-            Map.of()));
+        Part.named("M", PartType.MOTOR_PSC)
+            .speeds(asked.speeds())
+            .amps(asked.amps())
+            .capacity(asked.microfarads(), null)
+            .build());
     add(
-        new Part(
-            "CAP",
-            PartType.CAPACITOR,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            false,
-            null,
-            false,
-            List.of(),
-            null,
-            asked.microfarads(),
-            asked.capacitorVolts(),
-            Map.of()));
+        Part.named("CAP", PartType.CAPACITOR)
+            .capacity(asked.microfarads(), asked.capacitorVolts())
+            .build());
     wire(at("SRC", "G"), at("M", "G"), Circuit.GROUND, "green", "Frame of the motor to ground.");
     wire(at("M", "CAP1"), at("CAP", "1"), Circuit.MOTOR, "brown", "Capacitor lead.");
     wire(at("M", "CAP2"), at("CAP", "2"), Circuit.MOTOR, "brown", "The other capacitor lead.");
@@ -422,24 +327,7 @@ public final class Planner {
   }
 
   private static Part defrost() {
-    return new Part(
-        "DF",
-        PartType.CONTACT,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        false,
-        "DEFROST",
-        true,
-        List.of(),
-        null,
-        null,
-        null,
-        Map.of());
+    return Part.named("DF", PartType.CONTACT).openedBy("DEFROST").build();
   }
 
   /** An outdoor fan runs with the compressor, stands in defrost and on heat without it. */
@@ -478,7 +366,7 @@ public final class Planner {
     leads.forEach((output, lead) -> taps.put(lead, tap(output)));
     Set<String> used = new LinkedHashSet<>();
     call("IDLE", "OFF", List.of());
-    for (CallId id : indoorCalls()) {
+    for (CallId id : asked.calls()) {
       String tap = taps.get(asked.speed(id));
       if (tap == null) {
         block("NO_OUTPUT", id, "The adapter has no output for the speed " + asked.speed(id) + ".");
@@ -524,10 +412,6 @@ public final class Planner {
       }
     }
     return leads;
-  }
-
-  private List<CallId> indoorCalls() {
-    return asked.calls();
   }
 
   /** C: on the contactor's load side; calls without the contactor by a relay, or not at all. */
@@ -633,25 +517,7 @@ public final class Planner {
     line(at("SRC", "L2"), at("TR", "H2"), "Its other side.");
     Part contactor = contactor(3);
     add(Part.of("OL", PartType.OVERLOAD));
-    add(
-        new Part(
-            "M",
-            PartType.MOTOR_3PH,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            false,
-            null,
-            false,
-            List.of(),
-            asked.amps(),
-            null,
-            null,
-            Map.of()));
+    add(Part.named("M", PartType.MOTOR_3PH).amps(asked.amps()).build());
     wire(at("SRC", "G"), at("M", "G"), Circuit.GROUND, "green", "Frame of the motor to ground.");
     String[] leads = {"U", "V", "W"};
     for (int phase = 1; phase <= 3; phase++) {
@@ -685,14 +551,21 @@ public final class Planner {
         "Full speed: check amps and static, and set a date by which the drive is back.");
   }
 
+  /** The heat whose speed the blower has on heat: one for which a speed is told goes first. */
+  private CallId fire() {
+    return asked.calls().stream()
+        .filter(CallId::isFire)
+        .min(Comparator.comparing(id -> !asked.speedFor().containsKey(id)))
+        .orElse(CallId.GAS_HEAT);
+  }
+
   /** E: the fan's relay changes over between the cooling speed and the heat's own contact. */
   private void changeover() {
     supply();
     fanMotor();
     Part cool = relay();
     String cooling = asked.speed(CallId.COOL);
-    CallId fire = asked.calls().stream().filter(CallId::isFire).findFirst().orElse(CallId.GAS_HEAT);
-    String heating = asked.speed(fire);
+    String heating = asked.speed(fire());
     boolean heat = asked.calls().stream().anyMatch(id -> id.isFire() || id == CallId.LIMIT);
     line(at("SRC", "L1"), cool.at("COM1"), "Line to the common of " + cool.id() + ".");
     line(cool.at("NO1"), at("M", cooling), "Its open contact to the cooling speed.");

@@ -12,9 +12,9 @@ import variablerotor.core.circuit.Complex;
  * What stands on each conductor against ground, in one position of all contacts [V]. A conductor
  * that a source holds has the source's voltage; what only hangs on loads is solved for.
  *
- * <p>A transformer's common counts as grounded where nothing says otherwise: its secondary is never
- * far from ground. Line to ground is 120 V, 240 V between the legs of a split phase, 208 V between
- * the legs of three (ANSI C84.1, from memory).
+ * <p>What nothing ties together has no voltage between it that drives a current: a secondary that
+ * is not grounded and the line are such. Line to ground is 120 V, 240 V between the legs of a split
+ * phase, 208 V between the legs of three (ANSI C84.1, from memory).
  */
 final class Potentials {
   private static final double LINE = 120;
@@ -40,10 +40,16 @@ final class Potentials {
   private final @Nullable Complex[] volts;
   private final List<Meeting> meetings = new ArrayList<>();
 
+  /** Of each conductor that is held: which sources it is tied to. */
+  private final int[] system;
+
+  private int systems = 1;
+
   Potentials(Board board, Nets nets, List<Load> loads) {
     this.board = board;
     this.nets = nets;
     volts = new Complex[board.terminals.size()];
+    system = new int[board.terminals.size()];
     for (Part part : board.parts) {
       addSources(part);
     }
@@ -75,7 +81,7 @@ final class Potentials {
     sources.add(new Source(board.at(part, plus), board.at(part, minus), value));
   }
 
-  /** From ground along the sources; a transformer that nothing ties down is taken as grounded. */
+  /** From ground along the sources. */
   private void hold() {
     Deque<Integer> reached = new ArrayDeque<>();
     for (Part part : board.parts) {
@@ -86,6 +92,7 @@ final class Potentials {
     spread(reached);
     for (Source one : sources) {
       if (at(one.minus) == null && at(one.plus) == null) {
+        systems++;
         set(one.minus, Complex.ZERO, reached);
         spread(reached);
       }
@@ -96,15 +103,33 @@ final class Potentials {
       boolean agree =
           plus != null && minus != null && plus.minus(minus).minus(one.volts).magnitude() <= SAME;
       if (!agree) {
-        meetings.add(new Meeting(one.plus, one.minus));
+        meetings.add(meeting(one));
       }
     }
+  }
+
+  /** The two that meet: another source's end on either conductor, or the source's own two. */
+  private Meeting meeting(Source torn) {
+    for (Source other : sources) {
+      for (int end : new int[] {other.plus, other.minus}) {
+        if (end != torn.plus && end != torn.minus) {
+          if (nets.joined(end, torn.plus)) {
+            return new Meeting(end, torn.plus);
+          }
+          if (nets.joined(end, torn.minus)) {
+            return new Meeting(end, torn.minus);
+          }
+        }
+      }
+    }
+    return new Meeting(torn.plus, torn.minus);
   }
 
   private void set(int terminal, Complex value, Deque<Integer> reached) {
     int net = nets.of(terminal);
     if (volts[net] == null) {
       volts[net] = value;
+      system[net] = systems;
       reached.add(net);
     }
   }
@@ -124,14 +149,21 @@ final class Potentials {
     }
   }
 
-  /** Conductors that only loads reach: Kirchhoff's laws, by the one solver. */
+  /**
+   * Conductors that only loads reach: Kirchhoff's laws, by the one solver. Where one load alone
+   * ends no current flows, so it stands at that load's other end.
+   */
   private void solve(List<Load> loads) {
+    int[] ends = new int[volts.length];
     List<Load> open = new ArrayList<>();
     for (Load one : loads) {
       if (at(one.from) == null || at(one.to) == null) {
         open.add(one);
+        ends[nets.of(one.from)]++;
+        ends[nets.of(one.to)]++;
       }
     }
+    open.removeIf(one -> hangs(one.from, one.to, ends) || hangs(one.to, one.from, ends));
     if (open.isEmpty()) {
       return;
     }
@@ -148,6 +180,17 @@ final class Potentials {
       volts[nets.of(one.from)] = solution.volts(node(one.from));
       volts[nets.of(one.to)] = solution.volts(node(one.to));
     }
+  }
+
+  private boolean hangs(int free, int held, int[] ends) {
+    int net = nets.of(free);
+    int other = nets.of(held);
+    if (net == other || volts[net] != null || volts[other] == null || ends[net] != 1) {
+      return false;
+    }
+    volts[net] = volts[other];
+    system[net] = system[other];
+    return true;
   }
 
   private void name(Circuit circuit, boolean[] named, int terminal) {
@@ -170,11 +213,14 @@ final class Potentials {
     return volts[nets.of(terminal)];
   }
 
-  /** Voltage between two terminals [V]; none where one of them hangs on nothing. */
+  /** Voltage between two terminals [V]; none where one hangs on nothing, or nothing ties them. */
   double between(int from, int to) {
     Complex one = at(from);
     Complex other = at(to);
-    return one == null || other == null ? 0 : one.minus(other).magnitude();
+    int its = system[nets.of(from)];
+    int others = system[nets.of(to)];
+    boolean apart = its != 0 && others != 0 && its != others;
+    return one == null || other == null || apart ? 0 : one.minus(other).magnitude();
   }
 
   /** Voltage of a terminal against ground [V]; none where it hangs on nothing. */

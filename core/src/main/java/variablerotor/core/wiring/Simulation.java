@@ -1,6 +1,7 @@
 package variablerotor.core.wiring;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -46,14 +47,19 @@ final class Simulation {
   private static final double TOLERANCE = 0.06;
 
   /** What moves: a coil that has pulled, an adapter's tap. */
-  private record State(Set<String> pulled, Map<String, String> taps) {}
+  private record State(List<String> pulled, Map<String, String> taps) {
+    private State {
+      pulled = List.copyOf(pulled);
+      taps = Collections.unmodifiableMap(new LinkedHashMap<>(taps));
+    }
+  }
 
   private final Board board;
   private final Wiring.Call call;
   private final boolean overloadsOpen;
   private final List<Finding> findings = new ArrayList<>();
   private final List<Potentials.Load> loads;
-  private State state = new State(Set.of(), Map.of());
+  private State state = new State(List.of(), Map.of());
   private Nets nets;
   private Potentials potentials;
 
@@ -136,7 +142,6 @@ final class Simulation {
         case OUTPUT -> joinIf(joined, part, "R", "O", call.on().contains(part.call()));
         case CONTACT ->
             joinIf(joined, part, "1", "2", part.closed() != call.on().contains(part.when()));
-        case RELAY -> relay(joined, part);
         case CONTACTOR -> contactor(joined, part);
         case OVERLOAD -> {
           joinIf(joined, part, "1", "2", !overloadsOpen);
@@ -147,19 +152,16 @@ final class Simulation {
         default -> {}
       }
     }
+    for (Board.Pole pole : board.poles) {
+      boolean pulled = state.pulled.contains(pole.part().id());
+      joined.join(pole.common(), pulled ? pole.open() : pole.closed());
+    }
     return joined;
   }
 
   private void joinIf(Nets joined, Part part, String from, String to, boolean closed) {
     if (closed) {
       joined.join(board.at(part, from), board.at(part, to));
-    }
-  }
-
-  private void relay(Nets joined, Part part) {
-    boolean pulled = state.pulled.contains(part.id());
-    for (int pole = 1; board.at(part, "COM" + pole) >= 0; pole++) {
-      joinIf(joined, part, "COM" + pole, (pulled ? "NO" : "NC") + pole, true);
     }
   }
 
@@ -214,16 +216,16 @@ final class Simulation {
   }
 
   private State next() {
-    Set<String> pulled = new LinkedHashSet<>();
+    List<String> pulled = new ArrayList<>();
     Map<String, String> taps = new LinkedHashMap<>();
     double sag = sag();
+    for (Board.Coil coil : board.coils) {
+      if (volts(coil, sag) >= LEAST * coilVolts(coil.part())) {
+        pulled.add(coil.part().id());
+      }
+    }
     for (Part part : board.parts) {
-      if (part.type().hasCoil()) {
-        double volts = coil(part) * (coilVolts(part) == COIL_VOLTS ? sag : 1);
-        if (volts >= LEAST * coilVolts(part)) {
-          pulled.add(part.id());
-        }
-      } else if (part.type() == PartType.ADAPTER) {
+      if (part.type() == PartType.ADAPTER) {
         for (String tap : Part.TAPS) {
           if (between(part, tap, "C") * sag >= LEAST * COIL_VOLTS) {
             taps.put(part.id(), tap);
@@ -234,8 +236,10 @@ final class Simulation {
     return new State(pulled, taps);
   }
 
-  private double coil(Part part) {
-    return between(part, "A", "B");
+  /** What a coil gets [V]; one on 24 V as far as the transformer holds it. */
+  private double volts(Board.Coil coil, double sag) {
+    double volts = potentials.between(coil.a(), coil.b());
+    return coilVolts(coil.part()) == COIL_VOLTS ? volts * sag : volts;
   }
 
   private double between(Part part, String from, String to) {
@@ -275,9 +279,12 @@ final class Simulation {
     for (Part part : board.parts) {
       if (part.type() == PartType.TRANSFORMER && part.loadVa() != null) {
         va += part.loadVa();
-      } else if (part.type().hasCoil() && coilVolts(part) == COIL_VOLTS) {
-        double share = coil(part) / COIL_VOLTS;
-        va += share > MOST ? 0 : coilVa(part) * share * share;
+      }
+    }
+    for (Board.Coil coil : board.coils) {
+      if (coilVolts(coil.part()) == COIL_VOLTS) {
+        double share = volts(coil, 1) / COIL_VOLTS;
+        va += share > MOST ? 0 : coilVa(coil.part()) * share * share;
       }
     }
     return va;
@@ -367,6 +374,14 @@ final class Simulation {
                   Kind.CIRCUITS_JOINED,
                   List.of(part.at("A"), part.at("B")),
                   "The coil of " + part.id() + " has line on one end and 24 V on the other."));
+          findings.add(
+              Finding.stop(
+                  Kind.COIL_VOLTAGE,
+                  List.of(part.at("A"), part.at("B")),
+                  "The coil of "
+                      + part.id()
+                      + " may get line voltage: most 24 V circuits are grounded somewhere. It"
+                      + " burns."));
         }
       }
     }
@@ -376,11 +391,9 @@ final class Simulation {
   private double coils() {
     double pulled = 0;
     double sag = sag();
-    for (Part part : board.parts) {
-      if (!part.type().hasCoil()) {
-        continue;
-      }
-      double volts = coil(part) * (coilVolts(part) == COIL_VOLTS ? sag : 1);
+    for (Board.Coil coil : board.coils) {
+      Part part = coil.part();
+      double volts = volts(coil, sag);
       if (state.pulled.contains(part.id())) {
         pulled += coilVa(part);
       }
@@ -646,14 +659,7 @@ final class Simulation {
       return;
     }
     Part first = board.wiring.part(motors.iterator().next());
-    List<Terminal> at =
-        first == null
-            ? List.of()
-            : first.type() == PartType.MOTOR_3PH
-                ? List.of(first.at("U"))
-                : motor.equals("OFF") || !first.speeds().contains(motor)
-                    ? List.of(first.at("COM"))
-                    : List.of(first.at(motor));
+    List<Terminal> at = first == null ? List.of() : List.of(place(first, motor, expected));
     if (!expects) {
       if (call.on().isEmpty() && !motor.equals("OFF")) {
         findings.add(
@@ -681,5 +687,16 @@ final class Simulation {
     } else if (motor.equals("OFF")) {
       findings.add(Finding.stop(Kind.STAYS_OFF, at, "It stands still where it must run."));
     }
+  }
+
+  /** Where to look: at the lead that is live, or else at the one that must be. */
+  private static Terminal place(Part motor, String does, @Nullable String expected) {
+    if (motor.type() == PartType.MOTOR_3PH) {
+      return motor.at("U");
+    }
+    if (motor.speeds().contains(does)) {
+      return motor.at(does);
+    }
+    return motor.at(expected != null && motor.speeds().contains(expected) ? expected : "COM");
   }
 }

@@ -1,0 +1,151 @@
+package variablerotor.core.wiring;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.core.wiring.PlanRequest.CallId;
+import variablerotor.core.wiring.PlanRequest.Pattern;
+
+/** Every pattern's truth table, as the trade has it, by simulation. */
+class PlannerTest {
+  private static PlanRequest asked(
+      Pattern pattern,
+      String calls,
+      String contactor,
+      boolean defrost,
+      boolean outdoors,
+      boolean relay,
+      Map<CallId, String> speeds) {
+    PlanRequest plain = Wirings.request(pattern);
+    return new PlanRequest(
+        pattern,
+        plain.supply(),
+        40.0,
+        9.0,
+        plain.stages(),
+        false,
+        defrost,
+        ids(calls),
+        ids(contactor),
+        plain.speeds(),
+        2.6,
+        5.0,
+        370.0,
+        speeds,
+        outdoors,
+        true,
+        relay);
+  }
+
+  private static List<CallId> ids(String names) {
+    return Arrays.stream(names.split(" ")).map(CallId::valueOf).toList();
+  }
+
+  private static String table(Plan plan) {
+    return plan.result().calls().stream()
+        .map(run -> run.name() + "=" + run.motor())
+        .collect(Collectors.joining(" "));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "A, COOL HEAT_PUMP GAS_HEAT, COOL HEAT_PUMP, true, true, false,"
+        + " IDLE=OFF COOL=HIGH COOL.LOW=HIGH HEAT_PUMP=HIGH HEAT_PUMP.LOW=HIGH GAS_HEAT=OFF"
+        + " DEFROST=OFF",
+    "A1, COOL, COOL, true, true, false, IDLE=OFF COOL=HIGH COOL.LOW=HIGH DEFROST=OFF",
+    "B, COOL GAS_HEAT FAN LIMIT OFF_DELAY, COOL, false, false, false,"
+        + " IDLE=OFF COOL=HIGH GAS_HEAT=LOW FAN=HIGH LIMIT=HIGH OFF_DELAY=HIGH",
+    "C, COOL HEAT_PUMP, COOL HEAT_PUMP, true, false, false,"
+        + " IDLE=OFF COOL=HIGH HEAT_PUMP=HIGH DEFROST=HIGH",
+    "C, COOL HEAT_PUMP, COOL HEAT_PUMP, true, true, false,"
+        + " IDLE=OFF COOL=HIGH HEAT_PUMP=HIGH DEFROST=OFF",
+    "C, COOL ELECTRIC_HEAT FAN, COOL, false, false, true,"
+        + " IDLE=OFF COOL=HIGH ELECTRIC_HEAT=HIGH FAN=HIGH",
+    "D, COOL GAS_HEAT FAN, COOL, false, false, false, IDLE=OFF COOL=RUN GAS_HEAT=RUN FAN=RUN",
+    "E, COOL GAS_HEAT FAN LIMIT OFF_DELAY, COOL, true, false, false,"
+        + " IDLE=OFF COOL=HIGH GAS_HEAT=LOW FAN=HIGH LIMIT=LOW OFF_DELAY=LOW DEFROST=HIGH"
+  })
+  void truthTables(
+      Pattern pattern,
+      String calls,
+      String contactor,
+      boolean defrost,
+      boolean outdoors,
+      boolean relay,
+      String table) {
+    Map<CallId, String> speeds = pattern == Pattern.D ? Map.of() : Map.of(CallId.GAS_HEAT, "LOW");
+    Plan plan = Planner.of(asked(pattern, calls, contactor, defrost, outdoors, relay, speeds));
+    assertEquals(table, table(plan));
+    assertTrue(plan.result().ok(), plan.result().all().toString());
+    assertTrue(plan.state() != Plan.State.BLOCKED, plan.reasons().toString());
+  }
+
+  /** Heat that comes on without the contactor: blocked on that very call, and a relay mends it. */
+  @ParameterizedTest
+  @EnumSource(
+      value = CallId.class,
+      names = {"ELECTRIC_HEAT", "GAS_HEAT"})
+  void aLoanerDoesNotFireWithoutAir(CallId heat) {
+    Plan plan = Planner.of(asked(Pattern.C, "COOL " + heat, "COOL", false, false, false, Map.of()));
+    assertEquals(Plan.State.BLOCKED, plan.state());
+    assertTrue(
+        plan.reasons().stream()
+            .anyMatch(
+                one -> one.id().equals("HEAT_WITHOUT_AIR") && heat.name().equals(one.call())));
+    assertEquals(
+        "OFF",
+        plan.result().calls().stream()
+            .filter(run -> run.name().equals(heat.name()))
+            .findFirst()
+            .orElseThrow()
+            .motor());
+    Plan relay = Planner.of(asked(Pattern.C, "COOL " + heat, "COOL", false, false, true, Map.of()));
+    assertEquals(Plan.State.CONDITIONAL, relay.state());
+  }
+
+  /** Ground first, then line, the motor's leads, and 24 V last; no wire twice. */
+  @ParameterizedTest
+  @EnumSource
+  void wiresComeInTheOrderOfDoing(Pattern pattern) {
+    Plan plan = Planner.of(Wirings.request(pattern, CallId.COOL));
+    List<Plan.Step> steps = plan.wires();
+    assertEquals(plan.wiring().wires().size(), steps.size());
+    assertEquals(Plan.Circuit.GROUND, steps.get(0).circuit());
+    for (int i = 1; i < steps.size(); i++) {
+      assertEquals(i + 1, steps.get(i).n());
+      assertTrue(steps.get(i).circuit().compareTo(steps.get(i - 1).circuit()) >= 0);
+    }
+    assertEquals(
+        steps.size(), steps.stream().map(one -> one.from() + " " + one.to()).distinct().count());
+  }
+
+  /** Both speeds of a changeover can be called at once, and never meet. */
+  @Test
+  void aChangeoverNeverFeedsTwoSpeeds() {
+    Plan plan =
+        Planner.of(
+            asked(
+                Pattern.E,
+                "COOL GAS_HEAT",
+                "COOL",
+                true,
+                false,
+                false,
+                Map.of(CallId.GAS_HEAT, "LOW")));
+    Run both =
+        plan.result().calls().stream()
+            .filter(run -> run.name().equals("DEFROST"))
+            .findFirst()
+            .orElseThrow();
+    assertEquals(List.of("K1", "K2"), both.relays());
+    assertEquals("HIGH", both.motor());
+  }
+}
