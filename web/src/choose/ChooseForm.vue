@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Way } from '../api/types'
+import type { Fit, Way } from '../api/types'
 import { routeTitle } from '../catalogue/catalogue'
-import { goingOn, useChoice } from './choice'
+import { goingOn } from './choice'
 import { attributeTitle, placeTitle } from './words'
 
 /** The choice itself: with which motor, and what is then to be done while it is fitted. */
-const props = defineProps<{ way: Way }>()
+const props = defineProps<{ way: Way; fits: Fit[] }>()
 const emit = defineEmits<{
   decide: [how: { candidate?: string; done: string[] }]
   close: []
 }>()
 
-const { choice } = useChoice()
-const motors = computed(() => goingOn(choice.value.motors, props.way.route))
+const motors = computed(() => goingOn(props.fits, props.way.route))
 const motor = ref(
   motors.value.find((one) => one.motor.candidate.id === props.way.candidate)?.motor.candidate.id ??
     '',

@@ -157,9 +157,10 @@ useKeys({ help: () => emit('help') })
         @close="pricing = null"
       />
       <ChooseForm
-        v-if="choosing && choice && wayOf(choosing)"
+        v-if="choosing && wayOf(choosing)"
         :key="choosing"
         :way="wayOf(choosing)!"
+        :fits="choice?.motors ?? []"
         @decide="choseIt"
         @close="choosing = null"
       />

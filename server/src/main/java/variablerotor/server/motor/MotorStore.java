@@ -5,6 +5,7 @@ import static variablerotor.server.schema.Tables.SHOP_MOTOR;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -55,9 +56,25 @@ class MotorStore implements CallPart {
     return fetch(SHOP_MOTOR.MOTOR_ID.eq(motor)).stream().findFirst();
   }
 
+  /**
+   * The list as it was read last. It is asked for with every reading of every call, so what was
+   * parsed is kept for as long as no row has come since, from this process or another. Rows are
+   * never taken away, so their count tells; the newest tells of one that was rolled back.
+   */
+  private record Read(long newest, int rows, List<Kept> motors) {}
+
+  private final AtomicReference<Read> read = new AtomicReference<>(new Read(-1, -1, List.of()));
+
   /** All that were not taken away, by name. */
   List<Kept> all() {
-    return fetch(SHOP_MOTOR.REMOVED.isFalse());
+    var now = db.select(DSL.max(SHOP_MOTOR.SEQ), DSL.count()).from(SHOP_MOTOR).fetchSingle();
+    long newest = now.value1() == null ? 0 : now.value1();
+    Read last = read.get();
+    if (last.newest != newest || last.rows != now.value2()) {
+      last = new Read(newest, now.value2(), fetch(SHOP_MOTOR.REMOVED.isFalse()));
+      read.set(last);
+    }
+    return last.motors;
   }
 
   private List<Kept> fetch(Condition which) {
