@@ -1,8 +1,11 @@
 package variablerotor.core.choice;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Situation;
 import variablerotor.core.diagnosis.Action;
@@ -22,7 +25,8 @@ import variablerotor.core.route.Ways;
 /**
  * What a choice stands on whatever it costs: the ways as they are open, and which motors fit.
  *
- * @param matches best first; a motor for a fixed speed is judged as one
+ * @param matches of every candidate as the like of the old motor, best first
+ * @param judged of every candidate as it would be fitted, by its id
  * @param settled whether it is known what is to be done
  * @param action that the remedy names; null while there is none
  * @param lineVolts as measured [V]; null where it was not
@@ -32,6 +36,7 @@ public record Basis(
     List<Way> ways,
     List<Candidate> candidates,
     List<Match> matches,
+    Map<String, Match> judged,
     boolean settled,
     @Nullable Action action,
     @Nullable Double lineVolts) {
@@ -39,14 +44,20 @@ public record Basis(
     ways = List.copyOf(ways);
     candidates = List.copyOf(candidates);
     matches = List.copyOf(matches);
+    judged = Collections.unmodifiableMap(new LinkedHashMap<>(judged));
   }
 
   static Basis of(
       Circumstances all, Situation situation, Diagnosis diagnosis, List<Candidate> candidates) {
     Double line = situation.facts().number(FactType.LINE_VOLTS);
     List<Match> matches = new ArrayList<>();
+    Map<String, Match> judged = new LinkedHashMap<>();
     for (Candidate candidate : candidates) {
-      matches.add(Matching.of(all.unit(), all.motor(), all.running(), line, candidate));
+      Match like = Matching.of(all.unit(), all.motor(), all.running(), line, candidate);
+      matches.add(like);
+      boolean fixed = candidate.plate().family() == Family.PSC;
+      judged.put(
+          candidate.id(), fixed ? Matching.ofFixedSpeed(all.unit(), all.motor(), candidate) : like);
     }
     matches.sort(Comparator.comparing(Match::state));
     boolean fits = matches.stream().anyMatch(one -> one.state() != Match.State.NO);
@@ -59,6 +70,7 @@ public record Basis(
         ways,
         candidates,
         matches,
+        judged,
         diagnosis.verdict().remedy().stands()
             || diagnosis.verdict().state() == VerdictState.DECIDED,
         diagnosis.verdict().remedy().action(),
@@ -69,11 +81,17 @@ public record Basis(
   private static final List<String> MATCHED =
       List.of("MATCH_PLATE", "KIND_DIFFERS", "SPEED_SIGNAL");
 
-  /** A motor judged as it would be fitted: a fixed-speed one by all but its kind. */
+  /**
+   * A motor of the list judged as it would be fitted: a fixed-speed one by all but its kind.
+   *
+   * @throws IllegalArgumentException for one that is not in the list
+   */
   public Match match(Candidate candidate) {
-    return candidate.plate().family() == Family.PSC
-        ? Matching.ofFixedSpeed(all.unit(), all.motor(), candidate)
-        : Matching.of(all.unit(), all.motor(), all.running(), lineVolts, candidate);
+    Match match = judged.get(candidate.id());
+    if (match == null) {
+      throw new IllegalArgumentException("no candidate " + candidate.id());
+    }
+    return match;
   }
 
   /** Whether a motor goes on this way. */
