@@ -86,6 +86,12 @@ public record PlateAsk(Stage stage, String field, String why) implements Node {
         ask(asks, Stage.CHOOSE, "running.riseHighF", running.riseHighF(), why);
       }
     }
+    if (isOpen(ways, Route.FIXED_SPEED)) {
+      String why = "to see whether the 24 V transformer bears the relays";
+      ask(asks, Stage.CHOOSE, "running.transformerVa", running.transformerVa(), why);
+      ask(asks, Stage.CHOOSE, "running.hangingVa", running.hangingVa(), why);
+      ask(asks, Stage.CHOOSE, "running.relayVa", running.relayVa(), why);
+    }
     if (newMotor) {
       String why = "without heat or cooling for days, or a motor lent meanwhile";
       ask(asks, Stage.CHOOSE, "unit.otherHeatOrCooling", unit.otherHeatOrCooling(), why);

@@ -65,4 +65,18 @@ class PlateAskTest {
             PlateAsk.Stage.CHOOSE);
     assertTrue(!known.contains("motor.horsepower"), known.toString());
   }
+
+  /** A conversion asks for the 24 V supply; a fan that is never converted does not. */
+  @Test
+  void onlyAConversionAsksForTheTransformer() {
+    List<String> blower =
+        fields(asks(BARE, UnitPlate.UNKNOWN, Calls.FED_AND_SHORTED), PlateAsk.Stage.CHOOSE);
+    assertTrue(blower.contains("running.transformerVa"), blower.toString());
+    assertTrue(blower.contains("unit.otherHeatOrCooling"), blower.toString());
+    List<String> fan =
+        fields(
+            asks(MotorPlate.of(Family.BLDC_FIVE_WIRE).build(), UnitPlate.UNKNOWN),
+            PlateAsk.Stage.CHOOSE);
+    assertTrue(!fan.contains("running.transformerVa"), fan.toString());
+  }
 }
