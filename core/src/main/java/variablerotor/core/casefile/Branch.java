@@ -2,10 +2,12 @@ package variablerotor.core.casefile;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.text.Dates;
@@ -25,6 +27,16 @@ final class Branch {
     this.map = map;
     this.path = path;
     this.faults = faults;
+  }
+
+  /** An item of a list that must be an object; null, and a fault, where it is none. */
+  static @Nullable Branch entry(@Nullable Object given, String path, List<InputFault> faults) {
+    if (given instanceof Map<?, ?> map) {
+      return new Branch(map, path, faults);
+    }
+    faults.add(
+        new InputFault(path, "found " + FactParser.describe(given) + "; allowed is an object"));
+    return null;
   }
 
   private @Nullable Object get(String field) {
@@ -139,6 +151,22 @@ final class Branch {
       }
     }
     return words;
+  }
+
+  /**
+   * A list of names, each once.
+   *
+   * @param good which names will do
+   * @param allowed as in "allowed are names of leads, each once"
+   */
+  List<String> names(String field, Predicate<String> good, String allowed) {
+    Set<String> names = new LinkedHashSet<>();
+    for (Object one : list(field)) {
+      if (!(one instanceof String name && good.test(name) && names.add(name))) {
+        fault(field, "found " + FactParser.describe(one) + "; allowed are " + allowed);
+      }
+    }
+    return List.copyOf(names);
   }
 
   List<?> list(String field) {

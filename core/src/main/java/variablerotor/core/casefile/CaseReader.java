@@ -41,14 +41,7 @@ public final class CaseReader {
   }
 
   private CaseFile readCase(Object tree) throws InputFaults {
-    if (!(tree instanceof Map<?, ?> map)) {
-      throw new InputFaults(
-          List.of(
-              new InputFault(
-                  "", "found " + FactParser.describe(tree) + "; allowed is a case, an object")));
-    }
-    Branch root = new Branch(map, "", faults);
-    Header.check(root, CaseFile.FORMAT, CaseFile.VERSION);
+    Branch root = Document.root(tree, "a case", CaseFile.FORMAT, CaseFile.VERSION, faults);
     String title = root.text("title", 500);
     UnitPlate unit = unit(root.object("unit"));
     MotorPlate motor = motor(root);
@@ -197,7 +190,7 @@ public final class CaseReader {
     List<Market.Offer> offers = new ArrayList<>();
     List<?> list = market.list("offers");
     for (int i = 0; i < list.size(); i++) {
-      Branch one = entry(list.get(i), "market.offers[" + i + "]");
+      Branch one = Branch.entry(list.get(i), "market.offers[" + i + "]", faults);
       if (one != null) {
         offers.add(offer(one));
       }
@@ -238,7 +231,7 @@ public final class CaseReader {
       return candidates;
     }
     for (int i = 0; i < list.size(); i++) {
-      Branch one = entry(list.get(i), "candidates[" + i + "]");
+      Branch one = Branch.entry(list.get(i), "candidates[" + i + "]", faults);
       if (one != null) {
         candidates.add(candidate(one));
         unknown.addAll(one.unknown());
@@ -309,15 +302,6 @@ public final class CaseReader {
       throw new InputFaults(reader.faults);
     }
     return offer;
-  }
-
-  private @Nullable Branch entry(Object given, String path) {
-    if (given instanceof Map<?, ?> map) {
-      return new Branch(map, path, faults);
-    }
-    faults.add(
-        new InputFault(path, "found " + FactParser.describe(given) + "; allowed is an object"));
-    return null;
   }
 
   private List<Fact> facts(Branch root) {

@@ -5,8 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import variablerotor.core.fact.FactParser;
+import variablerotor.core.wiring.Part;
 import variablerotor.core.wiring.PartType;
 import variablerotor.core.wiring.PlanRequest;
 import variablerotor.core.wiring.PlanRequest.CallId;
@@ -27,14 +26,7 @@ public final class PlanReader {
   }
 
   private PlanRequest request(Object tree) throws InputFaults {
-    if (!(tree instanceof Map<?, ?> map)) {
-      throw new InputFaults(
-          List.of(
-              new InputFault(
-                  "", "found " + FactParser.describe(tree) + "; allowed is a plan, an object")));
-    }
-    Branch root = new Branch(map, "", faults);
-    Header.check(root, PlanRequest.FORMAT, PlanRequest.VERSION);
+    Branch root = Document.root(tree, "a plan", PlanRequest.FORMAT, PlanRequest.VERSION, faults);
     Pattern pattern = root.word("pattern", Pattern.values());
     if (pattern == null && !root.has("pattern")) {
       root.fault("pattern", "found nothing; required is A, A1, B, C, D or E");
@@ -93,19 +85,8 @@ public final class PlanReader {
   }
 
   private static List<String> texts(Branch branch, String field) {
-    Set<String> texts = new LinkedHashSet<>();
-    for (Object one : branch.list(field)) {
-      boolean good =
-          one instanceof String text
-              && !text.isEmpty()
-              && text.length() <= 30
-              && !text.contains(".")
-              && !List.of("COM", "CAP1", "CAP2", "G", "OFF", "RUN").contains(text);
-      if (!good || !texts.add((String) one)) {
-        branch.fault(field, "found " + FactParser.describe(one) + "; allowed are names, each once");
-      }
-    }
-    return List.copyOf(texts);
+    return branch.names(
+        field, name -> Part.isLead(name) && !name.contains("."), "names, each once");
   }
 
   private Map<CallId, String> speedFor(Branch root, List<String> speeds) {

@@ -35,14 +35,7 @@ public final class WiringReader {
   }
 
   private Wiring wiring(Object tree) throws InputFaults {
-    if (!(tree instanceof Map<?, ?> map)) {
-      throw new InputFaults(
-          List.of(
-              new InputFault(
-                  "", "found " + FactParser.describe(tree) + "; allowed is a wiring, an object")));
-    }
-    Branch root = new Branch(map, "", faults);
-    Header.check(root, Wiring.FORMAT, Wiring.VERSION);
+    Branch root = Document.root(tree, "a wiring", Wiring.FORMAT, Wiring.VERSION, faults);
     parts(root);
     List<Wiring.Wire> wires = wires(root);
     List<Wiring.Call> calls = calls(root);
@@ -61,22 +54,13 @@ public final class WiringReader {
     return false;
   }
 
-  private @Nullable Branch entry(Object given, String path) {
-    if (given instanceof Map<?, ?> map) {
-      return new Branch(map, path, faults);
-    }
-    faults.add(
-        new InputFault(path, "found " + FactParser.describe(given) + "; allowed is an object"));
-    return null;
-  }
-
   private void parts(Branch root) {
     List<?> list = root.list("parts");
     if (tooMany(root, "parts", list, MOST_PARTS)) {
       return;
     }
     for (int i = 0; i < list.size(); i++) {
-      Branch one = entry(list.get(i), "parts[" + i + "]");
+      Branch one = Branch.entry(list.get(i), "parts[" + i + "]", faults);
       if (one != null) {
         Part part = part(one);
         if (part.id().isEmpty() || part.id().contains(".")) {
@@ -114,28 +98,13 @@ public final class WiringReader {
         Boolean.TRUE.equals(one.flag("solidState")),
         one.text("when", 60),
         "NC".equals(form),
-        kind == PartType.MOTOR_PSC ? speeds(one) : List.of(),
+        kind == PartType.MOTOR_PSC
+            ? one.names("speeds", Part::isLead, "names of leads, each once")
+            : List.of(),
         one.number("amps", 0.001, 10_000),
         one.number("microfarads", 0.01, 10_000),
         one.number("volts", 1, 10_000),
         kind == PartType.ADAPTER ? taps(one) : Map.of());
-  }
-
-  private static List<String> speeds(Branch one) {
-    Set<String> speeds = new LinkedHashSet<>();
-    for (Object speed : one.list("speeds")) {
-      boolean good =
-          speed instanceof String name
-              && !name.isEmpty()
-              && name.length() <= 30
-              && !List.of("COM", "CAP1", "CAP2", "G", "OFF", "RUN").contains(name);
-      if (!good || !speeds.add((String) speed)) {
-        one.fault(
-            "speeds",
-            "found " + FactParser.describe(speed) + "; allowed are names of leads, each once");
-      }
-    }
-    return List.copyOf(speeds);
   }
 
   private static Map<String, String> taps(Branch one) {
@@ -249,7 +218,7 @@ public final class WiringReader {
     }
     Set<String> names = new LinkedHashSet<>();
     for (int i = 0; i < list.size(); i++) {
-      Branch one = entry(list.get(i), "calls[" + i + "]");
+      Branch one = Branch.entry(list.get(i), "calls[" + i + "]", faults);
       if (one == null) {
         continue;
       }
@@ -285,7 +254,7 @@ public final class WiringReader {
     Part motor =
         parts.values().stream().filter(one -> one.type().isMotor()).findFirst().orElse(null);
     for (int i = 0; i < list.size(); i++) {
-      Branch one = entry(list.get(i), "expect[" + i + "]");
+      Branch one = Branch.entry(list.get(i), "expect[" + i + "]", faults);
       if (one == null) {
         continue;
       }

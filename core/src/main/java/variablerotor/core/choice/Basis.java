@@ -12,7 +12,6 @@ import variablerotor.core.diagnosis.Action;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.family.Family;
 import variablerotor.core.match.Candidate;
 import variablerotor.core.match.Match;
 import variablerotor.core.match.Matching;
@@ -53,11 +52,9 @@ public record Basis(
     List<Match> matches = new ArrayList<>();
     Map<String, Match> judged = new LinkedHashMap<>();
     for (Candidate candidate : candidates) {
-      Match like = Matching.of(all.unit(), all.motor(), all.running(), line, candidate);
-      matches.add(like);
-      boolean fixed = candidate.plate().family() == Family.PSC;
+      matches.add(Matching.of(all.unit(), all.motor(), all.running(), line, candidate));
       judged.put(
-          candidate.id(), fixed ? Matching.ofFixedSpeed(all.unit(), all.motor(), candidate) : like);
+          candidate.id(), Matching.fitted(all.unit(), all.motor(), all.running(), line, candidate));
     }
     matches.sort(Comparator.comparing(Match::state));
     boolean fits = matches.stream().anyMatch(one -> one.state() != Match.State.NO);
@@ -97,8 +94,7 @@ public record Basis(
   /** Whether a motor goes on this way. */
   public boolean goes(Route route, Candidate candidate) {
     boolean wantsFixed = route == Route.FIXED_SPEED || route == Route.LOANER;
-    boolean isFixed = candidate.plate().family() == Family.PSC;
-    return wantsFixed == isFixed && match(candidate).state() != Match.State.NO;
+    return wantsFixed == candidate.isFixedSpeed() && match(candidate).state() != Match.State.NO;
   }
 
   /** A motor that was listed; null where none has this id. */

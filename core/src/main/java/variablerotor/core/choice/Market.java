@@ -88,15 +88,14 @@ public record Market(
   public static List<Offer> offers(List<Offer> typed, List<ShopMotor> motors) {
     List<Offer> offers = new ArrayList<>(typed);
     for (ShopMotor motor : motors) {
-      for (Offer listed : motor.offers()) {
-        boolean said =
-            typed.stream()
-                .filter(one -> one.route() == listed.route())
-                .anyMatch(
-                    one -> one.candidate() == null || one.candidate().equals(listed.candidate()));
-        if (!said) {
-          offers.add(listed);
-        }
+      Offer listed = motor.offer();
+      boolean said =
+          typed.stream()
+              .filter(one -> one.route() == listed.route())
+              .anyMatch(
+                  one -> one.candidate() == null || one.candidate().equals(listed.candidate()));
+      if (!said) {
+        offers.add(listed);
       }
     }
     return offers;

@@ -6,9 +6,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Situation;
 import variablerotor.core.diagnosis.Diagnosis;
-import variablerotor.core.family.Family;
 import variablerotor.core.match.Candidate;
-import variablerotor.core.match.Match;
 import variablerotor.core.route.Circumstances;
 import variablerotor.core.route.Route;
 import variablerotor.core.tree.Node;
@@ -95,7 +93,7 @@ public record Options(
 
   private static @Nullable Candidate fixedSpeed(Basis basis) {
     return basis.candidates().stream()
-        .filter(one -> one.plate().family() == Family.PSC)
+        .filter(Candidate::isFixedSpeed)
         .filter(one -> basis.goes(Route.FIXED_SPEED, one))
         .findFirst()
         .orElse(null);
@@ -129,11 +127,6 @@ public record Options(
     }
     double years = (first - second) / (its - mine);
     return years >= 0 ? years : null;
-  }
-
-  /** Motors that might be fitted, judged, best first. */
-  public List<Match> matches() {
-    return basis.matches();
   }
 
   @Override

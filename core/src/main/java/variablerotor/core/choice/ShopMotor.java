@@ -1,10 +1,7 @@
 package variablerotor.core.choice;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import variablerotor.core.family.Family;
 import variablerotor.core.match.Candidate;
 import variablerotor.core.route.Route;
 import variablerotor.core.tree.Node;
@@ -34,24 +31,21 @@ public record ShopMotor(
     SUPPLY_HOUSE
   }
 
-  /** Its price for each way on which it could go: as its like, or as a fixed-speed one. */
-  List<Market.Offer> offers() {
-    List<Market.Offer> offers = new ArrayList<>();
-    for (Route route :
-        candidate.plate().family() == Family.PSC
-            ? List.of(Route.FIXED_SPEED)
-            : List.of(Route.EQUIVALENT_MOTOR)) {
-      offers.add(
-          new Market.Offer(
-              route,
-              candidate.id(),
-              price,
-              days(),
-              route.usualHours(),
-              warrantyMonths,
-              wattsPerThousandCfm));
-    }
-    return offers;
+  /** The way on which it would go: as the like of the old motor, or as a fixed-speed one. */
+  public Route route() {
+    return candidate.isFixedSpeed() ? Route.FIXED_SPEED : Route.EQUIVALENT_MOTOR;
+  }
+
+  /** Its price for that way. */
+  Market.Offer offer() {
+    return new Market.Offer(
+        route(),
+        candidate.id(),
+        price,
+        days(),
+        route().usualHours(),
+        warrantyMonths,
+        wattsPerThousandCfm);
   }
 
   private @Nullable Double days() {

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
@@ -25,6 +26,11 @@ public record Candidate(
     implements Node {
   public Candidate {
     adapters = List.copyOf(adapters);
+  }
+
+  /** Whether it would be fitted for one speed in the place of a variable one. */
+  public boolean isFixedSpeed() {
+    return plate.family() == Family.PSC;
   }
 
   /** As in the open format: its plate's fields beside its own. */

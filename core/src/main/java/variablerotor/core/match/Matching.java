@@ -77,6 +77,14 @@ public final class Matching {
     return Match.of(candidate.id(), matching.points);
   }
 
+  /** A candidate as it would be fitted: a fixed-speed one by all but its kind. */
+  public static Match fitted(
+      UnitPlate unit, MotorPlate old, Running running, @Nullable Double line, Candidate candidate) {
+    return candidate.isFixedSpeed()
+        ? ofFixedSpeed(unit, old, candidate)
+        : of(unit, old, running, line, candidate);
+  }
+
   /**
    * @param provedOff whether the board's proof of speed is off already, or can be put off; null
    *     where that is not known

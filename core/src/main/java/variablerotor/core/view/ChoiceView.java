@@ -11,7 +11,6 @@ import variablerotor.core.choice.Options;
 import variablerotor.core.choice.RouteCost;
 import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.choice.Turn;
-import variablerotor.core.family.Family;
 import variablerotor.core.job.Job;
 import variablerotor.core.match.Match;
 import variablerotor.core.route.Route;
@@ -167,12 +166,7 @@ public record ChoiceView(
   private static List<Fit> fits(Job job, Options options) {
     List<Fit> fits = new ArrayList<>();
     for (ShopMotor motor : job.log().motors()) {
-      boolean fixed = motor.candidate().plate().family() == Family.PSC;
-      fits.add(
-          new Fit(
-              motor,
-              fixed ? Route.FIXED_SPEED : Route.EQUIVALENT_MOTOR,
-              options.basis().match(motor.candidate())));
+      fits.add(new Fit(motor, motor.route(), options.basis().match(motor.candidate())));
     }
     fits.sort((a, b) -> a.match().state().compareTo(b.match().state()));
     return fits;

@@ -21,6 +21,12 @@ final class Board {
   /** A pole of a relay with the numbers of its terminals; only where a wire ends. */
   record Pole(Part part, int common, int open, int closed) {}
 
+  final List<Potentials.Source> sources = new ArrayList<>();
+  final List<Potentials.Load> loads;
+
+  /** What the motors are for: the highest line there is [V]. */
+  final double ratedVolts;
+
   final List<Coil> coils = new ArrayList<>();
   final List<Pole> poles = new ArrayList<>();
 
@@ -62,6 +68,9 @@ final class Board {
         addPoles(part);
       }
     }
+    parts.forEach(part -> Potentials.sources(this, part, sources));
+    ratedVolts = Loads.ratedVolts(this);
+    loads = Loads.of(this);
   }
 
   private void addPoles(Part relay) {

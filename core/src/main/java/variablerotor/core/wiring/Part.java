@@ -61,6 +61,17 @@ public record Part(
   /** Outputs of an adapter. */
   static final List<String> OUTPUTS = List.of("LOW", "MED", "HIGH");
 
+  /** Longest name of a lead [character]. */
+  private static final int LONGEST_LEAD = 30;
+
+  /** What a motor has besides its speeds, and what it does besides running at one. */
+  private static final List<String> RESERVED = List.of("COM", "CAP1", "CAP2", "G", "OFF", "RUN");
+
+  /** Whether a speed's lead may have this name. */
+  public static boolean isLead(String name) {
+    return !name.isEmpty() && name.length() <= LONGEST_LEAD && !RESERVED.contains(name);
+  }
+
   /** Its terminals by name; null where any name will do. */
   public @Nullable List<String> terminals() {
     return switch (type) {

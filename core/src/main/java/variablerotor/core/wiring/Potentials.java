@@ -26,7 +26,8 @@ final class Potentials {
   /** Keeps what hangs free from hanging nowhere [Ω]. */
   private static final double LEAK = 1e9;
 
-  private record Source(int plus, int minus, Complex volts) {}
+  /** A voltage that is held between two terminals. */
+  record Source(int plus, int minus, Complex volts) {}
 
   /** Something that draws current between two terminals. */
   record Load(int from, int to, double ohms) {}
@@ -36,7 +37,7 @@ final class Potentials {
 
   private final Board board;
   private final Nets nets;
-  private final List<Source> sources = new ArrayList<>();
+  private final List<Source> sources;
   private final @Nullable Complex[] volts;
   private final List<Meeting> meetings = new ArrayList<>();
 
@@ -45,39 +46,39 @@ final class Potentials {
 
   private int systems = 1;
 
-  Potentials(Board board, Nets nets, List<Load> loads) {
+  Potentials(Board board, Nets nets) {
     this.board = board;
     this.nets = nets;
     volts = new Complex[board.terminals.size()];
     system = new int[board.terminals.size()];
-    for (Part part : board.parts) {
-      addSources(part);
-    }
+    sources = board.sources;
     hold();
-    solve(loads);
+    solve(board.loads);
   }
 
-  private void addSources(Part part) {
+  /** What a part holds, whatever the call. */
+  static void sources(Board board, Part part, List<Source> sources) {
     switch (part.type()) {
       case LINE_240 -> {
-        source(part, "L1", "G", Complex.real(LINE));
-        source(part, "L2", "G", Complex.real(-LINE));
+        source(board, part, sources, "L1", "G", Complex.real(LINE));
+        source(board, part, sources, "L2", "G", Complex.real(-LINE));
       }
       case LINE_120 -> {
-        source(part, "L1", "N", Complex.real(LINE));
-        source(part, "N", "G", Complex.ZERO);
+        source(board, part, sources, "L1", "N", Complex.real(LINE));
+        source(board, part, sources, "N", "G", Complex.ZERO);
       }
       case LINE_3PH -> {
-        source(part, "L1", "G", Complex.polar(LINE, 0));
-        source(part, "L2", "G", Complex.polar(LINE, -120));
-        source(part, "L3", "G", Complex.polar(LINE, 120));
+        source(board, part, sources, "L1", "G", Complex.polar(LINE, 0));
+        source(board, part, sources, "L2", "G", Complex.polar(LINE, -120));
+        source(board, part, sources, "L3", "G", Complex.polar(LINE, 120));
       }
-      case TRANSFORMER -> source(part, "R", "C", Complex.real(CONTROL));
+      case TRANSFORMER -> source(board, part, sources, "R", "C", Complex.real(CONTROL));
       default -> {}
     }
   }
 
-  private void source(Part part, String plus, String minus, Complex value) {
+  private static void source(
+      Board board, Part part, List<Source> sources, String plus, String minus, Complex value) {
     sources.add(new Source(board.at(part, plus), board.at(part, minus), value));
   }
 

@@ -21,7 +21,6 @@ import variablerotor.core.wiring.Finding.Kind;
  * draws is its VA at its own voltage.
  */
 final class Simulation {
-  private static final double COIL_VOLTS = 24;
   private static final double LEAST = 18 / 24.0;
   private static final double MOST = 30 / 24.0;
 
@@ -30,15 +29,6 @@ final class Simulation {
 
   /** A motor turns from this share of its line on. Judgement. */
   private static final double TURNS = 0.75;
-
-  /** A coil whose VA is not told [VA]. Judgement: a small relay. */
-  private static final double USUAL_COIL_VA = 7;
-
-  /** A motor whose amps are not told [A]. Judgement. */
-  private static final double USUAL_AMPS = 3;
-
-  /** What an adapter's tap draws [Ω]: a logic input. Judgement. */
-  private static final double TAP_OHMS = 5000;
 
   /** A transformer's voltage drops by this share from nothing to full load. Judgement. */
   private static final double REGULATION = 0.1;
@@ -58,7 +48,6 @@ final class Simulation {
   private final Wiring.Call call;
   private final boolean overloadsOpen;
   private final List<Finding> findings = new ArrayList<>();
-  private final List<Potentials.Load> loads;
   private State state = new State(List.of(), Map.of());
   private Nets nets;
   private Potentials potentials;
@@ -67,71 +56,14 @@ final class Simulation {
     this.board = board;
     this.call = call;
     this.overloadsOpen = overloadsOpen;
-    loads = loads(board);
     nets = nets();
-    potentials = new Potentials(board, nets, loads);
+    potentials = new Potentials(board, nets);
   }
 
   static Run run(Board board, Wiring.Call call, @Nullable String expected, boolean expects) {
     Simulation simulation = new Simulation(board, call, false);
     simulation.settle();
     return simulation.judged(expected, expects);
-  }
-
-  private static List<Potentials.Load> loads(Board board) {
-    List<Potentials.Load> loads = new ArrayList<>();
-    for (Part part : board.parts) {
-      switch (part.type()) {
-        case RELAY, CONTACTOR -> {
-          double volts = coilVolts(part);
-          loads.add(load(board, part, "A", "B", volts * volts / coilVa(part)));
-        }
-        case MOTOR_PSC -> {
-          for (String speed : part.speeds()) {
-            loads.add(load(board, part, speed, "COM", ratedVolts(board) / amps(part)));
-          }
-        }
-        case MOTOR_3PH -> {
-          // A star with its point left out: three alike between the leads.
-          double ohms = 3 * ratedVolts(board) / amps(part) / Math.sqrt(3);
-          loads.add(load(board, part, "U", "V", ohms));
-          loads.add(load(board, part, "V", "W", ohms));
-          loads.add(load(board, part, "W", "U", ohms));
-        }
-        case ADAPTER -> Part.TAPS.forEach(tap -> loads.add(load(board, part, tap, "C", TAP_OHMS)));
-        default -> {}
-      }
-    }
-    return loads;
-  }
-
-  private static Potentials.Load load(Board board, Part part, String from, String to, double ohms) {
-    return new Potentials.Load(board.at(part, from), board.at(part, to), ohms);
-  }
-
-  private static double coilVolts(Part part) {
-    return part.coilVolts() == null ? COIL_VOLTS : part.coilVolts();
-  }
-
-  private static double coilVa(Part part) {
-    return part.coilVa() == null ? USUAL_COIL_VA : part.coilVa();
-  }
-
-  private static double amps(Part part) {
-    return part.amps() == null ? USUAL_AMPS : part.amps();
-  }
-
-  /** The highest line there is: what the motors are for. */
-  private static double ratedVolts(Board board) {
-    double volts = 120;
-    for (Part part : board.parts) {
-      if (part.type() == PartType.LINE_240) {
-        volts = 240;
-      } else if (part.type() == PartType.LINE_3PH) {
-        volts = Math.max(volts, 208);
-      }
-    }
-    return volts;
   }
 
   /** What is joined in this state. */
@@ -212,7 +144,7 @@ final class Simulation {
   private void move(State next) {
     state = next;
     nets = nets();
-    potentials = new Potentials(board, nets, loads);
+    potentials = new Potentials(board, nets);
   }
 
   private State next() {
@@ -220,14 +152,14 @@ final class Simulation {
     Map<String, String> taps = new LinkedHashMap<>();
     double sag = sag();
     for (Board.Coil coil : board.coils) {
-      if (volts(coil, sag) >= LEAST * coilVolts(coil.part())) {
+      if (volts(coil, sag) >= LEAST * Loads.coilVolts(coil.part())) {
         pulled.add(coil.part().id());
       }
     }
     for (Part part : board.parts) {
       if (part.type() == PartType.ADAPTER) {
         for (String tap : Part.TAPS) {
-          if (between(part, tap, "C") * sag >= LEAST * COIL_VOLTS) {
+          if (between(part, tap, "C") * sag >= LEAST * Loads.COIL_VOLTS) {
             taps.put(part.id(), tap);
           }
         }
@@ -239,7 +171,7 @@ final class Simulation {
   /** What a coil gets [V]; one on 24 V as far as the transformer holds it. */
   private double volts(Board.Coil coil, double sag) {
     double volts = potentials.between(coil.a(), coil.b());
-    return coilVolts(coil.part()) == COIL_VOLTS ? volts * sag : volts;
+    return Loads.coilVolts(coil.part()) == Loads.COIL_VOLTS ? volts * sag : volts;
   }
 
   private double between(Part part, String from, String to) {
@@ -257,13 +189,13 @@ final class Simulation {
     if (transformer == null || rated == null || load <= rated) {
       return 1;
     }
-    double full = COIL_VOLTS * COIL_VOLTS / rated;
+    double full = Loads.COIL_VOLTS * Loads.COIL_VOLTS / rated;
     Circuit circuit =
         new Circuit()
-            .source("winding", "inside", "C", Complex.real(COIL_VOLTS * (1 + REGULATION)))
+            .source("winding", "inside", "C", Complex.real(Loads.COIL_VOLTS * (1 + REGULATION)))
             .resistor("regulation", "inside", "R", full * REGULATION)
-            .resistor("load", "R", "C", COIL_VOLTS * COIL_VOLTS / load);
-    return circuit.solve("C").volts("R").magnitude() / COIL_VOLTS;
+            .resistor("load", "R", "C", Loads.COIL_VOLTS * Loads.COIL_VOLTS / load);
+    return circuit.solve("C").volts("R").magnitude() / Loads.COIL_VOLTS;
   }
 
   private @Nullable Part transformer() {
@@ -282,9 +214,9 @@ final class Simulation {
       }
     }
     for (Board.Coil coil : board.coils) {
-      if (coilVolts(coil.part()) == COIL_VOLTS) {
-        double share = volts(coil, 1) / COIL_VOLTS;
-        va += share > MOST ? 0 : coilVa(coil.part()) * share * share;
+      if (Loads.coilVolts(coil.part()) == Loads.COIL_VOLTS) {
+        double share = volts(coil, 1) / Loads.COIL_VOLTS;
+        va += share > MOST ? 0 : Loads.coilVa(coil.part()) * share * share;
       }
     }
     return va;
@@ -395,10 +327,11 @@ final class Simulation {
       Part part = coil.part();
       double volts = volts(coil, sag);
       if (state.pulled.contains(part.id())) {
-        pulled += coilVa(part);
+        pulled += Loads.coilVa(part);
       }
       boolean wrong =
-          volts > NOTHING && (volts < LEAST * coilVolts(part) || volts > MOST * coilVolts(part));
+          volts > NOTHING
+              && (volts < LEAST * Loads.coilVolts(part) || volts > MOST * Loads.coilVolts(part));
       if (wrong) {
         findings.add(
             Finding.stop(
@@ -409,9 +342,11 @@ final class Simulation {
                     + " gets "
                     + Numbers.plain(Math.rint(volts * 10) / 10, 1)
                     + " V, and is for "
-                    + Numbers.plain(coilVolts(part))
+                    + Numbers.plain(Loads.coilVolts(part))
                     + " V: it "
-                    + (volts > MOST * coilVolts(part) ? "burns." : "does not pull, or hums.")));
+                    + (volts > MOST * Loads.coilVolts(part)
+                        ? "burns."
+                        : "does not pull, or hums.")));
       }
     }
     Part transformer = transformer();
@@ -466,7 +401,7 @@ final class Simulation {
   }
 
   private String singlePhase(Part part) {
-    double rated = ratedVolts(board);
+    double rated = board.ratedVolts;
     List<String> live = new ArrayList<>();
     List<Terminal> weak = new ArrayList<>();
     for (String speed : part.speeds()) {
@@ -548,7 +483,7 @@ final class Simulation {
     its.add(nets.of(board.at(motor, "COM")));
     for (Part part : board.parts) {
       Double bears = part.contactAmps();
-      if (bears == null || bears >= amps(motor)) {
+      if (bears == null || bears >= Loads.amps(motor)) {
         continue;
       }
       for (String[] pair : pairs(part)) {
@@ -571,7 +506,7 @@ final class Simulation {
                       + " for "
                       + Numbers.plain(bears)
                       + " A carries "
-                      + Numbers.plain(amps(motor))
+                      + Numbers.plain(Loads.amps(motor))
                       + " A: it welds in time."));
           return;
         }
@@ -601,7 +536,7 @@ final class Simulation {
   }
 
   private String threePhase(Part part) {
-    double rated = ratedVolts(board);
+    double rated = board.ratedVolts;
     double[] volts = {between(part, "U", "V"), between(part, "V", "W"), between(part, "W", "U")};
     int full = 0;
     int some = 0;

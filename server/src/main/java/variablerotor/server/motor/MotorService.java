@@ -18,6 +18,7 @@ import variablerotor.core.family.Family;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.match.Match;
 import variablerotor.core.match.Matching;
+import variablerotor.core.motor.Running;
 import variablerotor.server.call.CallService;
 import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Stamp;
@@ -165,15 +166,13 @@ public class MotorService {
       Particulars unit = told.particulars();
       fits.add(
           new UnitFit(
-              told.call(), unit.place(), unit.unitName(), unit.motor().family(), match(unit, it)));
+              told.call(),
+              unit.place(),
+              unit.unitName(),
+              unit.motor().family(),
+              Matching.fitted(unit.unit(), unit.motor(), Running.UNKNOWN, null, it.candidate())));
     }
     fits.sort(Comparator.comparing(one -> Objects.requireNonNull(one.match()).state()));
     return fits;
-  }
-
-  private static Match match(Particulars unit, ShopMotor motor) {
-    return motor.candidate().plate().family() == Family.PSC
-        ? Matching.ofFixedSpeed(unit.unit(), unit.motor(), motor.candidate())
-        : Matching.of(unit.unit(), unit.motor(), motor.candidate());
   }
 }
