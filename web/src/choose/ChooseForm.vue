@@ -96,20 +96,7 @@ legend {
 }
 
 .tick {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  min-height: var(--target);
   padding: 4px 0;
   border-top: 1px solid var(--rule);
-  cursor: pointer;
-}
-
-input {
-  flex: none;
-  width: 24px;
-  height: 24px;
-  margin: 0;
-  accent-color: var(--copper);
 }
 </style>

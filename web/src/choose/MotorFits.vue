@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Fit } from '../api/types'
 import { money } from '../shared/money'
 import { routeTitle } from '../catalogue/catalogue'
 import { useChoice } from './choice'
 import MotorPoints from './MotorPoints.vue'
-import { fitTitle, placeTitle, pointsTitle } from './words'
+import { fitTitle, liesTitle, pointsTitle } from './words'
 
 /** The shop's motors against the one that stood here, best first; those that do not fit on demand. */
 const { choice } = useChoice()
@@ -14,13 +13,6 @@ const all = ref(false)
 const fitting = computed(() => choice.value.motors.filter((one) => one.match.state !== 'NO'))
 const others = computed(() => choice.value.motors.filter((one) => one.match.state === 'NO'))
 const shown = computed(() => (all.value ? choice.value.motors : fitting.value))
-
-const lies = (fit: Fit) => {
-  const { candidate, at, leadDays } = fit.motor
-  const count = candidate.onHand ? `${candidate.onHand} ` : ''
-  const days = !candidate.onHand && leadDays ? `, ${leadDays} days` : ''
-  return `${count}${placeTitle(at)}${days}`
-}
 </script>
 
 <template>
@@ -43,7 +35,7 @@ const lies = (fit: Fit) => {
             }}</span>
             <span class="name">
               <strong>{{ fit.motor.candidate.id }}</strong>
-              <span class="soft">{{ routeTitle(fit.route) }}, {{ lies(fit) }}</span>
+              <span class="soft">{{ routeTitle(fit.route) }}, {{ liesTitle(fit.motor) }}</span>
             </span>
             <span class="digits cost">{{
               fit.motor.price === undefined

@@ -2,6 +2,7 @@
 import { computed, reactive, ref } from 'vue'
 import type { Offer, Route, Way } from '../api/types'
 import { catalogue, routeTitle } from '../catalogue/catalogue'
+import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 
 /** What one way costs, as it was quoted; an empty field is not known. */
@@ -55,19 +56,16 @@ function keep() {
   <form class="card price" :aria-label="`Price: ${routeTitle(way.route)}`" @submit.prevent="keep">
     <h2>What it costs: {{ routeTitle(way.route) }}</h2>
     <div class="fields">
-      <label v-for="(field, index) in FIELDS" :key="field.name" class="named">
-        <span
-          >{{ field.title }} <span class="soft">{{ field.unit }}</span></span
-        >
-        <el-input
-          v-model="typed[field.name]"
-          :name="field.name"
-          inputmode="decimal"
-          autocomplete="off"
-          :autofocus="index === 0"
-        />
-        <span v-if="faults[field.name]" class="fault" role="alert">{{ faults[field.name] }}</span>
-      </label>
+      <FigureInput
+        v-for="(field, index) in FIELDS"
+        :key="field.name"
+        v-model="typed[field.name]"
+        :name="field.name"
+        :title="field.title"
+        :unit="field.unit"
+        :fault="faults[field.name]"
+        :autofocus="index === 0"
+      />
     </div>
     <p class="row">
       <el-button type="primary" native-type="submit">Keep the price</el-button>

@@ -35,18 +35,6 @@ const emit = defineEmits<{ open: []; settle: [] }>()
 }
 
 .tick {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: var(--target);
   font-weight: 650;
-  cursor: pointer;
-}
-
-input {
-  flex: none;
-  width: 24px;
-  height: 24px;
-  accent-color: var(--copper);
 }
 </style>

@@ -1,4 +1,4 @@
-import type { Fit } from '../api/types'
+import type { Fit, ShopMotor } from '../api/types'
 
 const ATTRIBUTES: Record<string, string> = {
   kind: 'Kind',
@@ -26,6 +26,13 @@ export const attributeTitle = (id: string) => ATTRIBUTES[id] ?? id
 export const placeTitle = (at: string | undefined) =>
   ({ VAN: 'on the van', SHELF: 'on the shelf', SUPPLY_HOUSE: 'at the supply house' })[at ?? ''] ??
   'place not said'
+
+/** How many lie where, and how long until one is there; where there is none, what is said of that. */
+export function liesTitle({ candidate, at, leadDays }: ShopMotor, none = ''): string {
+  const count = candidate.onHand ? `${candidate.onHand} ` : none
+  const days = !candidate.onHand && leadDays ? `, ${leadDays} days` : ''
+  return `${count}${placeTitle(at)}${days}`
+}
 
 /** How far a motor fits, as it is said. */
 export const fitTitle = (state: 'FITS' | 'FITS_WITH' | 'NO') =>

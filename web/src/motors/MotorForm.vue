@@ -6,6 +6,7 @@ import { catalogue } from '../catalogue/catalogue'
 import { placeTitle } from '../choose/words'
 import OptionGroup from '../hear/OptionGroup.vue'
 import PlateAnswer from '../hear/PlateAnswer.vue'
+import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 import { asTold, flat, OWN, PLATE } from './motor'
 
@@ -20,7 +21,10 @@ const family = ref(String(known.family))
 const adapters = ref(((known.adapters as string[] | undefined) ?? []).join('; '))
 const at = ref(known.at as string | undefined)
 const typed = reactive(
-  Object.fromEntries(OWN.map(({ name }) => [name, known[name]?.toString() ?? ''])),
+  Object.fromEntries(OWN.map(({ name }) => [name, known[name]?.toString() ?? ''])) as Record<
+    (typeof OWN)[number]['name'],
+    string
+  >,
 )
 const refusal = ref<Refusal | null>(null)
 const fault = ref('')
@@ -41,7 +45,7 @@ async function keep() {
   const body: Record<string, unknown> = {}
   for (const path of PLATE) body[path.split('.')[1]!] = plate[path.split('.')[1]!]
   for (const { name } of OWN) {
-    if (typed[name]!.trim()) body[name] = readNumber(typed[name]!) ?? typed[name]
+    if (typed[name].trim()) body[name] = readNumber(typed[name]) ?? typed[name]
   }
   Object.assign(body, {
     id: name.value.trim(),
@@ -97,15 +101,15 @@ const others = computed(() =>
     </label>
     <OptionGroup v-model="at" title="Where it lies" :options="PLACES" />
     <div class="fields">
-      <label v-for="field in OWN" :key="field.name" class="named">
-        <span
-          >{{ field.title }} <span class="soft">{{ field.unit }}</span></span
-        >
-        <el-input v-model="typed[field.name]" :name="field.name" inputmode="decimal" />
-        <span v-if="refusal?.of(field.name)" class="fault" role="alert">{{
-          refusal.of(field.name)
-        }}</span>
-      </label>
+      <FigureInput
+        v-for="field in OWN"
+        :key="field.name"
+        v-model="typed[field.name]"
+        :name="field.name"
+        :title="field.title"
+        :unit="field.unit"
+        :fault="refusal?.of(field.name)"
+      />
     </div>
     <div class="fields">
       <PlateAnswer v-for="path in PLATE" :key="path" v-model="told" :path="path" />

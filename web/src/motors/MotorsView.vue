@@ -4,7 +4,7 @@ import { get, Refusal, request } from '../api/client'
 import type { MotorRow, Settings, UnitFit } from '../api/types'
 import { familyTitle, loadCatalogue } from '../catalogue/catalogue'
 import MotorPoints from '../choose/MotorPoints.vue'
-import { fitTitle, placeTitle, pointsTitle } from '../choose/words'
+import { fitTitle, liesTitle, placeTitle, pointsTitle } from '../choose/words'
 import { money } from '../shared/money'
 import TopBar from '../shared/TopBar.vue'
 import MotorForm from './MotorForm.vue'
@@ -91,12 +91,6 @@ const plateOf = (row: MotorRow) => {
     .filter(Boolean)
     .join(', ')
 }
-const lies = (row: MotorRow) => {
-  const { candidate, at, leadDays } = row.motor
-  return `${candidate.onHand ?? 0} ${placeTitle(at)}${
-    !candidate.onHand && leadDays ? `, ${leadDays} days` : ''
-  }`
-}
 </script>
 
 <template>
@@ -146,7 +140,7 @@ const lies = (row: MotorRow) => {
             row.motor.price === undefined ? 'no price' : money(row.motor.price, currency)
           }}</span>
           <span class="soft">{{ plateOf(row) }}</span>
-          <span class="soft lies">{{ lies(row) }}</span>
+          <span class="soft lies">{{ liesTitle(row.motor, '0 ') }}</span>
         </button>
         <section v-if="open === row.id" class="open" :aria-label="row.motor.candidate.id">
           <p class="row">

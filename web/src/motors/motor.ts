@@ -39,4 +39,4 @@ export const OWN = [
   { name: 'leadDays', title: 'Until it is there', unit: 'days' },
   { name: 'warrantyMonths', title: 'Warranty', unit: 'months' },
   { name: 'wattsPerThousandCfm', title: 'Power for 1,000 cfm', unit: 'W' },
-]
+] as const

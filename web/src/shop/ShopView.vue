@@ -4,6 +4,7 @@ import { get, Refusal, request } from '../api/client'
 import type { Account, Settings } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
 import { session } from '../session/session'
+import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 import { shopZone } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
@@ -153,20 +154,16 @@ const add = () =>
         What is left empty is not known: no price is made up, and costs wait for it.
       </p>
       <div class="fields">
-        <label v-for="field in MONEY" :key="field.name" class="named">
-          <span
-            >{{ field.title }} <span class="soft">{{ field.unit }}</span></span
-          >
-          <el-input
-            v-model="typed[field.name]"
-            :name="field.name"
-            inputmode="decimal"
-            :disabled="!isLead"
-          />
-          <span v-if="refusal?.of(field.name)" class="fault" role="alert">{{
-            refusal.of(field.name)
-          }}</span>
-        </label>
+        <FigureInput
+          v-for="field in MONEY"
+          :key="field.name"
+          v-model="typed[field.name]"
+          :name="field.name"
+          :title="field.title"
+          :unit="field.unit"
+          :fault="refusal?.of(field.name)"
+          :disabled="!isLead"
+        />
       </div>
       <label class="tick">
         <input v-model="taxOnLabour" type="checkbox" :disabled="!isLead" />
@@ -259,20 +256,6 @@ fieldset {
 legend {
   padding: 0;
   font-weight: 650;
-}
-
-.tick {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  min-height: var(--target);
-}
-
-.tick input {
-  flex: none;
-  width: 24px;
-  height: 24px;
-  accent-color: var(--copper);
 }
 
 .roles {
