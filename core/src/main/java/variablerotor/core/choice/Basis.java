@@ -94,7 +94,7 @@ public record Basis(
   /** Whether a motor goes on this way. */
   public boolean goes(Route route, Candidate candidate) {
     boolean wantsFixed = route == Route.FIXED_SPEED || route == Route.LOANER;
-    return wantsFixed == candidate.isFixedSpeed() && match(candidate).state() != Match.State.NO;
+    return wantsFixed == candidate.runsAtOneSpeed() && match(candidate).state() != Match.State.NO;
   }
 
   /** A motor that was listed; null where none has this id. */

@@ -93,7 +93,7 @@ public record Options(
 
   private static @Nullable Candidate fixedSpeed(Basis basis) {
     return basis.candidates().stream()
-        .filter(Candidate::isFixedSpeed)
+        .filter(Candidate::runsAtOneSpeed)
         .filter(one -> basis.goes(Route.FIXED_SPEED, one))
         .findFirst()
         .orElse(null);

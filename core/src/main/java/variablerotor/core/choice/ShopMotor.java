@@ -33,7 +33,7 @@ public record ShopMotor(
 
   /** The way on which it would go: as the like of the old motor, or as a fixed-speed one. */
   public Route route() {
-    return candidate.isFixedSpeed() ? Route.FIXED_SPEED : Route.EQUIVALENT_MOTOR;
+    return candidate.runsAtOneSpeed() ? Route.FIXED_SPEED : Route.EQUIVALENT_MOTOR;
   }
 
   /** Its price for that way. */

@@ -29,7 +29,7 @@ public record Candidate(
   }
 
   /** Whether it would be fitted for one speed in the place of a variable one. */
-  public boolean isFixedSpeed() {
+  public boolean runsAtOneSpeed() {
     return plate.family() == Family.PSC;
   }
 

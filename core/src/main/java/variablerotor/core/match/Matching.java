@@ -80,7 +80,7 @@ public final class Matching {
   /** A candidate as it would be fitted: a fixed-speed one by all but its kind. */
   public static Match fitted(
       UnitPlate unit, MotorPlate old, Running running, @Nullable Double line, Candidate candidate) {
-    return candidate.isFixedSpeed()
+    return candidate.runsAtOneSpeed()
         ? ofFixedSpeed(unit, old, candidate)
         : of(unit, old, running, line, candidate);
   }
