@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.odds.OddsTable;
@@ -20,7 +21,8 @@ import variablerotor.json.Json;
 
 /**
  * The command line: {@code diagnose}, {@code options}, {@code wiring} and {@code plan} with a FILE,
- * or {@code -} for documents line by line; {@code bench}; {@code odds}.
+ * or {@code -} for documents line by line; {@code wiring FILE --svg OUT.svg} draws it, too; {@code
+ * bench}; {@code odds}.
  */
 public final class Main {
   static final int OK = 0;
@@ -52,7 +54,11 @@ public final class Main {
     System.exit(status);
   }
 
-  int run(String[] args) {
+  int run(String[] given) {
+    String[] args = given;
+    if (args.length == 4 && args[1].equals("--svg")) {
+      args = new String[] {args[0], args[3], args[1], args[2]};
+    }
     if (args.length > 0 && args[0].equals("bench")) {
       return Bench.run(List.of(args).subList(1, args.length), out, err);
     }
@@ -70,28 +76,35 @@ public final class Main {
             Answers::wiring,
             "plan",
             Answers::plan);
-    Verb verb = args.length == 2 ? verbs.get(args[0]) : null;
-    if (verb == null) {
+    boolean draws = args.length == 4 && args[0].equals("wiring") && args[2].equals("--svg");
+    Verb verb = args.length == 2 || draws ? verbs.get(args[0]) : null;
+    if (verb == null || (draws && args[1].equals("-"))) {
       err.println(
-          "usage: rotor diagnose|options|wiring|plan FILE|-, rotor bench [--cases N] [--seed N], rotor odds");
+          "usage: rotor diagnose|options|wiring|plan FILE|-, rotor wiring FILE --svg OUT.svg, rotor bench [--cases N] [--seed N], rotor odds");
       return BAD_INPUT;
     }
     try {
-      return args[1].equals("-") ? lines(verb) : file(verb, Path.of(args[1]));
+      return args[1].equals("-")
+          ? lines(verb)
+          : file(verb, Path.of(args[1]), draws ? Path.of(args[3]) : null);
     } catch (IOException | java.nio.file.InvalidPathException unreadable) {
       err.println(args[1] + ": cannot be read");
       return BAD_INPUT;
     }
   }
 
-  private int file(Verb verb, Path path) throws IOException {
+  /**
+   * @param picture where it is drawn to; null for nowhere
+   */
+  private int file(Verb verb, Path path, @Nullable Path picture) throws IOException {
     if (Files.isDirectory(path) || Files.size(path) > LONGEST) {
       err.println(path + ": found a folder or a file too large; allowed is one case file");
       return BAD_INPUT;
     }
     try {
-      out.println(Json.writePretty(verb.answer(Json.read(Files.readString(path)))));
-      return OK;
+      Object tree = Json.read(Files.readString(path));
+      out.println(Json.writePretty(verb.answer(tree)));
+      return picture == null ? OK : draw(tree, picture);
     } catch (InputFaults faults) {
       for (InputFault fault : faults.faults()) {
         err.println((fault.path().isEmpty() ? "$" : fault.path()) + ": " + fault.message());
@@ -99,6 +112,16 @@ public final class Main {
       return BAD_INPUT;
     } catch (java.nio.charset.CharacterCodingException notText) {
       err.println("$: found bytes that are not UTF-8 text; allowed is JSON in UTF-8");
+      return BAD_INPUT;
+    }
+  }
+
+  private int draw(Object tree, Path picture) throws InputFaults {
+    try {
+      Files.writeString(picture, Answers.drawing(tree));
+      return OK;
+    } catch (IOException unwritable) {
+      err.println(picture + ": cannot be written");
       return BAD_INPUT;
     }
   }

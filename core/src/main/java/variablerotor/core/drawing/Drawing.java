@@ -1,5 +1,6 @@
 package variablerotor.core.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import variablerotor.core.text.Numbers;
@@ -50,6 +51,18 @@ public record Drawing(
       pieces = pieces.stream().map(List::copyOf).toList();
     }
 
+    private Stroke moved(double dx, double dy) {
+      List<List<Double>> there = new ArrayList<>();
+      for (List<Double> piece : pieces) {
+        List<Double> moved = new ArrayList<>();
+        for (int at = 0; at < piece.size(); at++) {
+          moved.add(fine(piece.get(at) + (at % 2 == 0 ? dx : dy)));
+        }
+        there.add(moved);
+      }
+      return new Stroke(ink, width, dashed, there);
+    }
+
     @Override
     public Map<String, Object> tree() {
       return Tree.of("ink", ink, "width", width, "dashed", dashed, "pieces", pieces);
@@ -85,8 +98,39 @@ public record Drawing(
     }
   }
 
+  /** This one with another below it. */
+  public Drawing above(Drawing other) {
+    double dx = left - other.left;
+    double dy = top + height - other.top;
+    List<Stroke> allStrokes = new ArrayList<>(strokes);
+    other.strokes.forEach(one -> allStrokes.add(one.moved(dx, dy)));
+    List<Box> allBoxes = new ArrayList<>(boxes);
+    other.boxes.forEach(
+        one -> allBoxes.add(new Box(one.fill, one.x + dx, one.y + dy, one.width, one.height)));
+    List<Dot> allDots = new ArrayList<>(dots);
+    other.dots.forEach(
+        one ->
+            allDots.add(
+                new Dot(one.fill, one.rim, one.rimWidth, one.x + dx, one.y + dy, one.radius)));
+    List<Label> allLabels = new ArrayList<>(labels);
+    other.labels.forEach(
+        one ->
+            allLabels.add(
+                new Label(
+                    one.text, one.ink, one.size, one.bold, one.anchor, one.x + dx, one.y + dy)));
+    return new Drawing(
+        left,
+        top,
+        Math.max(width, other.width),
+        height + other.height,
+        allStrokes,
+        allBoxes,
+        allDots,
+        allLabels);
+  }
+
   /** As fine as a screen or a paper shows it. */
-  static double fine(double length) {
+  public static double fine(double length) {
     return Numbers.round(length, 1);
   }
 

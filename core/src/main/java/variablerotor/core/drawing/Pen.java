@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Draws one line, piece by piece. */
-final class Pen {
+public final class Pen {
   /** Quarter of a circle as a Bézier curve: its handles by the radius (any text on splines). */
   private static final double QUARTER = 0.5522847498;
 
@@ -16,18 +16,20 @@ final class Pen {
     pieces.add(List.of(Drawing.fine(start.x()), Drawing.fine(start.y())));
   }
 
-  static Pen from(Point start) {
+  /** Begins a line here. */
+  public static Pen from(Point start) {
     return new Pen(start);
   }
 
-  Pen line(Point end) {
+  /** Straight on to there. */
+  public Pen line(Point end) {
     pieces.add(List.of(Drawing.fine(end.x()), Drawing.fine(end.y())));
     at = end;
     return this;
   }
 
   /** Bent once towards a point that it does not reach. */
-  Pen bow(Point handle, Point end) {
+  public Pen bow(Point handle, Point end) {
     // A quadratic curve as a cubic: each handle lies two thirds of the way to the one handle.
     return curve(at.towards(handle, 2.0 / 3), end.towards(handle, 2.0 / 3), end);
   }
@@ -46,7 +48,7 @@ final class Pen {
   }
 
   /** A coil: so many half-round turns, all to the same side. */
-  Pen coil(Point end, int turns) {
+  public Pen coil(Point end, int turns) {
     Point start = at;
     for (int turn = 1; turn <= turns; turn++) {
       halfRound(start.towards(end, (double) turn / turns));
@@ -65,7 +67,8 @@ final class Pen {
     curve(top.moved(ax * QUARTER, ay * QUARTER), end.moved(ay * QUARTER, -ax * QUARTER), end);
   }
 
-  Drawing.Stroke stroke(Ink ink, double width, boolean dashed) {
+  /** What was drawn, in this ink. */
+  public Drawing.Stroke stroke(Ink ink, double width, boolean dashed) {
     return new Drawing.Stroke(ink, width, dashed, pieces);
   }
 }

@@ -14,9 +14,13 @@ import variablerotor.core.choice.Options;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.diagnosis.WarningId;
+import variablerotor.core.drawing.Svg;
 import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.route.Circumstances;
 import variablerotor.core.route.Schools;
+import variablerotor.core.schematic.Connections;
+import variablerotor.core.schematic.Ladder;
+import variablerotor.core.schematic.Lit;
 import variablerotor.core.winding.WindingFigures;
 import variablerotor.core.wiring.Mend;
 import variablerotor.core.wiring.Planner;
@@ -85,6 +89,21 @@ public final class Answers {
       answer.put("mend", mend.tree());
     }
     return answer;
+  }
+
+  /**
+   * A wiring drawn: its ladder, and its connections below.
+   *
+   * @param tree a wiring: maps, lists, strings, doubles and booleans
+   * @return an SVG file
+   * @throws InputFaults with every fault found
+   */
+  public static String drawing(Object tree) throws InputFaults {
+    Wiring wiring = WiringReader.read(tree);
+    Lit dark = Lit.dark(wiring);
+    return Svg.of(
+        Ladder.of(wiring, dark).drawing().above(Connections.of(wiring, dark).drawing()),
+        "Ladder and connections");
   }
 
   /**

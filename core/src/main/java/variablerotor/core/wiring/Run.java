@@ -12,7 +12,7 @@ import variablerotor.core.tree.Tree;
  * @param motors the same of every motor
  * @param relays that have pulled, contactors too
  * @param coilVa what their coils take [VA]
- * @param live terminals that stand under voltage against ground or their common
+ * @param moments from the raised outputs to where nothing moves any more
  */
 public record Run(
     String name,
@@ -21,13 +21,18 @@ public record Run(
     List<String> relays,
     double coilVa,
     List<Finding> findings,
-    List<Terminal> live)
+    List<Moment> moments)
     implements Node {
   public Run {
     motors = java.util.Collections.unmodifiableMap(new java.util.LinkedHashMap<>(motors));
     relays = List.copyOf(relays);
     findings = List.copyOf(findings);
-    live = List.copyOf(live);
+    moments = List.copyOf(moments);
+  }
+
+  /** Terminals that stand under voltage at the end, against ground or their common. */
+  public List<Terminal> live() {
+    return moments.get(moments.size() - 1).live();
   }
 
   @Override

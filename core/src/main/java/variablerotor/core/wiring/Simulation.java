@@ -48,6 +48,7 @@ final class Simulation {
   private final Wiring.Call call;
   private final boolean overloadsOpen;
   private final List<Finding> findings = new ArrayList<>();
+  private final List<Moment> moments = new ArrayList<>();
   private State state = new State(List.of(), Map.of());
   private Nets nets;
   private Potentials potentials;
@@ -119,6 +120,7 @@ final class Simulation {
   private void settle() {
     Set<State> seen = new LinkedHashSet<>();
     while (seen.add(state)) {
+      moments.add(moment());
       State next = next();
       if (next.equals(state)) {
         return;
@@ -242,7 +244,32 @@ final class Simulation {
         board.parts.stream().filter(one -> state.pulled.contains(one.id())).map(Part::id).toList(),
         coilVa,
         findings,
-        live());
+        moments);
+  }
+
+  private Moment moment() {
+    Map<String, String> outputs = new LinkedHashMap<>();
+    for (Part part : board.parts) {
+      String tap = state.taps.get(part.id());
+      if (tap != null) {
+        outputs.put(part.id(), part.output(tap));
+      }
+    }
+    return new Moment(state.pulled, outputs, fed(), live());
+  }
+
+  private List<Terminal> fed() {
+    List<Terminal> fed = new ArrayList<>();
+    for (Part part : board.parts) {
+      if (part.type() == PartType.MOTOR_PSC) {
+        for (String speed : part.speeds()) {
+          if (between(part, speed, "COM") >= TURNS * board.ratedVolts) {
+            fed.add(part.at(speed));
+          }
+        }
+      }
+    }
+    return fed;
   }
 
   private List<Terminal> live() {

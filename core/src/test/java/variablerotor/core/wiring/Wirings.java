@@ -10,7 +10,7 @@ import variablerotor.core.wiring.PlanRequest.Pattern;
 public final class Wirings {
   private Wirings() {}
 
-  static PlanRequest request(Pattern pattern, CallId... calls) {
+  public static PlanRequest request(Pattern pattern, CallId... calls) {
     boolean three = pattern == Pattern.D;
     return new PlanRequest(
         pattern,
@@ -57,7 +57,7 @@ public final class Wirings {
         .wiring();
   }
 
-  static Wiring.Wire wire(String text) {
+  public static Wiring.Wire wire(String text) {
     String[] ends = text.split("-");
     return new Wiring.Wire(terminal(ends[0]), terminal(ends[1]));
   }
@@ -70,7 +70,7 @@ public final class Wirings {
   /**
    * @param changes wires as {@code -K1.A-TR.C} to be taken off, {@code +K1.A-TR.C} to be made
    */
-  static Wiring changed(Wiring wiring, String... changes) {
+  public static Wiring changed(Wiring wiring, String... changes) {
     List<Wiring.Wire> wires = new ArrayList<>(wiring.wires());
     for (String change : changes) {
       Wiring.Wire wire = wire(change.substring(1));
