@@ -1,7 +1,9 @@
 package variablerotor.core.schematic;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import variablerotor.core.drawing.Drawing;
 import variablerotor.core.drawing.Ink;
 import variablerotor.core.drawing.Point;
@@ -11,9 +13,9 @@ import variablerotor.core.wiring.Terminal;
 import variablerotor.core.wiring.Wiring;
 
 /**
- * A wiring as parts with their terminals, and each wire from terminal to terminal. Parts stand in
- * two rows to the sides of one channel, terminals towards it; all wires run in the channel, so that
- * none can go through a part or a label.
+ * A wiring as parts with their terminals, and each conductor from terminal to terminal. Parts stand
+ * in two rows to the sides of one channel, terminals towards it; all conductors run in the channel,
+ * so that none can go through a part or a label. Wires that are joined run in one track.
  */
 public final class Connections {
   private static final double MARGIN = 8;
@@ -42,18 +44,32 @@ public final class Connections {
   }
 
   private Sheet drawn() {
-    Sides sides = Sides.of(boxes(), wiring.wires());
+    List<List<Terminal>> joined = joined();
+    Sides sides = Sides.of(boxes(), joined);
     double box = box(sides.boxes);
     double left = MARGIN + box;
     double right = left + TRACK * (sides.tracks() + 1);
     for (Sides.Box one : sides.boxes) {
       box(one, sides, box, left, right);
     }
-    for (int wire = 0; wire < wiring.wires().size(); wire++) {
-      wire(wiring.wires().get(wire), sides, wire, left, right);
+    for (int at = 0; at < joined.size(); at++) {
+      conductor(joined.get(at), sides, left + TRACK * (sides.track(at) + 1), left, right);
     }
-    junctions(sides, left, right);
     return draft.sheet(right + box + MARGIN, height(sides) + MARGIN);
+  }
+
+  /** The terminals at which wires end, by what they are joined to. */
+  private List<List<Terminal>> joined() {
+    Map<Integer, List<Terminal>> joined = new LinkedHashMap<>();
+    for (Wiring.Wire wire : wiring.wires()) {
+      for (Terminal end : List.of(wire.from(), wire.to())) {
+        List<Terminal> mine = joined.computeIfAbsent(conductors.of(end), any -> new ArrayList<>());
+        if (!mine.contains(end)) {
+          mine.add(end);
+        }
+      }
+    }
+    return List.copyOf(joined.values());
   }
 
   /** Each part with the terminals that it shows: those that wires go to, and loose leads. */
@@ -167,41 +183,19 @@ public final class Connections {
     }
   }
 
-  private static double x(Sides sides, int wire, double left) {
-    return left + TRACK * (sides.track(wire) + 1);
-  }
-
-  private void wire(Wiring.Wire wire, Sides sides, int at, double left, double right) {
-    int conductor = conductors.of(wire.from());
-    boolean live = lit.isLive(conductor);
-    double x = x(sides, at, left);
-    double one = y(sides, wire.from());
-    double other = y(sides, wire.to());
-    draft.wire(conductor, live, edge(sides, wire.from(), left, right), one, x, one);
-    draft.wire(conductor, live, x, one, x, other);
-    draft.wire(conductor, live, x, other, edge(sides, wire.to(), left, right), other);
-  }
-
-  private static double edge(Sides sides, Terminal terminal, double left, double right) {
-    return sides.isLeft(sides.box(terminal)) ? left + RING : right - RING;
-  }
-
-  /** Where a second wire leaves the way of the first. */
-  private void junctions(Sides sides, double left, double right) {
-    for (Sides.Box box : sides.boxes) {
-      for (Terminal terminal : box.terminals()) {
-        List<Double> turns = new ArrayList<>();
-        for (int wire = 0; wire < wiring.wires().size(); wire++) {
-          if (wiring.wires().get(wire).touches(terminal)) {
-            turns.add(x(sides, wire, left));
-          }
-        }
-        boolean isLeft = sides.isLeft(box);
-        turns.sort(java.util.Comparator.comparingDouble(x -> isLeft ? x : -x));
-        for (int i = 0; i + 1 < turns.size(); i++) {
-          boolean live = lit.isLive(conductors.of(terminal));
-          draft.dot(Draft.ink(live), Draft.ink(live), 0, turns.get(i), y(sides, terminal), 2.8);
-        }
+  private void conductor(List<Terminal> ends, Sides sides, double x, double left, double right) {
+    int number = conductors.of(ends.get(0));
+    boolean live = lit.isLive(number);
+    List<Double> heights = ends.stream().map(one -> y(sides, one)).sorted().toList();
+    double top = heights.get(0);
+    double bottom = heights.get(heights.size() - 1);
+    draft.wire(number, live, x, top, x, bottom);
+    for (Terminal one : ends) {
+      double y = y(sides, one);
+      double edge = sides.isLeft(sides.box(one)) ? left + RING : right - RING;
+      draft.wire(number, live, edge, y, x, y);
+      if (y > top && y < bottom) {
+        draft.dot(Draft.ink(live), Draft.ink(live), 0, x, y, 2.8);
       }
     }
   }

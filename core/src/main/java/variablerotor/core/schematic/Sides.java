@@ -2,17 +2,17 @@ package variablerotor.core.schematic;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import variablerotor.core.wiring.Terminal;
-import variablerotor.core.wiring.Wiring;
 
 /**
- * Which part stands on which side of the channel and how high, and in which track each wire runs.
- * Parts and tracks are moved one by one for as long as that takes crossings away or makes wires
- * shorter.
+ * Which part stands on which side of the channel and how high, and in which track each conductor
+ * runs. Parts and tracks are moved one by one for as long as that takes crossings away or makes
+ * conductors shorter.
  */
 final class Sides {
   private static final int CROSSING = 12;
@@ -24,6 +24,7 @@ final class Sides {
   private static final long MOST_STEPS = 12_000_000;
 
   private static final int PASSES = 4;
+  private static final int STARTS = 8;
 
   /** A part with the terminals that it shows. */
   record Box(String part, List<Terminal> terminals) {
@@ -37,37 +38,53 @@ final class Sides {
   private final Map<Terminal, Integer> slot = new HashMap<>();
   private final List<Box> left = new ArrayList<>();
   private final List<Box> right = new ArrayList<>();
-  private final int[] from;
-  private final int[] to;
-  private final Terminal[] fromAt;
-  private final Terminal[] toAt;
+  private final List<List<Terminal>> conductors;
+
+  /** Of each conductor the heights of its ends, the highest first. */
+  private final int[][] ends;
+
   private int[] track;
   private long steps;
 
-  private Sides(List<Box> boxes, List<Wiring.Wire> wires) {
+  private Sides(List<Box> boxes, List<List<Terminal>> conductors) {
     this.boxes = List.copyOf(boxes);
+    this.conductors = conductors;
     for (Box box : boxes) {
       box.terminals().forEach(one -> byTerminal.put(one, box));
     }
-    int count = wires.size();
-    from = new int[count];
-    to = new int[count];
-    track = new int[count];
-    fromAt = new Terminal[count];
-    toAt = new Terminal[count];
-    for (int wire = 0; wire < count; wire++) {
-      fromAt[wire] = wires.get(wire).from();
-      toAt[wire] = wires.get(wire).to();
-    }
+    ends = new int[conductors.size()][];
+    track = new int[conductors.size()];
   }
 
-  static Sides of(List<Box> boxes, List<Wiring.Wire> wires) {
-    Sides sides = new Sides(boxes, wires);
-    sides.deal();
+  /**
+   * @param conductors each with the terminals that it joins
+   */
+  static Sides of(List<Box> boxes, List<List<Terminal>> conductors) {
+    Sides best = tried(boxes, conductors, boxes);
+    // What is best from one beginning need not be so from another.
+    List<Box> start = new ArrayList<>(boxes);
+    for (int more = 0; more < STARTS && best.steps < MOST_STEPS / STARTS; more++) {
+      dealAnew(start, more);
+      Sides other = tried(boxes, conductors, start);
+      best = other.cost() < best.cost() ? other : best;
+    }
+    return best;
+  }
+
+  private static Sides tried(List<Box> boxes, List<List<Terminal>> conductors, List<Box> start) {
+    Sides sides = new Sides(boxes, conductors);
+    sides.deal(start);
     sides.improve();
     sides.lay();
     sides.order();
     return sides;
+  }
+
+  /** Another order, the same each time: every part changed with one further on. */
+  private static void dealAnew(List<Box> start, int round) {
+    for (int at = 0; at < start.size(); at++) {
+      Collections.swap(start, at, (at * (2 * round + 3) + 5 * round + 1) % start.size());
+    }
   }
 
   boolean isLeft(Box box) {
@@ -87,8 +104,8 @@ final class Sides {
     return row.subList(0, row.indexOf(box));
   }
 
-  int track(int wire) {
-    return track[wire];
+  int track(int conductor) {
+    return track[conductor];
   }
 
   int tracks() {
@@ -96,10 +113,10 @@ final class Sides {
   }
 
   /** In the order of the parts, to the side that is shorter. */
-  private void deal() {
+  private void deal(List<Box> start) {
     int leftHigh = 0;
     int rightHigh = 0;
-    for (Box box : boxes) {
+    for (Box box : start) {
       int high = box.terminals().size() + 2;
       if (leftHigh <= rightHigh) {
         left.add(box);
@@ -116,9 +133,9 @@ final class Sides {
   private void lay() {
     heights(left, 0);
     heights(right, 1);
-    for (int wire = 0; wire < from.length; wire++) {
-      from[wire] = slot.getOrDefault(fromAt[wire], 0);
-      to[wire] = slot.getOrDefault(toAt[wire], 0);
+    for (int one = 0; one < ends.length; one++) {
+      ends[one] =
+          conductors.get(one).stream().mapToInt(at -> slot.getOrDefault(at, 0)).sorted().toArray();
     }
     tracks(byReach());
   }
@@ -134,56 +151,64 @@ final class Sides {
     }
   }
 
-  private int top(int wire) {
-    return Math.min(from[wire], to[wire]);
+  private int top(int conductor) {
+    return ends[conductor][0];
   }
 
-  private int bottom(int wire) {
-    return Math.max(from[wire], to[wire]);
+  private int bottom(int conductor) {
+    return ends[conductor][ends[conductor].length - 1];
   }
 
-  /** Short wires of one side nearest to it, those across in the middle. */
+  /** How many ends are at the left, less how many are at the right. */
+  private int lean(int conductor) {
+    int lean = 0;
+    for (int end : ends[conductor]) {
+      lean += end % 2 == 0 ? 1 : -1;
+    }
+    return lean;
+  }
+
+  /** Short ones of one side nearest to it, those across in the middle. */
   private Integer[] byReach() {
-    Integer[] order = new Integer[from.length];
-    Arrays.setAll(order, wire -> wire);
+    Integer[] order = new Integer[ends.length];
+    Arrays.setAll(order, one -> one);
     Arrays.sort(
         order,
         Comparator.<Integer>comparingInt(
-                wire -> {
-                  int length = bottom(wire) - top(wire);
-                  boolean one = from[wire] % 2 == 0;
-                  boolean other = to[wire] % 2 == 0;
-                  return one != other ? 0 : one ? length - 10_000 : 10_000 - length;
+                one -> {
+                  int length = bottom(one) - top(one);
+                  boolean across = Math.abs(lean(one)) < ends[one].length;
+                  return across ? 0 : lean(one) > 0 ? length - 10_000 : 10_000 - length;
                 })
             .thenComparingInt(this::top)
-            .thenComparingInt(wire -> wire));
+            .thenComparingInt(one -> one));
     return order;
   }
 
-  /** Each wire in the first track, from where the one before it lies, in which it meets none. */
+  /** Each in the first of the last tracks in which it meets none. */
   private void tracks(Integer[] order) {
-    int[] given = new int[from.length];
+    int[] given = new int[ends.length];
     List<List<Integer>> lanes = new ArrayList<>();
     int least = 0;
-    for (int wire : order) {
+    for (int one : order) {
       int lane = least;
-      while (lane < lanes.size() && meets(lanes.get(lane), wire)) {
+      while (lane < lanes.size() && meets(lanes.get(lane), one)) {
         lane++;
       }
       if (lane == lanes.size()) {
         lanes.add(new ArrayList<>());
       }
-      lanes.get(lane).add(wire);
-      given[wire] = lane;
+      lanes.get(lane).add(one);
+      given[one] = lane;
       least = Math.max(0, lanes.size() - 4);
     }
     track = given;
   }
 
-  private boolean meets(List<Integer> lane, int wire) {
+  private boolean meets(List<Integer> lane, int mine) {
     for (int other : lane) {
       steps++;
-      if (top(wire) <= bottom(other) && top(other) <= bottom(wire)) {
+      if (top(mine) <= bottom(other) && top(other) <= bottom(mine)) {
         return true;
       }
     }
@@ -191,28 +216,30 @@ final class Sides {
   }
 
   private int cost() {
-    int cost = 0;
-    for (int wire = 0; wire < from.length; wire++) {
-      cost += (bottom(wire) - top(wire)) / 2;
-      cost += CROSSING * (crossings(from[wire], wire) + crossings(to[wire], wire));
+    int cost = UNEVEN * Math.abs(size(left) - size(right));
+    for (int one = 0; one < ends.length; one++) {
+      cost += (bottom(one) - top(one)) / 2;
+      for (int end : ends[one]) {
+        cost += CROSSING * crossings(end, one);
+      }
     }
-    return cost + UNEVEN * Math.abs(size(left) - size(right));
+    return cost;
   }
 
   private static int size(List<Box> row) {
     return row.stream().mapToInt(one -> one.terminals().size() + 2).sum();
   }
 
-  /** How many uprights a wire's level piece at this height goes across. */
-  private int crossings(int height, int wire) {
+  /** How many uprights the level piece of a conductor at this height goes across. */
+  private int crossings(int height, int mine) {
     int crossings = 0;
     boolean isLeft = height % 2 == 0;
-    for (int other = 0; other < from.length; other++) {
+    for (int other = 0; other < ends.length; other++) {
       steps++;
-      if (other != wire
+      if (other != mine
           && top(other) < height
           && height < bottom(other)
-          && (isLeft ? track[other] < track[wire] : track[other] > track[wire])) {
+          && (isLeft ? track[other] < track[mine] : track[other] > track[mine])) {
         crossings++;
       }
     }
@@ -281,8 +308,8 @@ final class Sides {
   }
 
   private void swap(int one, int other) {
-    for (int wire = 0; wire < track.length; wire++) {
-      track[wire] = track[wire] == one ? other : track[wire] == other ? one : track[wire];
+    for (int at = 0; at < track.length; at++) {
+      track[at] = track[at] == one ? other : track[at] == other ? one : track[at];
     }
   }
 }

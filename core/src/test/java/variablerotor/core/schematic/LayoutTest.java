@@ -28,7 +28,7 @@ import variablerotor.core.wiring.Wirings;
 /** Drawings are judged as a reader would: by what lies on what. */
 class LayoutTest {
   /** Crossings in the connection drawing of a pattern, at most: as many as a look bears. */
-  private static final int MOST_IN_A_PATTERN = 40;
+  private static final int MOST_IN_A_PATTERN = 34;
 
   static Wiring planned(Pattern pattern) {
     return switch (pattern) {
@@ -162,7 +162,7 @@ class LayoutTest {
     }
     System.out.println(
         "ladders of random nets: " + ladder + " crossings, " + branches + " branches");
-    assertTrue(ladder <= branches, ladder + " crossings at " + branches + " branches");
+    assertTrue(10 * ladder <= branches, ladder + " crossings at " + branches + " branches");
   }
 
   /**
