@@ -221,6 +221,17 @@ public final class Job {
     return decisions.isEmpty() ? null : decisions.get(decisions.size() - 1).route();
   }
 
+  /** A conversion of this unit, filled in as far as it is known. */
+  public PlanDraft planDraft() {
+    return PlanDraft.of(this);
+  }
+
+  /** The conversion as it was made last; null while none is. */
+  public JobLog.@Nullable Wired wired() {
+    List<JobLog.Wired> wirings = log.wirings();
+    return wirings.isEmpty() ? null : wirings.get(wirings.size() - 1);
+  }
+
   /** Whether the unit is under warranty today. */
   public Warranty.Standing warranty() {
     return Warranty.of(log.particulars().unit().warrantyUntil(), today);

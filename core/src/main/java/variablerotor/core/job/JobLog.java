@@ -7,6 +7,7 @@ import variablerotor.core.choice.Market;
 import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.route.Route;
+import variablerotor.core.wiring.AsWired;
 
 /**
  * All that was recorded on one call, each list in the order of recording. Everything else about the
@@ -17,6 +18,7 @@ import variablerotor.core.route.Route;
  * @param offers the last of a way and motor is in force
  * @param motors that the shop can get now
  * @param decisions the last is in force
+ * @param wirings conversions as they were made, the last in force
  */
 public record JobLog(
     String id,
@@ -29,6 +31,7 @@ public record JobLog(
     List<Market.Offer> offers,
     List<ShopMotor> motors,
     List<Decided> decisions,
+    List<Wired> wirings,
     List<Photo> photos) {
 
   public JobLog {
@@ -36,6 +39,7 @@ public record JobLog(
     offers = List.copyOf(offers);
     motors = List.copyOf(motors);
     decisions = List.copyOf(decisions);
+    wirings = List.copyOf(wirings);
     photos = List.copyOf(photos);
   }
 
@@ -63,6 +67,9 @@ public record JobLog(
     }
   }
 
+  /** A conversion as it was made, or as far as it was. */
+  public record Wired(String id, AsWired made, String author, String at) {}
+
   /** A photo without its pixels. */
   public record Photo(String id, PhotoKind kind, int width, int height, String author, String at) {}
 
@@ -78,6 +85,7 @@ public record JobLog(
     private final List<Market.Offer> offers = new ArrayList<>();
     private final List<ShopMotor> motors = new ArrayList<>();
     private final List<Decided> decisions = new ArrayList<>();
+    private final List<Wired> wirings = new ArrayList<>();
     private final List<Photo> photos = new ArrayList<>();
 
     public Builder(
@@ -119,6 +127,12 @@ public record JobLog(
       return this;
     }
 
+    /** Adds conversions as they were made, the last one in force. */
+    public Builder wirings(List<Wired> more) {
+      wirings.addAll(more);
+      return this;
+    }
+
     /** Adds photos without their pixels. */
     public Builder photos(List<Photo> more) {
       photos.addAll(more);
@@ -138,6 +152,7 @@ public record JobLog(
           offers,
           motors,
           decisions,
+          wirings,
           photos);
     }
   }

@@ -30,7 +30,7 @@ import variablerotor.core.wiring.Wiring;
 /** From a document of the open format to its answer: a tree in, a tree out. */
 public final class Answers {
   /** In a wiring of more wires no mend is looked for: it would take too long. */
-  private static final int MOST_MENDED = 80;
+  static final int MOST_MENDED = 80;
 
   private Answers() {}
 

@@ -2,6 +2,7 @@ package variablerotor.core.view;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +15,7 @@ import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.PhotoKind;
+import variablerotor.core.job.PlanDraft;
 import variablerotor.core.job.Settings;
 import variablerotor.core.motor.Warranty;
 import variablerotor.core.route.PlateAsk;
@@ -22,6 +24,7 @@ import variablerotor.core.route.RouteState;
 import variablerotor.core.route.Way;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
+import variablerotor.core.wiring.Result;
 
 /** One call, whole: what was told and read, and what follows from it. */
 public record CallView(
@@ -38,6 +41,8 @@ public record CallView(
     @Nullable String why,
     List<PlateAsk> plateAsks,
     List<DecisionView> decisions,
+    DraftView planDraft,
+    @Nullable WiredView wired,
     Settings settings,
     List<PhotoView> photos,
     Warranty.Standing warranty,
@@ -176,6 +181,43 @@ public record CallView(
     }
   }
 
+  /**
+   * A conversion of this unit, filled in as far as it is known.
+   *
+   * @param plan the document
+   * @param why this pattern
+   */
+  public record DraftView(Map<String, Object> plan, String why, List<PlanDraft.Assumed> assumed)
+      implements Node {
+    public DraftView {
+      plan = Collections.unmodifiableMap(new LinkedHashMap<>(plan));
+      assumed = List.copyOf(assumed);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("plan", plan, "why", why, "assumed", assumed);
+    }
+  }
+
+  /**
+   * A conversion as it was made last.
+   *
+   * @param made the document
+   * @param ok whether it may be powered so, by simulation
+   */
+  public record WiredView(String id, Map<String, Object> made, boolean ok, String author, String at)
+      implements Node {
+    public WiredView {
+      made = Collections.unmodifiableMap(new LinkedHashMap<>(made));
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "made", made, "ok", ok, "author", author, "at", at);
+    }
+  }
+
   /** A photo without its pixels. */
   public record PhotoView(
       String id, PhotoKind kind, int width, int height, String author, String at) implements Node {
@@ -202,6 +244,8 @@ public record CallView(
         "why", why,
         "plateAsks", plateAsks,
         "decisions", decisions,
+        "planDraft", planDraft,
+        "wired", wired,
         "settings", settings,
         "photos", photos,
         "warranty", warranty,
@@ -228,6 +272,8 @@ public record CallView(
         job.options().ranking().why(),
         job.plateAsks(),
         decisions,
+        draft(job.planDraft()),
+        wired(job),
         job.settings(),
         log.photos().stream().map(CallView::photo).toList(),
         job.warranty(),
@@ -278,6 +324,22 @@ public record CallView(
         decided.done(),
         decided.author(),
         decided.at());
+  }
+
+  private static DraftView draft(PlanDraft draft) {
+    return new DraftView(draft.plan().tree(), draft.why(), draft.assumed());
+  }
+
+  private static @Nullable WiredView wired(Job job) {
+    JobLog.Wired last = job.wired();
+    return last == null
+        ? null
+        : new WiredView(
+            last.id(),
+            last.made().tree(),
+            Result.of(last.made().wiring()).ok(),
+            last.author(),
+            last.at());
   }
 
   private static PhotoView photo(JobLog.Photo photo) {

@@ -203,10 +203,12 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
 
   @Override
   public Map<String, Object> tree() {
-    return Tree.of("off", pair(off), "on", pair(on), "sentence", sentence);
-  }
-
-  private static @Nullable List<String> pair(@Nullable Wire wire) {
-    return wire == null ? null : List.of(wire.from().toString(), wire.to().toString());
+    return Tree.of(
+        "off",
+        off == null ? null : off.ends(),
+        "on",
+        on == null ? null : on.ends(),
+        "sentence",
+        sentence);
   }
 }

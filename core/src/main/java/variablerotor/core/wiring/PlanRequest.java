@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
 
 /**
  * What a conversion is planned for.
@@ -41,7 +43,8 @@ public record PlanRequest(
     Map<CallId, String> speedFor,
     boolean outdoors,
     boolean oneCabinet,
-    boolean fanRelay) {
+    boolean fanRelay)
+    implements Node {
   public PlanRequest {
     stages = List.copyOf(stages);
     calls = List.copyOf(calls);
@@ -88,6 +91,62 @@ public record PlanRequest(
     public boolean isFire() {
       return this == ELECTRIC_HEAT || this == GAS_HEAT;
     }
+  }
+
+  /** The same, with a relay of its own for calls without the contactor. */
+  public PlanRequest withFanRelay() {
+    return new PlanRequest(
+        pattern,
+        supply,
+        transformerVa,
+        transformerLoadVa,
+        stages,
+        solidState,
+        defrost,
+        calls,
+        contactorCalls,
+        speeds,
+        amps,
+        microfarads,
+        capacitorVolts,
+        speedFor,
+        outdoors,
+        oneCabinet,
+        true);
+  }
+
+  /** The document that asks for it. */
+  @Override
+  public Map<String, Object> tree() {
+    Map<String, Object> told = new LinkedHashMap<>();
+    speedFor.forEach((call, speed) -> told.put(call.name(), speed));
+    @SuppressWarnings("unchecked")
+    Map<String, Object> tree =
+        (Map<String, Object>)
+            Tree.withoutNulls(
+                Tree.of(
+                    "format", FORMAT,
+                    "version", VERSION,
+                    "pattern", pattern,
+                    "role", outdoors ? "OUTDOOR_FAN" : "INDOOR_BLOWER",
+                    "cabinet", oneCabinet ? "ONE" : "SPLIT",
+                    "supply", supply,
+                    "transformerVa", transformerVa,
+                    "transformerLoadVa", transformerLoadVa,
+                    "stages", stages,
+                    "outputs", solidState ? "SOLID_STATE" : "PLAIN",
+                    "defrost", defrost,
+                    "calls", calls,
+                    "contactorCalls", contactorCalls,
+                    "motor",
+                        Tree.of(
+                            "speeds", speeds,
+                            "amps", amps,
+                            "microfarads", microfarads,
+                            "capacitorVolts", capacitorVolts),
+                    "speedFor", told,
+                    "fanRelay", fanRelay));
+    return tree;
   }
 
   /** The speed that a call is to have. */

@@ -3,7 +3,9 @@ package variablerotor.core.wiring;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.circuit.Circuit;
 import variablerotor.core.circuit.Complex;
@@ -45,6 +47,12 @@ final class Potentials {
   private final int[] system;
 
   private int systems = 1;
+
+  /**
+   * Where the common of a system that nothing ties to the line comes to stand, if loads reach from
+   * one to the other: without a way back no current flows there. By system.
+   */
+  private final Map<Integer, Complex> floats = new HashMap<>();
 
   Potentials(Board board, Nets nets) {
     this.board = board;
@@ -176,10 +184,51 @@ final class Potentials {
       name(circuit, named, one.from);
       name(circuit, named, one.to);
     }
+    for (int apart = 2; apart <= systems; apart++) {
+      if (floats.containsKey(apart)) {
+        circuit.resistor("leak of system " + apart, common(apart), "ground", LEAK);
+      }
+    }
     Circuit.Solution solution = circuit.solve("ground");
+    floats.replaceAll((apart, any) -> solution.volts(common(apart)));
+    int[] tied = tied(open);
     for (Load one : open) {
-      volts[nets.of(one.from)] = solution.volts(node(one.from));
-      volts[nets.of(one.to)] = solution.volts(node(one.to));
+      settle(one.from, tied, solution);
+      settle(one.to, tied, solution);
+    }
+  }
+
+  /** By conductor: the one system that loads tie it to; 0 where it is none, or more than one. */
+  private int[] tied(List<Load> open) {
+    Nets groups = nets.copy();
+    open.forEach(one -> groups.join(one.from, one.to));
+    int[] only = new int[volts.length];
+    for (Load one : open) {
+      for (int end : new int[] {one.from, one.to}) {
+        int its = system[nets.of(end)];
+        int group = groups.of(end);
+        if (its != 0) {
+          only[group] = only[group] == 0 || only[group] == its ? its : MANY;
+        }
+      }
+    }
+    int[] tied = new int[volts.length];
+    for (int at = 0; at < tied.length; at++) {
+      int its = only[groups.of(at)];
+      tied[at] = its == MANY ? 0 : its;
+    }
+    return tied;
+  }
+
+  private static final int MANY = -1;
+
+  /** What was solved for; of one apart system alone against its own common. */
+  private void settle(int terminal, int[] tied, Circuit.Solution solution) {
+    int net = nets.of(terminal);
+    if (volts[net] == null) {
+      Complex solved = solution.volts(node(terminal));
+      system[net] = tied[net];
+      volts[net] = solved.minus(floats.getOrDefault(tied[net], Complex.ZERO));
     }
   }
 
@@ -201,9 +250,18 @@ final class Potentials {
       if (volts[net] == null) {
         circuit.resistor("leak of " + net, node(terminal), "ground", LEAK);
       } else {
-        circuit.source("holder of " + net, node(terminal), "ground", volts[net]);
+        circuit.source("holder of " + net, node(terminal), common(system[net]), volts[net]);
       }
     }
+  }
+
+  /** What the conductors of a system are held against. */
+  private String common(int apart) {
+    if (apart <= 1) {
+      return "ground";
+    }
+    floats.putIfAbsent(apart, Complex.ZERO);
+    return "common of " + apart;
   }
 
   private String node(int terminal) {
@@ -221,7 +279,14 @@ final class Potentials {
     int its = system[nets.of(from)];
     int others = system[nets.of(to)];
     boolean apart = its != 0 && others != 0 && its != others;
-    return one == null || other == null || apart ? 0 : one.minus(other).magnitude();
+    if (one == null || other == null || apart) {
+      return 0;
+    }
+    if (its != others) {
+      one = one.plus(floats.getOrDefault(its, Complex.ZERO));
+      other = other.plus(floats.getOrDefault(others, Complex.ZERO));
+    }
+    return one.minus(other).magnitude();
   }
 
   /** Voltage of a terminal against ground [V]; none where it hangs on nothing. */

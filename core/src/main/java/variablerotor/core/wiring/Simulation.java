@@ -67,6 +67,16 @@ final class Simulation {
     return simulation.judged(expected, expects);
   }
 
+  /** What is joined while nothing is called and no coil holds. */
+  static Nets atRest(Board board) {
+    return raised(board, new Wiring.Call("", List.of()));
+  }
+
+  /** What is joined as a call is raised, before a coil has pulled. */
+  static Nets raised(Board board, Wiring.Call call) {
+    return new Simulation(board, call, false).nets;
+  }
+
   /** What is joined in this state. */
   private Nets nets() {
     Nets joined = board.wired.copy();

@@ -34,6 +34,11 @@ public record Wiring(List<Part> parts, List<Wire> wires, List<Call> calls, List<
       return from.equals(terminal) || to.equals(terminal);
     }
 
+    /** Both ends as they are written. */
+    public List<String> ends() {
+      return List.of(from.toString(), to.toString());
+    }
+
     /** The same wire, whichever end is told first. */
     public boolean isLike(Wire other) {
       return equals(other) || (from.equals(other.to) && to.equals(other.from));
@@ -76,7 +81,7 @@ public record Wiring(List<Part> parts, List<Wire> wires, List<Call> calls, List<
   @Override
   public Map<String, Object> tree() {
     List<Object> wired = new ArrayList<>();
-    wires.forEach(one -> wired.add(List.of(one.from().toString(), one.to().toString())));
+    wires.forEach(one -> wired.add(one.ends()));
     List<Object> called = new ArrayList<>();
     calls.forEach(one -> called.add(Tree.of("name", one.name(), "on", one.on())));
     List<Object> expected = new ArrayList<>();

@@ -1,0 +1,163 @@
+package variablerotor.core.view;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import variablerotor.core.casefile.AsWiredReader;
+import variablerotor.core.casefile.InputFault;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.casefile.PlanReader;
+import variablerotor.core.casefile.WiringReader;
+import variablerotor.core.schematic.Connections;
+import variablerotor.core.schematic.Ladder;
+import variablerotor.core.schematic.Lit;
+import variablerotor.core.tree.Tree;
+import variablerotor.core.wiring.AsWired;
+import variablerotor.core.wiring.BeforeAfter;
+import variablerotor.core.wiring.BeforePower;
+import variablerotor.core.wiring.Exercise;
+import variablerotor.core.wiring.Mend;
+import variablerotor.core.wiring.Moment;
+import variablerotor.core.wiring.Part;
+import variablerotor.core.wiring.Plan;
+import variablerotor.core.wiring.PlanRequest;
+import variablerotor.core.wiring.PlanRequest.Pattern;
+import variablerotor.core.wiring.Planner;
+import variablerotor.core.wiring.Result;
+import variablerotor.core.wiring.Run;
+import variablerotor.core.wiring.Terminal;
+import variablerotor.core.wiring.Wiring;
+
+/** What the page asks while a conversion is planned and wired: a tree in, a tree out. */
+public final class WireBench {
+  private WireBench() {}
+
+  /**
+   * A plan with what follows from it, and where it is blocked for want of a fan relay, the one with
+   * it.
+   *
+   * @param tree a plan document
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> plan(Object tree) throws InputFaults {
+    PlanRequest asked = PlanReader.read(tree);
+    Plan plan = Planner.of(asked);
+    Map<String, Object> answer = plan.tree();
+    answer.put("beforeAfter", BeforeAfter.of(asked, plan.result()).tree());
+    PlanRequest instead = instead(asked, plan);
+    if (instead != null) {
+      answer.put("instead", instead.tree());
+    }
+    return answer;
+  }
+
+  /** The variant with a fan relay, where that opens what is blocked. */
+  private static @Nullable PlanRequest instead(PlanRequest asked, Plan plan) {
+    boolean mendable =
+        plan.state() == Plan.State.BLOCKED && asked.pattern() == Pattern.C && !asked.fanRelay();
+    PlanRequest with = asked.withFanRelay();
+    return mendable && Planner.of(with).state() != Plan.State.BLOCKED ? with : null;
+  }
+
+  /**
+   * A conversion as wired, run: every call with its moments, what is to be checked before power,
+   * before and after, and the terminals of each part.
+   *
+   * @param tree a document as wired
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> run(Object tree) throws InputFaults {
+    AsWired made = AsWiredReader.read(tree);
+    Wiring wiring = made.wiring();
+    Result result = Result.of(wiring);
+    Map<String, Object> answer = result.tree();
+    answer.put("calls", result.calls().stream().map(WireBench::stepped).toList());
+    answer.put("checks", Tree.plain(BeforePower.of(wiring, result)));
+    BeforeAfter both = made.beforeAfter(result);
+    if (both != null) {
+      answer.put("beforeAfter", both.tree());
+    }
+    answer.put("parts", wiring.parts().stream().map(one -> part(one, wiring)).toList());
+    return answer;
+  }
+
+  private static Map<String, Object> stepped(Run run) {
+    Map<String, Object> tree = run.tree();
+    tree.put("moments", Tree.plain(run.moments()));
+    return tree;
+  }
+
+  private static Map<String, Object> part(Part part, Wiring wiring) {
+    List<String> names = part.terminals();
+    List<String> shown = new ArrayList<>(names == null ? List.of() : names);
+    if (names == null) {
+      for (Wiring.Wire wire : wiring.wires()) {
+        for (Terminal end : List.of(wire.from(), wire.to())) {
+          if (end.part().equals(part.id()) && !shown.contains(end.name())) {
+            shown.add(end.name());
+          }
+        }
+      }
+    }
+    return Tree.of("id", part.id(), "type", part.type(), "terminals", shown);
+  }
+
+  /**
+   * The smallest change that mends a wiring; null in the field where one wire does not.
+   *
+   * @param tree a wiring document
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> mend(Object tree) throws InputFaults {
+    Wiring wiring = WiringReader.read(tree);
+    boolean few = wiring.wires().size() <= Answers.MOST_MENDED;
+    Mend mend = few ? Mend.of(wiring, Result.of(wiring)) : null;
+    return Tree.of("mend", mend);
+  }
+
+  /**
+   * Both drawings, lit as at one moment of a call, or at rest.
+   *
+   * @param tree the wiring document in {@code wiring}; {@code call} by name and {@code moment} by
+   *     number, or neither
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> draw(Object tree) throws InputFaults {
+    if (!(tree instanceof Map<?, ?> asked)) {
+      throw new InputFaults(List.of(new InputFault("", "allowed is an object")));
+    }
+    Object given = asked.get("wiring");
+    Wiring wiring = WiringReader.read(given == null ? "nothing" : given);
+    Lit lit = lit(wiring, asked.get("call"), asked.get("moment"));
+    return Tree.of(
+        "ladder", Ladder.of(wiring, lit).drawing(),
+        "connections", Connections.of(wiring, lit).drawing());
+  }
+
+  private static Lit lit(Wiring wiring, @Nullable Object call, @Nullable Object moment) {
+    for (int at = 0; at < wiring.calls().size(); at++) {
+      if (wiring.calls().get(at).name().equals(call)) {
+        List<Moment> moments = Result.of(wiring).calls().get(at).moments();
+        int asked = moment instanceof Double number ? number.intValue() : moments.size();
+        int shown = Math.max(0, Math.min(moments.size() - 1, asked));
+        return Lit.at(wiring, wiring.calls().get(at), moments.get(shown));
+      }
+    }
+    return Lit.dark(wiring);
+  }
+
+  /**
+   * A wiring with one mistake hidden in it.
+   *
+   * @param tree {@code seed}, a whole number
+   * @throws InputFaults where there is none
+   */
+  public static Map<String, Object> exercise(Object tree) throws InputFaults {
+    Object seed = tree instanceof Map<?, ?> asked ? asked.get("seed") : null;
+    if (!(seed instanceof Double number) || number != Math.rint(number)) {
+      throw new InputFaults(List.of(new InputFault("seed", "allowed is a whole number")));
+    }
+    return Exercise.of(number.longValue()).tree();
+  }
+}
