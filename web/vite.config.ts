@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import components from 'unplugin-vue-components/vite'
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
@@ -14,6 +15,11 @@ export default defineConfig({
       resolvers: process.env.VITEST ? [] : [ElementPlusResolver({ importStyle: 'css' })],
     }),
   ],
+  // The core, compiled from Java beforehand.
+  resolve: {
+    alias: { 'rotor-core': fileURLToPath(new URL('../js/target/js/core.mjs', import.meta.url)) },
+  },
+  worker: { format: 'es' },
   build: {
     // Nothing is inlined as data: or script, so that the content policy can stay strict.
     assetsInlineLimit: 0,

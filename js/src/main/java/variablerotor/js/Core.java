@@ -6,6 +6,7 @@ import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.view.Answers;
+import variablerotor.core.view.WireBench;
 
 /** What the page can ask of the core: a tree of its JSON in, a tree of its JSON out. */
 public final class Core {
@@ -14,14 +15,59 @@ public final class Core {
   /** For the compiler: a module has no beginning of its own. */
   public static void main(String[] args) {}
 
-  /** The diagnosis of a case, or what is wrong with it, as the command line answers. */
-  @JSExport
-  public static JSObject diagnose(JSObject tree) {
+  /** One question: a tree answered with a tree. */
+  private interface Question {
+    Object answer(Object tree) throws InputFaults;
+  }
+
+  private static JSObject answered(JSObject tree, Question question) {
     try {
-      return Trees.toScript(Answers.diagnose(Trees.fromScript(tree)));
+      return Trees.toScript(question.answer(Trees.fromScript(tree)));
     } catch (InputFaults faults) {
       return Trees.toScript(Tree.of("errors", faults.faults().stream().map(Core::told).toList()));
     }
+  }
+
+  /** The diagnosis of a case, or what is wrong with it, as the command line answers. */
+  @JSExport
+  public static JSObject diagnose(JSObject tree) {
+    return answered(tree, Answers::diagnose);
+  }
+
+  /** A conversion planned and run. */
+  @JSExport
+  public static JSObject plan(JSObject tree) {
+    return answered(tree, WireBench::plan);
+  }
+
+  /** A conversion as wired, run call by call. */
+  @JSExport
+  public static JSObject run(JSObject tree) {
+    return answered(tree, WireBench::run);
+  }
+
+  /** What is to be seen before power, and at it. */
+  @JSExport
+  public static JSObject checks(JSObject tree) {
+    return answered(tree, WireBench::checks);
+  }
+
+  /** The smallest change that mends a wiring. */
+  @JSExport
+  public static JSObject mend(JSObject tree) {
+    return answered(tree, WireBench::mend);
+  }
+
+  /** A ladder or the connections, lit as at one moment of a call. */
+  @JSExport
+  public static JSObject draw(JSObject tree) {
+    return answered(tree, WireBench::draw);
+  }
+
+  /** A wiring with a mistake hidden in it. */
+  @JSExport
+  public static JSObject exercise(JSObject tree) {
+    return answered(tree, WireBench::exercise);
   }
 
   /**

@@ -60,7 +60,8 @@ class ServerArchitectureTest {
           .resideInAPackage("..server.call..")
           .should()
           .dependOnClassesThat()
-          .resideInAnyPackage("..reading..", "..offer..", "..decision..", "..photo..");
+          .resideInAnyPackage(
+              "..reading..", "..offer..", "..decision..", "..wiring..", "..photo..");
 
   /** Every save goes through the log; what it does not keep is listed here. */
   @ArchTest

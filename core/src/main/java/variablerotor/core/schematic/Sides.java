@@ -24,7 +24,7 @@ final class Sides {
   private static final long MOST_STEPS = 12_000_000;
 
   private static final int PASSES = 4;
-  private static final int STARTS = 8;
+  private static final int STARTS = 5;
 
   /** A part with the terminals that it shows. */
   record Box(String part, List<Terminal> terminals) {

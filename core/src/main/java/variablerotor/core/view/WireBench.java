@@ -24,6 +24,7 @@ import variablerotor.core.wiring.Plan;
 import variablerotor.core.wiring.PlanRequest;
 import variablerotor.core.wiring.PlanRequest.Pattern;
 import variablerotor.core.wiring.Planner;
+import variablerotor.core.wiring.Progress;
 import variablerotor.core.wiring.Result;
 import variablerotor.core.wiring.Run;
 import variablerotor.core.wiring.Terminal;
@@ -61,8 +62,8 @@ public final class WireBench {
   }
 
   /**
-   * A conversion as wired, run: every call with its moments, what is to be checked before power,
-   * before and after, and the terminals of each part.
+   * A conversion as far as it is made, run as it will be: every call with its moments, what is left
+   * to make and what is strange, the mend, before and after, and the terminals of each part.
    *
    * @param tree a document as wired
    * @throws InputFaults with every fault found
@@ -70,16 +71,29 @@ public final class WireBench {
   public static Map<String, Object> run(Object tree) throws InputFaults {
     AsWired made = AsWiredReader.read(tree);
     Wiring wiring = made.wiring();
-    Result result = Result.of(wiring);
-    Map<String, Object> answer = result.tree();
-    answer.put("calls", result.calls().stream().map(WireBench::stepped).toList());
-    answer.put("checks", Tree.plain(BeforePower.of(wiring, result)));
+    Progress progress = Progress.of(made);
+    Result result = progress.result();
+    Map<String, Object> answer = progress.tree();
+    Map<String, Object> run = result.tree();
+    run.put("calls", result.calls().stream().map(WireBench::stepped).toList());
+    answer.put("result", run);
     BeforeAfter both = made.beforeAfter(result);
     if (both != null) {
       answer.put("beforeAfter", both.tree());
     }
     answer.put("parts", wiring.parts().stream().map(one -> part(one, wiring)).toList());
     return answer;
+  }
+
+  /**
+   * What is to be seen before a wiring is powered, and at it.
+   *
+   * @param tree a wiring document
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> checks(Object tree) throws InputFaults {
+    Wiring wiring = WiringReader.read(tree);
+    return Tree.of("checks", BeforePower.of(wiring, Result.of(wiring)));
   }
 
   private static Map<String, Object> stepped(Run run) {
@@ -117,10 +131,10 @@ public final class WireBench {
   }
 
   /**
-   * Both drawings, lit as at one moment of a call, or at rest.
+   * A drawing, lit as at one moment of a call, or at rest.
    *
-   * @param tree the wiring document in {@code wiring}; {@code call} by name and {@code moment} by
-   *     number, or neither
+   * @param tree the wiring document in {@code wiring}; {@code sheet} is LADDER or CONNECTIONS;
+   *     {@code call} by name and {@code moment} by number, or neither
    * @throws InputFaults with every fault found
    */
   public static Map<String, Object> draw(Object tree) throws InputFaults {
@@ -130,9 +144,10 @@ public final class WireBench {
     Object given = asked.get("wiring");
     Wiring wiring = WiringReader.read(given == null ? "nothing" : given);
     Lit lit = lit(wiring, asked.get("call"), asked.get("moment"));
+    boolean connections = "CONNECTIONS".equals(asked.get("sheet"));
     return Tree.of(
-        "ladder", Ladder.of(wiring, lit).drawing(),
-        "connections", Connections.of(wiring, lit).drawing());
+        "drawing",
+        connections ? Connections.of(wiring, lit).drawing() : Ladder.of(wiring, lit).drawing());
   }
 
   private static Lit lit(Wiring wiring, @Nullable Object call, @Nullable Object moment) {

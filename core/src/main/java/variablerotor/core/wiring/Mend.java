@@ -31,10 +31,29 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
     List<Change> changes = changes(wiring, result);
     for (Change change : changes.subList(0, Math.min(MOST_TRIED, changes.size()))) {
       if (Result.of(wiring.wired(change.wires)).ok()) {
-        return new Mend(change.off, change.on, change.sentence());
+        return change.mend();
       }
     }
     return null;
+  }
+
+  /** The same in words. */
+  static Mend of(@Nullable Wire off, @Nullable Wire on) {
+    return new Mend(off, on, sentence(off, on));
+  }
+
+  private static String sentence(@Nullable Wire off, @Nullable Wire on) {
+    if (off != null && on != null) {
+      boolean first = on.touches(off.from());
+      Terminal stays = first ? off.from() : off.to();
+      Terminal left = first ? off.to() : off.from();
+      Terminal now = on.from().equals(stays) ? on.to() : on.from();
+      return "Move the wire from " + stays + ": off " + left + ", on to " + now + ".";
+    }
+    if (off != null) {
+      return "Take the wire between " + off.from() + " and " + off.to() + " off.";
+    }
+    return on == null ? "" : "Make a wire from " + on.from() + " to " + on.to() + ".";
   }
 
   private record Change(@Nullable Wire off, @Nullable Wire on, List<Wire> wires, int rank) {
@@ -42,18 +61,8 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
       wires = List.copyOf(wires);
     }
 
-    String sentence() {
-      if (off != null && on != null) {
-        boolean first = on.touches(off.from());
-        Terminal stays = first ? off.from() : off.to();
-        Terminal left = first ? off.to() : off.from();
-        Terminal now = on.from().equals(stays) ? on.to() : on.from();
-        return "Move the wire from " + stays + ": off " + left + ", on to " + now + ".";
-      }
-      if (off != null) {
-        return "Take the wire between " + off.from() + " and " + off.to() + " off.";
-      }
-      return on == null ? "" : "Make a wire from " + on.from() + " to " + on.to() + ".";
+    Mend mend() {
+      return Mend.of(off, on);
     }
   }
 

@@ -1,0 +1,100 @@
+package variablerotor.core.wiring;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
+import variablerotor.core.wiring.Wiring.Wire;
+
+/**
+ * How far a conversion is made, and whether it goes wrong: it is run as it will be once the wires
+ * that are left are made as planned, so that a wire that is only not there yet is no fault, and one
+ * that is somewhere else is.
+ *
+ * @param toMake wires of the plan whose ends nothing joins yet
+ * @param strange wires that join what the plan keeps apart; empty without a plan
+ * @param ahead the wiring with what is left to make
+ * @param result what that does
+ */
+public record Progress(
+    List<Plan.Step> toMake, List<Wire> strange, Wiring ahead, Result result, @Nullable Mend mend)
+    implements Node {
+  public Progress {
+    toMake = List.copyOf(toMake);
+    strange = List.copyOf(strange);
+  }
+
+  /** Of a conversion as far as it is made. */
+  public static Progress of(AsWired made) {
+    Wiring wiring = made.wiring();
+    if (made.plan() == null) {
+      return new Progress(List.of(), List.of(), wiring, Result.of(wiring), null);
+    }
+    Plan plan = Planner.of(made.plan());
+    Conductors now = Conductors.of(wiring);
+    Conductors planned = Conductors.of(plan.wiring());
+    List<Plan.Step> toMake =
+        plan.wires().stream()
+            .filter(one -> isThere(now, one) && now.of(one.from()) != now.of(one.to()))
+            .toList();
+    List<Wire> strange =
+        wiring.wires().stream()
+            .filter(
+                one -> planned.of(one.from()) < 0 || planned.of(one.from()) != planned.of(one.to()))
+            .toList();
+    Set<Wire> all = new LinkedHashSet<>(wiring.wires());
+    toMake.forEach(one -> all.add(new Wire(one.from(), one.to())));
+    Wiring ahead = wiring.wired(List.copyOf(all));
+    Result result = Result.of(ahead);
+    return new Progress(toMake, strange, ahead, result, mend(ahead, result, toMake, strange));
+  }
+
+  /** A part that was left out cannot be wired. */
+  private static boolean isThere(Conductors now, Plan.Step step) {
+    return now.of(step.from()) >= 0 && now.of(step.to()) >= 0;
+  }
+
+  /** Whether all is made, and nothing of it must be stopped. */
+  public boolean done() {
+    return toMake.isEmpty() && result.ok();
+  }
+
+  /** The one strange wire without which nothing must be stopped. */
+  private static @Nullable Mend mend(
+      Wiring ahead, Result result, List<Plan.Step> toMake, List<Wire> strange) {
+    if (result.ok()) {
+      return null;
+    }
+    for (Wire one : strange) {
+      List<Wire> others = new ArrayList<>(ahead.wires());
+      others.remove(one);
+      if (Result.of(ahead.wired(others)).ok()) {
+        return Mend.of(one, meant(one, toMake));
+      }
+    }
+    return null;
+  }
+
+  /** The wire that it was to be: one that is left to make, from the same end. */
+  private static @Nullable Wire meant(Wire wrong, List<Plan.Step> toMake) {
+    return toMake.stream()
+        .map(one -> new Wire(one.from(), one.to()))
+        .filter(one -> wrong.touches(one.from()) || wrong.touches(one.to()))
+        .findFirst()
+        .orElse(null);
+  }
+
+  @Override
+  public Map<String, Object> tree() {
+    return Tree.of(
+        "toMake", toMake,
+        "strange", strange.stream().map(Wire::ends).toList(),
+        "result", result,
+        "done", done(),
+        "mend", mend);
+  }
+}

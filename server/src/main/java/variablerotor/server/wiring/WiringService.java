@@ -1,0 +1,52 @@
+package variablerotor.server.wiring;
+
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.casefile.AsWiredReader;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.view.CallView;
+import variablerotor.core.wiring.AsWired;
+import variablerotor.json.Json;
+import variablerotor.server.call.CallService;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
+import variablerotor.server.web.Refused;
+
+/** A conversion as it grows: each state of it is kept whole. */
+@Service
+public class WiringService {
+  private static final int MOST = 2000;
+
+  private final WiringStore store;
+  private final CallService calls;
+
+  WiringService(WiringStore store, CallService calls) {
+    this.store = store;
+    this.calls = calls;
+  }
+
+  /**
+   * A wiring that must not be powered is kept like any other: it is what stands there.
+   *
+   * @param tree in the open format
+   * @throws Refused where it does not read
+   */
+  @Transactional
+  public CallView keep(UUID call, UUID id, Object tree, Stamp stamp) {
+    calls.lock(call);
+    Save save = store.save(id, call, Json.write(read(tree).tree()));
+    if (store.count(call) >= MOST && !store.holds(save)) {
+      throw Refused.conflict("This call holds " + MOST + " states of its wiring; open a new one.");
+    }
+    return calls.after(store.keep(save, stamp), call, stamp);
+  }
+
+  private static AsWired read(Object tree) {
+    try {
+      return AsWiredReader.read(tree);
+    } catch (InputFaults faults) {
+      throw Refused.fields(faults.faults());
+    }
+  }
+}
