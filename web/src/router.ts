@@ -24,6 +24,7 @@ export const router = createRouter({
       props: true,
     },
     { path: '/motors', component: () => import('./motors/MotorsView.vue') },
+    { path: '/practice/wiring', component: () => import('./wire/WiringPractice.vue') },
     { path: '/practice', component: () => import('./practice/PracticeView.vue') },
     { path: '/shop', component: () => import('./shop/ShopView.vue') },
     { path: '/about', component: () => import('./about/AboutView.vue') },

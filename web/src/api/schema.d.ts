@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/wirings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -662,6 +678,10 @@ export interface components {
             probability: number;
             value: string;
         };
+        Assumed: {
+            field: string;
+            sentence: string;
+        };
         BenchAnswer: {
             fact: string;
             value: unknown[] | boolean | number | Record<string, never> | string;
@@ -746,6 +766,7 @@ export interface components {
             openedBy: string;
             particulars: components["schemas"]["Particulars"];
             photos: components["schemas"]["PhotoView"][];
+            planDraft: components["schemas"]["DraftView"];
             plateAsks: components["schemas"]["PlateAsk"][];
             practice: boolean;
             readings: components["schemas"]["ReadingView"][];
@@ -756,6 +777,7 @@ export interface components {
             ways: components["schemas"]["WayView"][];
             why?: string;
             windingPicture: components["schemas"]["Drawing"];
+            wired?: components["schemas"]["WiredView"];
         };
         Candidate: {
             adapters: string[];
@@ -961,6 +983,13 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        DraftView: {
+            assumed: components["schemas"]["Assumed"][];
+            plan: {
+                [key: string]: unknown;
+            };
+            why: string;
         };
         Drawing: {
             boxes: components["schemas"]["Box"][];
@@ -1207,7 +1236,7 @@ export interface components {
             height: number;
             id: string;
             /** @enum {string} */
-            kind: "UNIT_PLATE" | "MOTOR_PLATE" | "WIRING" | "OTHER";
+            kind: "UNIT_PLATE" | "MOTOR_PLATE" | "WIRING" | "AS_WIRED" | "OTHER";
             /** Format: int32 */
             width: number;
         };
@@ -1593,6 +1622,15 @@ export interface components {
             source: string;
             unit: string;
         };
+        WiredView: {
+            at: string;
+            author: string;
+            id: string;
+            made: {
+                [key: string]: unknown;
+            };
+            ok: boolean;
+        };
         Word: {
             id: string;
             title: string;
@@ -1948,7 +1986,7 @@ export interface operations {
     photograph: {
         parameters: {
             query: {
-                kind: "UNIT_PLATE" | "MOTOR_PLATE" | "WIRING" | "OTHER";
+                kind: "UNIT_PLATE" | "MOTOR_PLATE" | "WIRING" | "AS_WIRED" | "OTHER";
             };
             header?: never;
             path: {
@@ -2061,6 +2099,35 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["RetractionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
             };
         };
         responses: {

@@ -123,7 +123,9 @@ useKeys({ search: () => void router.push('/?search') })
     flex: 1;
     justify-content: center;
     min-height: 58px;
-    padding: 0 4px;
+    padding: 0 2px;
+    font-size: 0.9375rem;
+    white-space: nowrap;
   }
 
   .stages a[aria-current] {

@@ -117,6 +117,14 @@ export function openCall(id: string) {
     tell: (particulars: Particulars) =>
       change('particulars', particulars, 'What was told', { form: `particulars ${id}` }),
     offer: (offer: Offer) => change('offers', offer, 'Prices'),
+    /** A conversion as far as it is made; gives the id under which it is kept. */
+    wire(made: object) {
+      const save = crypto.randomUUID()
+      const path = `/api/calls/${id}/wirings/${save}`
+      refusal.value = null
+      void send({ id: save, path, body: made, label: 'The wiring', call: id, form: `wiring ${id}` })
+      return save
+    },
     decide: (route: Route, how: { candidate?: string; done: string[] } = { done: [] }) =>
       change('decisions', { route, ...how }, 'The choice'),
   }

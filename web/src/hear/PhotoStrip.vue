@@ -7,7 +7,8 @@ import type { Photo, PhotoKind } from '../api/types'
 
 const { call, waiting, photograph, removePhoto } = useCall()
 
-/** Both plates and the wiring, photographed before anything is moved. */
+/** Both plates and the wiring, photographed before anything is moved; or only photos of one kind. */
+const props = defineProps<{ only?: PhotoKind[] }>()
 
 const shown = ref<Photo | null>(null)
 /** Each with an address that the page can show, for as long as it waits. */
@@ -30,7 +31,13 @@ async function pick(kind: PhotoKind, event: Event) {
 }
 
 const url = (photo: Photo) => `/api/calls/${call.value.id}/photos/${photo.id}`
-const kinds = computed(() => (catalogue.value?.photos ?? []) as { id: PhotoKind; title: string }[])
+const isMine = (kind: string) => props.only?.includes(kind as PhotoKind) ?? kind !== 'AS_WIRED'
+const kinds = computed(() =>
+  ((catalogue.value?.photos ?? []) as { id: PhotoKind; title: string }[]).filter((one) =>
+    isMine(one.id),
+  ),
+)
+const taken = computed(() => call.value.photos.filter((photo) => !props.only || isMine(photo.kind)))
 
 async function remove(photo: Photo) {
   shown.value = null
@@ -53,8 +60,8 @@ async function remove(photo: Photo) {
         />
       </label>
     </div>
-    <ul v-if="call.photos.length || mine.length">
-      <li v-for="photo in call.photos" :key="photo.id">
+    <ul v-if="taken.length || mine.length">
+      <li v-for="photo in taken" :key="photo.id">
         <button
           type="button"
           :aria-label="`Look at: ${photoTitle(photo.kind)}`"

@@ -17,6 +17,8 @@ const onACall = ref(true)
 const faults = ref<{ id: string; title: string }[]>([])
 const said = ref('')
 const busy = ref(false)
+/** Another wiring at each visit. */
+const drawn = 1 + Math.floor(Math.random() * 100_000)
 
 const SEVERITIES = [
   { value: 0.1, label: 'Just noticeable' },
@@ -130,6 +132,14 @@ async function begin() {
         To the bench
       </el-button>
     </form>
+    <section v-if="catalogue" class="card practice wiring" aria-labelledby="wiring-practice">
+      <h2 id="wiring-practice">Wiring</h2>
+      <p>
+        A conversion with one wire wrong: find it by what the motor does on each call, mend it, and
+        see what would have burnt.
+      </p>
+      <router-link class="go" :to="`/practice/wiring?n=${drawn}`">Find the wrong wire</router-link>
+    </section>
     <p v-else class="soft" role="status">{{ said || 'Making the bench ready…' }}</p>
   </main>
 </template>

@@ -2,7 +2,7 @@
 create table as_wired (
   id uuid primary key,
   seq bigint generated always as identity,
-  call_id uuid not null references call (id),
+  call_id uuid not null references service_call (id),
   body text not null,
   author uuid not null references account (id),
   at timestamp with time zone not null

@@ -5,6 +5,7 @@ public enum PhotoKind {
   UNIT_PLATE("Plate of the unit"),
   MOTOR_PLATE("Plate of the motor"),
   WIRING("Wiring, before anything is moved"),
+  AS_WIRED("Wiring, as it was made"),
   OTHER("Anything else");
 
   private final String title;

@@ -113,6 +113,9 @@ public final class WireBench {
           }
         }
       }
+      if (shown.isEmpty()) {
+        shown.add("1");
+      }
     }
     return Tree.of("id", part.id(), "type", part.type(), "terminals", shown);
   }

@@ -74,8 +74,7 @@ public record BeforeAfter(List<Row> rows, List<String> lost) implements Node {
     List<Row> rows = new ArrayList<>();
     Map<String, String> had = new LinkedHashMap<>();
     for (Run run : result.calls()) {
-      Row row = row(asked, run, had);
-      rows.add(row);
+      rows.add(row(asked, run, had));
       if (isOn(run.motor())) {
         had.putIfAbsent(run.motor(), run.name());
       }
@@ -110,20 +109,37 @@ public record BeforeAfter(List<Row> rows, List<String> lost) implements Node {
       return new Row(run.name(), before, after, Verdict.WRONG, stop);
     }
     String other = had.get(run.motor());
-    if (on && other != null) {
+    if (on && other != null && !sameAir(asked, run.name(), other)) {
       return new Row(
           run.name(),
           before,
           after,
           Verdict.ONE_SPEED,
-          "Each had its own air; now the same as on " + other + "." + held(run.name()));
+          "Each had its own air; now the same as on " + title(other) + "." + held(run.name()));
     }
     return new Row(run.name(), before, after, Verdict.SAME, held(run.name()).trim());
   }
 
+  /** Outdoors only the stage made a difference; indoors every call had its own. */
+  private static boolean sameAir(PlanRequest asked, String one, String other) {
+    return asked.outdoors() && one.endsWith(LOW) == other.endsWith(LOW);
+  }
+
+  private static final String LOW = ".LOW";
+
+  /** A call in words. */
+  public static String title(String call) {
+    CallId id = id(call);
+    return call.equals("IDLE")
+        ? "nothing called"
+        : call.equals("DEFROST")
+            ? "defrost"
+            : id == null ? call : id.title() + (call.endsWith(LOW) ? ", low stage" : "");
+  }
+
   private static @Nullable CallId id(String call) {
     for (CallId id : CallId.values()) {
-      if (call.equals(id.name()) || call.equals(id.name() + ".LOW")) {
+      if (call.equals(id.name()) || call.equals(id.name() + LOW)) {
         return id;
       }
     }
@@ -144,7 +160,7 @@ public record BeforeAfter(List<Row> rows, List<String> lost) implements Node {
     if (asked.pattern() == Pattern.D) {
       return "ran, as fast as the drive let it";
     }
-    if (call.endsWith(".LOW")) {
+    if (call.endsWith(LOW)) {
       return "ran slowly";
     }
     return asked.outdoors() ? "ran" : "ran, with the air of this call";

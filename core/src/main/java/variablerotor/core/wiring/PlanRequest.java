@@ -77,15 +77,26 @@ public record PlanRequest(
 
   /** What the equipment calls for. */
   public enum CallId {
-    COOL,
-    HEAT_PUMP,
-    ELECTRIC_HEAT,
-    GAS_HEAT,
-    FAN,
+    COOL("cooling"),
+    HEAT_PUMP("heat pump"),
+    ELECTRIC_HEAT("electric heat"),
+    GAS_HEAT("gas heat"),
+    FAN("fan alone"),
     /** The limit is open: blower on, heat off. */
-    LIMIT,
+    LIMIT("limit open"),
     /** The call has ended, the fan's output is still on. */
-    OFF_DELAY;
+    OFF_DELAY("off-delay");
+
+    private final String title;
+
+    CallId(String title) {
+      this.title = title;
+    }
+
+    /** As it is named in a sentence. */
+    public String title() {
+      return title;
+    }
 
     /** Whether it is heat that would burn without air. */
     public boolean isFire() {

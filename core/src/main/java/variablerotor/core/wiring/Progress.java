@@ -1,6 +1,7 @@
 package variablerotor.core.wiring;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +18,7 @@ import variablerotor.core.wiring.Wiring.Wire;
  *
  * @param toMake wires of the plan whose ends nothing joins yet
  * @param strange wires that join what the plan keeps apart; empty without a plan
- * @param ahead the wiring with what is left to make
+ * @param ahead the wiring with what is left to make; a strange wire may stand in the place of one
  * @param result what that does
  */
 public record Progress(
@@ -39,7 +40,8 @@ public record Progress(
     Conductors planned = Conductors.of(plan.wiring());
     List<Plan.Step> toMake =
         plan.wires().stream()
-            .filter(one -> isThere(now, one) && now.of(one.from()) != now.of(one.to()))
+            .filter(one -> isThere(wiring, one.from()) && isThere(wiring, one.to()))
+            .filter(one -> now.of(one.from()) < 0 || now.of(one.from()) != now.of(one.to()))
             .toList();
     List<Wire> strange =
         wiring.wires().stream()
@@ -50,12 +52,24 @@ public record Progress(
     toMake.forEach(one -> all.add(new Wire(one.from(), one.to())));
     Wiring ahead = wiring.wired(List.copyOf(all));
     Result result = Result.of(ahead);
-    return new Progress(toMake, strange, ahead, result, mend(ahead, result, toMake, strange));
+    Mend mend = mend(ahead, result, toMake, strange);
+    if (result.ok() && !strange.isEmpty()) {
+      // Whoever made a strange wire takes the one that it was to be for made.
+      strange.forEach(one -> all.remove(meant(one, toMake)));
+      Wiring instead = wiring.wired(List.copyOf(all));
+      Result without = Result.of(instead);
+      if (!without.ok()) {
+        return new Progress(toMake, strange, instead, without, mend);
+      }
+    }
+    return new Progress(toMake, strange, ahead, result, mend);
   }
 
   /** A part that was left out cannot be wired. */
-  private static boolean isThere(Conductors now, Plan.Step step) {
-    return now.of(step.from()) >= 0 && now.of(step.to()) >= 0;
+  private static boolean isThere(Wiring wiring, Terminal terminal) {
+    Part part = wiring.part(terminal.part());
+    List<String> names = part == null ? List.of() : part.terminals();
+    return part != null && (names == null || names.contains(terminal.name()));
   }
 
   /** Whether all is made, and nothing of it must be stopped. */
@@ -63,12 +77,12 @@ public record Progress(
     return toMake.isEmpty() && result.ok();
   }
 
-  /** The one strange wire without which nothing must be stopped. */
+  /**
+   * The one strange wire without which nothing must be stopped; where nothing must be, the first
+   * strange one: no call shows it, and it is not what was planned.
+   */
   private static @Nullable Mend mend(
       Wiring ahead, Result result, List<Plan.Step> toMake, List<Wire> strange) {
-    if (result.ok()) {
-      return null;
-    }
     for (Wire one : strange) {
       List<Wire> others = new ArrayList<>(ahead.wires());
       others.remove(one);
@@ -79,22 +93,40 @@ public record Progress(
     return null;
   }
 
-  /** The wire that it was to be: one that is left to make, from the same end. */
+  /**
+   * The wire that it was to be: one that is left to make, from the same end; best to another
+   * terminal of the same part.
+   */
   private static @Nullable Wire meant(Wire wrong, List<Plan.Step> toMake) {
     return toMake.stream()
         .map(one -> new Wire(one.from(), one.to()))
         .filter(one -> wrong.touches(one.from()) || wrong.touches(one.to()))
-        .findFirst()
+        .min(Comparator.comparing(one -> !isOnTheSameParts(one, wrong)))
         .orElse(null);
+  }
+
+  private static boolean isOnTheSameParts(Wire one, Wire other) {
+    return List.of(one.from(), one.to(), other.from(), other.to()).stream()
+            .map(Terminal::part)
+            .distinct()
+            .count()
+        == 2;
   }
 
   @Override
   public Map<String, Object> tree() {
     return Tree.of(
-        "toMake", toMake,
-        "strange", strange.stream().map(Wire::ends).toList(),
-        "result", result,
-        "done", done(),
-        "mend", mend);
+        "toMake",
+        toMake,
+        "strange",
+        strange.stream().map(Wire::ends).toList(),
+        "ahead",
+        ahead.wires().stream().map(Wire::ends).toList(),
+        "result",
+        result,
+        "done",
+        done(),
+        "mend",
+        mend);
   }
 }

@@ -25,6 +25,8 @@ class BeforeAfterTest {
     "A, COOL, SAME",
     "A, COOL.LOW, ONE_SPEED",
     "A, IDLE, SAME",
+    "A, HEAT_PUMP, SAME",
+    "A, HEAT_PUMP.LOW, ONE_SPEED",
     "C, COOL, SAME",
     "C, FAN, LOST",
     "C, OFF_DELAY, LOST",
@@ -35,7 +37,7 @@ class BeforeAfterTest {
   void eachCallIsSetAgainstWhatTheUnitDid(Pattern pattern, String call, Verdict verdict) {
     PlanRequest asked =
         pattern == Pattern.A
-            ? Wirings.request(pattern, CallId.COOL)
+            ? Wirings.request(pattern, CallId.COOL, CallId.HEAT_PUMP)
             : pattern == Pattern.E
                 ? Wirings.request(pattern, CallId.COOL, CallId.FAN, CallId.GAS_HEAT)
                 : Wirings.request(pattern, CallId.COOL, CallId.FAN, CallId.OFF_DELAY);

@@ -37,7 +37,7 @@ import variablerotor.core.winding.WindingState;
 @Component
 class Report {
   static final Color INK = new Color(0x1B, 0x23, 0x2B);
-  private static final Color SOFT = new Color(0x4A, 0x56, 0x62);
+  static final Color SOFT = new Color(0x4A, 0x56, 0x62);
   static final Color COPPER = new Color(0xA8, 0x4E, 0x16);
   static final Color FAILED = new Color(0x9C, 0x14, 0x30);
   static final Color RULE = new Color(0xCF, 0xC9, 0xBB);
@@ -79,6 +79,9 @@ class Report {
     readings(page, call);
     cleared(page, call.diagnosis());
     decision(page, call);
+    if (call.wired() != null) {
+      new WiringPages(page, writer, regular, bold).add(call.wired(), time(call, call.wired().at()));
+    }
     page.add(
         text(
             "Worked out by engine "

@@ -1,0 +1,10 @@
+/** The core, compiled from Java: a tree in, a tree out. */
+declare module 'rotor-core' {
+  type Tree = Record<string, unknown>
+  export function plan(tree: Tree): Tree
+  export function run(tree: Tree): Tree
+  export function checks(tree: Tree): Tree
+  export function mend(tree: Tree): Tree
+  export function draw(tree: Tree): Tree
+  export function exercise(tree: Tree): Tree
+}

@@ -1,0 +1,453 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { ask, Faulty } from '../core/core'
+import FigureInput from '../shared/FigureInput.vue'
+import { readNumber } from '../shared/number'
+import CallTable from './CallTable.vue'
+import type { CallId, Pattern, Plan, PlanDoc } from './types'
+import { CALLS, callTitle, PATTERNS, SUPPLIES, TYPES } from './words'
+import WiringDrawing from './WiringDrawing.vue'
+
+/** A pattern filled for this unit, run at once: what it asks for, what it does, what to take along. */
+const props = defineProps<{
+  draft: PlanDoc
+  why: string
+  assumed: { field: string; sentence: string }[]
+}>()
+const emit = defineEmits<{ begin: [document: PlanDoc, plan: Plan]; nothing: [] }>()
+
+const copy = <T,>(one: T): T => JSON.parse(JSON.stringify(one))
+const document_ = ref<PlanDoc>(copy(props.draft))
+const figures = ref({
+  transformerVa: String(props.draft.transformerVa ?? ''),
+  transformerLoadVa: String(props.draft.transformerLoadVa ?? ''),
+  amps: String(props.draft.motor.amps ?? ''),
+  microfarads: String(props.draft.motor.microfarads ?? ''),
+  capacitorVolts: String(props.draft.motor.capacitorVolts ?? ''),
+})
+const speeds = ref(props.draft.motor.speeds.join(', '))
+const plan = shallowRef<Plan | null>(null)
+const faults = ref<Record<string, string>>({})
+
+const pattern = computed(() => document_.value.pattern)
+const isDrive = computed(() => pattern.value === 'D')
+const isOutdoors = computed(() => pattern.value === 'A' || pattern.value === 'A1')
+const heats = computed(() => pattern.value === 'B' || pattern.value === 'E')
+const speedNames = computed(() =>
+  speeds.value
+    .split(',')
+    .map((one) => one.trim())
+    .filter(Boolean),
+)
+
+/** What is asked, with the figures that are typed. */
+const asked = computed<PlanDoc>(() => {
+  const number = (text: string) => (text.trim() ? (readNumber(text) ?? text) : undefined) as number
+  const document = document_.value
+  return {
+    ...document,
+    transformerVa: number(figures.value.transformerVa),
+    transformerLoadVa: number(figures.value.transformerLoadVa),
+    motor: {
+      speeds: isDrive.value ? [] : speedNames.value,
+      amps: number(figures.value.amps),
+      microfarads: isDrive.value ? undefined : number(figures.value.microfarads),
+      capacitorVolts: isDrive.value ? undefined : number(figures.value.capacitorVolts),
+    },
+    speedFor: heats.value
+      ? (Object.fromEntries(
+          Object.entries(document.speedFor).filter(([, speed]) =>
+            speedNames.value.includes(speed!),
+          ),
+        ) as PlanDoc['speedFor'])
+      : {},
+  }
+})
+
+let turn = 0
+watch(
+  asked,
+  async (document) => {
+    const mine = ++turn
+    try {
+      const answer = await ask<Plan>('plan', document)
+      if (mine !== turn) return
+      plan.value = answer
+      faults.value = {}
+    } catch (failed) {
+      if (mine !== turn) return
+      faults.value =
+        failed instanceof Faulty
+          ? Object.fromEntries(failed.faults.map((one) => [one.path, one.message]))
+          : { '': String(failed) }
+    }
+  },
+  { immediate: true },
+)
+
+function take(next: Pattern) {
+  const supply =
+    next === 'D'
+      ? 'LINE_3PH'
+      : document_.value.supply === 'LINE_3PH'
+        ? 'LINE_240'
+        : document_.value.supply
+  document_.value = {
+    ...document_.value,
+    pattern: next,
+    supply,
+    role: next === 'A' || next === 'A1' ? 'OUTDOOR_FAN' : document_.value.role,
+    stages:
+      (next === 'A' || next === 'A1') && !document_.value.stages.length
+        ? ['LOW', 'HIGH']
+        : document_.value.stages,
+    fanRelay: next === 'C' && document_.value.fanRelay,
+  }
+  if (next !== 'D' && !speeds.value) speeds.value = 'HIGH, LOW'
+}
+
+function toggle(list: 'calls' | 'contactorCalls', id: CallId) {
+  const now = document_.value[list]
+  document_.value = {
+    ...document_.value,
+    [list]: now.includes(id) ? now.filter((one) => one !== id) : [...now, id],
+  }
+}
+
+const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', BLOCKED: 'Blocked' }
+</script>
+
+<template>
+  <div class="stack">
+    <section class="card stack" aria-labelledby="pattern">
+      <h2 id="pattern">How it is wired</h2>
+      <div class="pattern-now">
+        <strong>{{ PATTERNS[pattern].title }}</strong>
+        <span class="soft small">{{ PATTERNS[pattern].detail }}</span>
+      </div>
+      <p v-if="pattern === draft.pattern" class="soft">{{ why }}</p>
+      <details class="fold">
+        <summary><h2>Wired otherwise</h2></summary>
+        <div class="patterns" role="group" aria-labelledby="pattern">
+          <button
+            v-for="(words, id) in PATTERNS"
+            :key="id"
+            type="button"
+            class="quiet-button pattern"
+            :aria-pressed="pattern === id"
+            @click="take(id as Pattern)"
+          >
+            <strong>{{ words.title }}</strong>
+            <span class="soft small">{{ words.detail }}</span>
+          </button>
+        </div>
+      </details>
+      <details class="fold" :open="!!Object.keys(faults).length">
+        <summary>
+          <h2>What it is planned for</h2>
+          <span class="soft"
+            >{{ SUPPLIES[document_.supply] }}, {{ asked.transformerVa ?? '?' }} VA,
+            {{ document_.calls.map((id) => CALLS[id]).join(', ') }}</span
+          >
+        </summary>
+        <div class="stack fields">
+          <fieldset class="question">
+            <legend>Calls of the equipment</legend>
+            <div class="options">
+              <button
+                v-for="(title, id) in CALLS"
+                :key="id"
+                type="button"
+                class="quiet-button"
+                :aria-pressed="document_.calls.includes(id)"
+                @click="toggle('calls', id)"
+              >
+                {{ title }}
+              </button>
+              <button
+                type="button"
+                class="quiet-button"
+                :aria-pressed="document_.defrost"
+                @click="document_.defrost = !document_.defrost"
+              >
+                Defrost
+              </button>
+            </div>
+          </fieldset>
+          <fieldset v-if="pattern === 'C' || isOutdoors" class="question">
+            <legend>Of these, which pull the compressor’s contactor</legend>
+            <div class="options">
+              <button
+                v-for="id in document_.calls"
+                :key="id"
+                type="button"
+                class="quiet-button"
+                :aria-pressed="document_.contactorCalls.includes(id)"
+                @click="toggle('contactorCalls', id)"
+              >
+                {{ CALLS[id] }}
+              </button>
+            </div>
+          </fieldset>
+          <fieldset v-if="isOutdoors" class="question">
+            <legend>Stages of the fan</legend>
+            <div class="options">
+              <button
+                type="button"
+                class="quiet-button"
+                :aria-pressed="document_.stages.length === 1"
+                @click="document_.stages = ['HIGH']"
+              >
+                One
+              </button>
+              <button
+                type="button"
+                class="quiet-button"
+                :aria-pressed="document_.stages.length === 2"
+                @click="document_.stages = ['LOW', 'HIGH']"
+              >
+                Two
+              </button>
+            </div>
+          </fieldset>
+          <fieldset v-if="!isDrive" class="question">
+            <legend>Outputs of the board</legend>
+            <div class="options">
+              <button
+                type="button"
+                class="quiet-button"
+                :aria-pressed="document_.outputs === 'PLAIN'"
+                @click="document_.outputs = 'PLAIN'"
+              >
+                Plain contacts: relays click on the board
+              </button>
+              <button
+                type="button"
+                class="quiet-button"
+                :aria-pressed="document_.outputs === 'SOLID_STATE'"
+                @click="document_.outputs = 'SOLID_STATE'"
+              >
+                Electronic, or not known
+              </button>
+            </div>
+          </fieldset>
+          <fieldset v-if="pattern === 'C'" class="question">
+            <legend>Contactor and blower</legend>
+            <div class="options">
+              <button
+                type="button"
+                class="quiet-button"
+                :aria-pressed="document_.cabinet === 'ONE'"
+                @click="document_.cabinet = 'ONE'"
+              >
+                In one cabinet, on one supply
+              </button>
+              <button
+                type="button"
+                class="quiet-button"
+                :aria-pressed="document_.cabinet === 'SPLIT'"
+                @click="document_.cabinet = 'SPLIT'"
+              >
+                Apart
+              </button>
+              <button
+                type="button"
+                class="quiet-button"
+                :aria-pressed="document_.fanRelay"
+                @click="document_.fanRelay = !document_.fanRelay"
+              >
+                A fan relay for the other calls
+              </button>
+            </div>
+          </fieldset>
+          <fieldset v-if="!isDrive" class="question">
+            <legend>Line</legend>
+            <div class="options">
+              <button
+                v-for="supply in ['LINE_240', 'LINE_120'] as const"
+                :key="supply"
+                type="button"
+                class="quiet-button"
+                :aria-pressed="document_.supply === supply"
+                @click="document_.supply = supply"
+              >
+                {{ SUPPLIES[supply] }}
+              </button>
+            </div>
+          </fieldset>
+          <div class="figures">
+            <FigureInput
+              v-model="figures.transformerVa"
+              name="transformerVa"
+              title="Transformer"
+              unit="VA"
+              :fault="faults.transformerVa"
+            />
+            <FigureInput
+              v-model="figures.transformerLoadVa"
+              name="transformerLoadVa"
+              title="What hangs on it"
+              unit="VA"
+              :fault="faults.transformerLoadVa"
+            />
+            <FigureInput
+              v-model="figures.amps"
+              name="amps"
+              title="New motor"
+              unit="A"
+              :fault="faults['motor.amps']"
+            />
+            <template v-if="!isDrive">
+              <FigureInput
+                v-model="figures.microfarads"
+                name="microfarads"
+                title="Its capacitor"
+                unit="µF"
+                :fault="faults['motor.microfarads']"
+              />
+              <FigureInput
+                v-model="figures.capacitorVolts"
+                name="capacitorVolts"
+                title="For"
+                unit="V AC"
+                :fault="faults['motor.capacitorVolts']"
+              />
+              <label class="named">
+                <span>Speed leads <span class="soft">high first</span></span>
+                <el-input v-model="speeds" name="speeds" autocomplete="off" />
+                <span v-if="faults['motor.speeds']" class="fault" role="alert">{{
+                  faults['motor.speeds']
+                }}</span>
+              </label>
+            </template>
+          </div>
+          <fieldset v-if="heats && speedNames.length > 1" class="question">
+            <legend>Which speed each call gets</legend>
+            <div class="figures">
+              <label v-for="id in document_.calls" :key="id" class="named">
+                <span>{{ CALLS[id] }}</span>
+                <select v-model="document_.speedFor[id]" :name="`speed-${id}`">
+                  <option :value="undefined">{{ speedNames[0] }}</option>
+                  <option v-for="name in speedNames.slice(1)" :key="name" :value="name">
+                    {{ name }}
+                  </option>
+                </select>
+              </label>
+            </div>
+          </fieldset>
+        </div>
+      </details>
+      <ul v-if="assumed.length && pattern === draft.pattern" class="assumed">
+        <li v-for="one in assumed" :key="one.sentence" class="soft">{{ one.sentence }}</li>
+      </ul>
+      <p v-if="faults['']" class="fault" role="alert">{{ faults[''] }}</p>
+    </section>
+    <template v-if="plan">
+      <section class="card stack" aria-labelledby="plan-state">
+        <h2 id="plan-state" :class="{ blocked: plan.state === 'BLOCKED' }">
+          {{ STATES[plan.state] }}
+        </h2>
+        <ul v-if="plan.reasons.length" class="plain reasons">
+          <li v-for="(reason, index) in plan.reasons" :key="index">
+            <strong v-if="reason.call">{{ callTitle(reason.call) }}: </strong>{{ reason.sentence }}
+          </li>
+        </ul>
+        <p v-if="plan.instead" class="row">
+          <button
+            type="button"
+            class="quiet-button"
+            @click="document_ = { ...document_, fanRelay: true }"
+          >
+            With a fan relay on these calls it can be wired
+          </button>
+        </p>
+        <CallTable :result="plan.result" :before-after="plan.beforeAfter" />
+      </section>
+      <section class="card stack" aria-labelledby="take">
+        <h2 id="take">To take along</h2>
+        <ul class="plain needs">
+          <li v-for="need in plan.parts" :key="need.need">
+            <strong class="digits">{{ need.count }}</strong> {{ TYPES[need.type] }},
+            <span class="soft">{{ need.need }}</span>
+          </li>
+        </ul>
+        <p class="notice">
+          Breaker off, locked and proved dead before a wire is moved; capacitors discharged.
+          Licensed work: local code and the unit’s plate rule.
+        </p>
+        <p class="row">
+          <el-button
+            type="primary"
+            :disabled="plan.state === 'BLOCKED' || !!Object.keys(faults).length"
+            @click="emit('begin', asked, plan)"
+          >
+            Wire it
+          </el-button>
+          <button type="button" class="link-button" @click="emit('nothing')">
+            Record a wiring without a plan
+          </button>
+        </p>
+      </section>
+      <div class="card">
+        <WiringDrawing :wiring="plan.wiring" />
+      </div>
+    </template>
+    <p v-else-if="!faults['']" class="soft" role="status">Running every call…</p>
+  </div>
+</template>
+
+<style scoped>
+.patterns {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
+  gap: 8px;
+  margin-top: 10px;
+}
+
+.pattern-now {
+  display: grid;
+  padding-left: 12px;
+  border-left: 5px solid var(--copper);
+}
+
+.pattern {
+  display: grid;
+  align-content: start;
+  padding: 8px 12px;
+  text-align: left;
+}
+
+.fields {
+  margin-top: 12px;
+}
+
+.figures {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 12px;
+}
+
+.assumed {
+  margin: 0;
+  padding-left: 20px;
+}
+
+.blocked {
+  color: var(--failed);
+}
+
+.reasons li {
+  padding: 6px 0;
+  border-top: 1px dotted var(--rule-strong);
+}
+
+select {
+  min-height: var(--target);
+  padding: 0 10px;
+  border: 1px solid var(--rule-strong);
+  border-radius: 4px;
+  background: var(--card);
+  color: var(--ink);
+  font: inherit;
+}
+</style>

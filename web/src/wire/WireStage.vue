@@ -1,0 +1,236 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useCall } from '../call/call'
+import PhotoStrip from '../hear/PhotoStrip.vue'
+import { useKeys } from '../keys/keys'
+import AddCall from './AddCall.vue'
+import AddPart from './AddPart.vue'
+import {
+  bare,
+  begun,
+  capped,
+  marked,
+  mended,
+  openBench,
+  withoutPart,
+  withoutWire,
+  withPart,
+  withWire,
+} from './bench'
+import CallTable from './CallTable.vue'
+import PlanForm from './PlanForm.vue'
+import PlanSteps from './PlanSteps.vue'
+import PowerChecks from './PowerChecks.vue'
+import RunStatus from './RunStatus.vue'
+import TerminalBoard from './TerminalBoard.vue'
+import type { AsWired, PlanDoc } from './types'
+import WireList from './WireList.vue'
+import { PATTERNS } from './words'
+import WiringDrawing from './WiringDrawing.vue'
+
+/** A conversion: planned, made wire by wire and run after each, then proved before power. */
+const { call, waiting, wire, refusal } = useCall()
+const emit = defineEmits<{ help: [] }>()
+
+const mine = new Set<string>()
+const bench = openBench((made) => mine.add(wire(made)))
+const { made, progress, mend, looking, fault, refusal: refused } = bench
+/** A new plan is made while another wiring stands. */
+const planning = ref(false)
+
+/** What this device has not sent yet, or what the call holds; what came from here is here already. */
+watch(
+  () => call.value.wired,
+  (kept) => {
+    const unsent = waiting.value.findLast((save) => save.path.includes('/wirings/'))
+    if (unsent) {
+      if (!made.value) bench.show(unsent.body as AsWired)
+    } else if (kept && !mine.has(kept.id)) bench.show(kept.made as unknown as AsWired)
+  },
+  { immediate: true },
+)
+
+/** Drawn as far as it is made, or with what is left to make. */
+const asMade = ref(false)
+const ahead = computed(
+  () => made.value && progress.value && { ...made.value.wiring, wires: progress.value.ahead },
+)
+
+const draft = computed(() => call.value.planDraft.plan as unknown as PlanDoc)
+const plan = computed(() => made.value?.plan)
+const bad = computed(() =>
+  progress.value
+    ? [...progress.value.result.calls, progress.value.result].flatMap((one) =>
+        one.findings
+          .filter((finding) => finding.severity === 'STOP')
+          .flatMap((finding) => finding.at),
+      )
+    : [],
+)
+const total = computed(
+  () => (made.value?.wiring.wires.length ?? 0) + (progress.value?.toMake.length ?? 0),
+)
+const wires = computed(() => call.value.particulars.wires ?? {})
+
+function changed(next: (made: AsWired) => AsWired | string) {
+  if (made.value) bench.change(next(made.value))
+}
+
+useKeys({ undo: bench.undo, help: () => emit('help') })
+</script>
+
+<template>
+  <div class="fit">
+    <p v-if="refusal" class="notice failed" role="alert">
+      {{ refusal.label }}: {{ refusal.refusal.message }}
+    </p>
+    <template v-if="!made || planning">
+      <p v-if="planning" class="row">
+        <button type="button" class="link-button" @click="planning = false">
+          Back to the wiring as it is
+        </button>
+      </p>
+      <PlanForm
+        :draft="plan && planning ? plan : draft"
+        :why="call.planDraft.why"
+        :assumed="call.planDraft.assumed"
+        @begin="
+          (document, planned) => {
+            bench.change(begun(document, planned))
+            planning = false
+          }
+        "
+        @nothing="
+          () => {
+            bench.change(bare())
+            planning = false
+          }
+        "
+      />
+    </template>
+    <template v-else>
+      <header class="row head">
+        <h1>{{ plan ? PATTERNS[plan.pattern].title : 'Wired without a plan' }}</h1>
+        <span class="soft digits">{{ made.wiring.wires.length }} of {{ total }} wires</span>
+        <button
+          type="button"
+          class="quiet-button"
+          :disabled="!bench.canUndo.value"
+          @click="bench.undo"
+        >
+          Take back
+        </button>
+        <button type="button" class="link-button" @click="planning = true">Plan anew</button>
+      </header>
+      <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
+      <p v-if="refused" class="notice" role="alert">{{ refused }}</p>
+      <RunStatus
+        v-if="progress"
+        :progress="progress"
+        :mend="mend"
+        :looking="looking"
+        @mend="(change) => changed((now) => mended(now, change))"
+      />
+      <div class="beside">
+        <div class="stack">
+          <div v-if="progress" class="card stack">
+            <p class="notice">
+              Breaker off, locked and proved dead; capacitors discharged, before a wire is touched.
+            </p>
+            <PlanSteps
+              :steps="progress.toMake"
+              @made="(one) => changed((now) => withWire(now, one))"
+            />
+            <TerminalBoard
+              :parts="progress.parts"
+              :wires="made.wiring.wires"
+              :bad="bad"
+              @wire="(one) => changed((now) => withWire(now, one))"
+              @off="(one) => changed((now) => withoutWire(now, one))"
+              @cap="(lead) => changed((now) => capped(now, lead))"
+              @part="(id) => changed((now) => withoutPart(now, id))"
+            />
+            <WireList
+              :wires="made.wiring.wires"
+              :marks="made.marks"
+              :strange="progress.strange"
+              @off="(one) => changed((now) => withoutWire(now, one))"
+              @mark="(one, colour, label) => changed((now) => marked(now, one, colour, label))"
+            />
+            <AddPart
+              :parts="made.wiring.parts"
+              @add="(part) => changed((now) => withPart(now, part))"
+            />
+            <AddCall
+              v-if="!plan"
+              :wiring="made.wiring"
+              @calls="(wiring) => changed((now) => ({ ...now, wiring, ticks: [] }))"
+            />
+            <dl v-if="Object.keys(wires).length" class="old">
+              <dt>The old motor’s wires</dt>
+              <dd v-for="(colour, terminal) in wires" :key="terminal">
+                {{ terminal }}: {{ colour }}
+              </dd>
+            </dl>
+          </div>
+          <div v-if="progress?.done || made.ticks.length" class="card">
+            <PowerChecks
+              :wiring="made.wiring"
+              :ticks="made.ticks"
+              @ticked="(ticks) => changed((now) => ({ ...now, ticks }))"
+            />
+          </div>
+        </div>
+        <div class="stack">
+          <div class="card">
+            <WiringDrawing
+              :wiring="asMade || !progress ? made.wiring : ahead!"
+              :calls="asMade ? undefined : progress?.result.calls"
+            >
+              <button
+                v-if="progress?.toMake.length"
+                type="button"
+                class="link-button"
+                @click="asMade = !asMade"
+              >
+                {{ asMade ? 'As it will be' : 'Only what is made' }}
+              </button>
+            </WiringDrawing>
+          </div>
+          <div v-if="progress" class="card stack">
+            <h2>{{ progress.beforeAfter ? 'Before and after' : 'Call by call' }}</h2>
+            <p v-if="progress.toMake.length" class="soft">
+              As it will be once the rest is made as planned.
+            </p>
+            <CallTable :result="progress.result" :before-after="progress.beforeAfter" />
+          </div>
+          <div class="card"><PhotoStrip :only="['AS_WIRED', 'WIRING']" /></div>
+        </div>
+      </div>
+    </template>
+    <p class="soft">
+      Simulation proves the record, not the copper. Licensed work, local code and the unit’s own
+      literature rule.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.fit {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 16px;
+}
+
+.head {
+  gap: 6px 18px;
+}
+
+.old {
+  margin: 0;
+}
+
+.old dd {
+  margin: 0;
+}
+</style>
