@@ -152,6 +152,9 @@ public record PlanDraft(PlanRequest plan, String why, List<Assumed> assumed) {
         assume("supply", "The line is not known: 240 V is taken.");
         return PartType.LINE_240;
       }
+      if (volts.indexOf('/') >= 0) {
+        assume("supply", "The plate names two lines, " + volts + ": the first is taken.");
+      }
       return volts.startsWith("115") || volts.startsWith("120")
           ? PartType.LINE_120
           : PartType.LINE_240;
