@@ -18,6 +18,9 @@ interface StoodOn {
   }
 }
 
+/** Ways on which something is wired otherwise than it was. */
+const FITTED: string[] = ['FIXED_SPEED', 'LOANER', 'DRIVE_BYPASS']
+
 const decisions = computed(() => call.value.decisions)
 const stood = ref<Record<string, StoodOn | string>>({})
 
@@ -50,6 +53,13 @@ const cost = (decision: Decision, amount: number | undefined) =>
           }}<template v-if="decision.firstCost !== undefined"
             >, first cost {{ cost(decision, decision.firstCost) }}</template
           >.
+          <router-link
+            v-if="!index && FITTED.includes(decision.route)"
+            class="says"
+            :to="`/calls/${call.id}/fit`"
+            >Plan and wire it</router-link
+          >
+          {{ ' ' }}
           <router-link v-if="!index" :to="`/calls/${call.id}/hand-over`">To the papers</router-link>
         </p>
         <ul v-if="decision.done.length && !index" class="done">

@@ -118,6 +118,28 @@ async function another() {
           </li>
         </ul>
       </section>
+      <div class="card">
+        <h2>What is seen</h2>
+        <table>
+          <thead>
+            <tr>
+              <th>Call</th>
+              <th>Must</th>
+              <th>Does</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in seen" :key="row.name" :class="{ off: row.must !== row.does }">
+              <th scope="row">{{ callTitle(row.name) }}</th>
+              <td>{{ row.must }}</td>
+              <td>
+                <strong>{{ row.does }}</strong>
+                <span v-if="row.must !== row.does" aria-label="differs"> ≠</span>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
       <div class="beside">
         <div class="card stack">
           <TerminalBoard
@@ -130,28 +152,6 @@ async function another() {
           />
         </div>
         <div class="stack">
-          <div class="card">
-            <h2>What is seen</h2>
-            <table>
-              <thead>
-                <tr>
-                  <th>Call</th>
-                  <th>Must</th>
-                  <th>Does</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr v-for="row in seen" :key="row.name" :class="{ off: row.must !== row.does }">
-                  <th scope="row">{{ callTitle(row.name) }}</th>
-                  <td>{{ row.must }}</td>
-                  <td>
-                    <strong>{{ row.does }}</strong>
-                    <span v-if="row.must !== row.does" aria-label="differs"> ≠</span>
-                  </td>
-                </tr>
-              </tbody>
-            </table>
-          </div>
           <div class="card">
             <WiringDrawing
               :wiring="made.wiring"

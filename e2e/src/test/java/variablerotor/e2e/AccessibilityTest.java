@@ -41,7 +41,7 @@ class AccessibilityTest {
     page.getByText("Lantern Street bakery").click();
     page.locator(".chain").waitFor();
     check(page, "prove, decided");
-    for (String stage : List.of("Hear", "Choose", "Hand over")) {
+    for (String stage : List.of("Hear", "Choose", "Fit", "Hand over")) {
       page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(stage).setExact(true))
           .click();
       page.locator("main .card").first().waitFor();

@@ -44,6 +44,14 @@ class PicturesTest {
     open(page, "Gullmoor ferry terminal", "Choose");
     page.locator("#motors").waitFor();
     take(page, "choose" + suffix);
+    open(page, "Withy Eyot boathouse", "Fit");
+    page.locator(".sheet svg").waitFor();
+    page.locator("select[name='call']").selectOption("COOL");
+    page.locator(".status h2").waitFor();
+    if (phone) {
+      page.locator(".terminal.bad").first().scrollIntoViewIfNeeded();
+    }
+    take(page, "fit" + suffix);
     if (phone) {
       open(page, "Brackwater assembly rooms", "Prove");
       take(page, "prove-at-odds-phone");
@@ -72,6 +80,14 @@ class PicturesTest {
     take(page, "code-books");
     practice(page);
     take(page, "look-back");
+    page.navigate("/practice/wiring?n=12");
+    page.locator(".sheet svg").waitFor();
+    take(page, "wiring-practice");
+    open(page, "Withy Eyot boathouse", "Fit");
+    press(page, "Plan anew");
+    page.getByText("To take along").waitFor();
+    page.locator(".card:has(#take)").scrollIntoViewIfNeeded();
+    take(page, "fit-plan");
     page.navigate("/about");
     take(page, "says-who");
   }

@@ -24,8 +24,7 @@ import variablerotor.core.wiring.Planner;
 class PlanDraftTest {
   private static PlanDraft draft(Family family, String volts, UnitPlate unit) {
     Particulars told =
-        new Particulars(
-            "Quay", "", "", Symptom.NO_RUN, unit, MotorPlate.of(family, volts), null);
+        new Particulars("Quay", "", "", Symptom.NO_RUN, unit, MotorPlate.of(family, volts), null);
     JobLog log = new JobLog.Builder("id", false, "Tobin", "", "", told).build();
     return Job.of(log, Settings.usual("UTC"), LocalDate.parse("2026-11-24")).planDraft();
   }

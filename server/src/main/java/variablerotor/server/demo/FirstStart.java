@@ -19,11 +19,15 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.casefile.PlanReader;
 import variablerotor.core.choice.Market;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.job.Settings;
 import variablerotor.core.route.Route;
+import variablerotor.core.tree.Tree;
+import variablerotor.core.wiring.AsWired;
+import variablerotor.core.wiring.Planner;
 import variablerotor.json.Json;
 import variablerotor.server.account.Account;
 import variablerotor.server.account.AccountStore;
@@ -38,6 +42,7 @@ import variablerotor.server.offer.OfferService;
 import variablerotor.server.photo.PhotoService;
 import variablerotor.server.reading.ReadingService;
 import variablerotor.server.shop.SettingsStore;
+import variablerotor.server.wiring.WiringService;
 
 /**
  * Fills an empty database: with the demo shop in demo mode, otherwise with one lead account whose
@@ -55,6 +60,7 @@ class FirstStart implements ApplicationRunner {
   private final PhotoService photos;
   private final OfferService offers;
   private final DecisionService decisions;
+  private final WiringService wirings;
   private final CodeBookService books;
   private final SettingsStore settings;
   private final MotorService motors;
@@ -70,6 +76,7 @@ class FirstStart implements ApplicationRunner {
       PhotoService photos,
       OfferService offers,
       DecisionService decisions,
+      WiringService wirings,
       CodeBookService books,
       SettingsStore settings,
       MotorService motors,
@@ -83,6 +90,7 @@ class FirstStart implements ApplicationRunner {
     this.photos = photos;
     this.offers = offers;
     this.decisions = decisions;
+    this.wirings = wirings;
     this.books = books;
     this.settings = settings;
     this.motors = motors;
@@ -191,6 +199,30 @@ class FirstStart implements ApplicationRunner {
     }
     if (call.get("decision") instanceof String route) {
       decisions.decide(id, UUID.randomUUID(), Route.valueOf(route), null, List.of(), then);
+    }
+    if (call.get("wiring") instanceof Map<?, ?> wiring) {
+      wirings.keep(id, UUID.randomUUID(), made(wiring), then);
+    }
+  }
+
+  /** A plan with only these wires made. */
+  private static Object made(Map<?, ?> given) {
+    try {
+      Map<String, Object> wiring = Planner.of(PlanReader.read(given.get("plan"))).wiring().tree();
+      wiring.put("wires", given.get("made"));
+      return Tree.of(
+          "format",
+          AsWired.FORMAT,
+          "version",
+          AsWired.VERSION,
+          "plan",
+          given.get("plan"),
+          "wiring",
+          wiring,
+          "marks",
+          given.get("marks"));
+    } catch (InputFaults unreadable) {
+      throw new IllegalStateException("the demo wiring cannot be read", unreadable);
     }
   }
 

@@ -29,13 +29,20 @@ class WiringApiTest {
 
   private static Map<String, Object> plan() {
     return Tree.of(
-        "format", "variable-rotor-plan",
-        "version", 1,
-        "pattern", "A",
-        "transformerVa", 40,
-        "stages", List.of("LOW", "HIGH"),
-        "calls", List.of("COOL"),
-        "motor", Tree.of("speeds", List.of("HIGH", "LOW"), "amps", 2.6));
+        "format",
+        "variable-rotor-plan",
+        "version",
+        1,
+        "pattern",
+        "A",
+        "transformerVa",
+        40,
+        "stages",
+        List.of("LOW", "HIGH"),
+        "calls",
+        List.of("COOL"),
+        "motor",
+        Tree.of("speeds", List.of("HIGH", "LOW"), "amps", 2.6));
   }
 
   private static Map<String, Object> made() throws InputFaults {
