@@ -177,6 +177,32 @@ class MainTest {
     assertTrue(errors.contains("pattern") && errors.contains("motor.speeds"), errors);
   }
 
+  /** The drawing is well-formed XML with every part's name in it, whatever names people give. */
+  @Test
+  void aWiringIsDrawn(@TempDir Path folder) throws Exception {
+    Path wiring = folder.resolve("wiring.json");
+    Files.writeString(
+        wiring,
+        "{\"format\":\"variable-rotor-wiring\",\"version\":1,\"parts\":[{\"id\":\"SRC\",\"type\":"
+            + "\"LINE_240\"},{\"id\":\"K<1>&\",\"type\":\"RELAY\"}],\"wires\":[[\"SRC.L1\","
+            + "\"K<1>&.COM1\"]],\"calls\":[{\"name\":\"idle\",\"on\":[]}]}");
+    Path drawn = folder.resolve("out.svg");
+    Result result = run("", "wiring", wiring.toString(), "--svg", drawn.toString());
+    assertEquals(0, result.status(), result.err());
+    assertTrue(result.out().contains("\"calls\""));
+    var document =
+        javax.xml.parsers.DocumentBuilderFactory.newInstance()
+            .newDocumentBuilder()
+            .parse(drawn.toFile());
+    assertEquals("svg", document.getDocumentElement().getTagName());
+    assertTrue(document.getDocumentElement().getTextContent().contains("K<1>&"));
+    Result unwritable =
+        run("", "wiring", wiring.toString(), "--svg", folder.resolve("no/out.svg").toString());
+    assertEquals(2, unwritable.status());
+    assertTrue(unwritable.err().contains("cannot be written"), unwritable.err());
+    assertEquals(2, run("", "plan", wiring.toString(), "--svg", "x.svg").status());
+  }
+
   /** Ways forward with a price and a motor to fit; what makes no sense is told by its path. */
   @Test
   void optionsAreAnsweredAndBadOnesToldByTheirPath() throws InputFaults {

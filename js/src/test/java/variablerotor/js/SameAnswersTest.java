@@ -28,6 +28,7 @@ import variablerotor.core.odds.Check;
 import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.view.Answers;
+import variablerotor.core.view.WireBench;
 import variablerotor.json.Json;
 
 /** The compiled core gives the answers of the JVM's, field by field and to the last digit. */
@@ -86,12 +87,16 @@ class SameAnswersTest {
     try {
       return Json.read(Json.write(Answers.diagnose(Json.read(line))));
     } catch (InputFaults faults) {
-      List<Object> told = new ArrayList<>();
-      faults
-          .faults()
-          .forEach(fault -> told.add(Tree.of("path", fault.path(), "message", fault.message())));
-      return Tree.of("errors", told);
+      return errors(faults);
     }
+  }
+
+  private static Object errors(InputFaults faults) {
+    List<Object> told = new ArrayList<>();
+    faults
+        .faults()
+        .forEach(fault -> told.add(Tree.of("path", fault.path(), "message", fault.message())));
+    return Tree.of("errors", told);
   }
 
   private static void same(List<String> cases, List<String> answers) throws Exception {
@@ -176,7 +181,70 @@ class SameAnswersTest {
                   cases);
       same(cases, answers);
       bracketsCount(page);
+      theWiringBenchToo(page);
     }
+  }
+
+  /** A question of the page, as the JVM answers it. */
+  private interface Question {
+    Object answer(Object tree) throws InputFaults;
+  }
+
+  private static final Map<String, Question> BENCH =
+      Map.of(
+          "plan", WireBench::plan,
+          "run", WireBench::run,
+          "checks", WireBench::checks,
+          "draw", WireBench::draw,
+          "exercise", WireBench::exercise);
+
+  private static final int EXERCISES = 24;
+
+  /** Plans, wirings with a mistake, what is drawn and checked of them: the same in the page. */
+  private static void theWiringBenchToo(Page page) throws InputFaults {
+    for (int seed = 1; seed <= EXERCISES; seed++) {
+      Map<?, ?> exercise = (Map<?, ?>) bench(page, "exercise", Tree.of("seed", seed));
+      Object plan = exercise.get("plan");
+      bench(page, "plan", plan);
+      Map<String, Object> made =
+          Tree.of(
+              "format",
+              "variable-rotor-as-wired",
+              "version",
+              1,
+              "plan",
+              plan,
+              "wiring",
+              exercise.get("wrong"));
+      bench(page, "run", made);
+      bench(page, "checks", exercise.get("right"));
+      for (String sheet : List.of("LADDER", "CONNECTIONS")) {
+        bench(
+            page,
+            "draw",
+            Tree.of("wiring", exercise.get("wrong"), "sheet", sheet, "call", "COOL", "moment", 1));
+      }
+    }
+    bench(page, "run", Tree.of("format", "variable-rotor-as-wired", "wiring", "none"));
+  }
+
+  private static Object bench(Page page, String verb, Object tree) throws InputFaults {
+    String asked = Json.write(tree);
+    Object there =
+        Json.read(
+            (String)
+                page.evaluate(
+                    "([verb, line]) => JSON.stringify(core[verb](JSON.parse(line)))",
+                    List.of(verb, asked)));
+    Object here;
+    try {
+      here = Json.read(Json.write(BENCH.get(verb).answer(Json.read(asked))));
+    } catch (InputFaults faults) {
+      here = errors(faults);
+    }
+    assertEquals("", difference("", here, there), verb + " " + asked);
+    assertEquals(here, there);
+    return here;
   }
 
   private static Browser launch(Playwright playwright) {

@@ -3,7 +3,6 @@ package variablerotor.core.wiring;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
@@ -36,7 +35,6 @@ public record Exercise(
   }
 
   private static final int TRIES = 400;
-  private static final long SPREAD = 0x9E3779B97F4A7C15L;
 
   /** One wire taken off, one made, or both. */
   private record Change(@Nullable Wire off, @Nullable Wire on) {}
@@ -47,16 +45,15 @@ public record Exercise(
    * @throws IllegalStateException where no harmful mistake is found, which would be a fault here
    */
   public static Exercise of(long seed) {
-    // Seeds that are near to each other would begin alike.
-    Random random = new Random(seed * SPREAD);
-    PlanRequest plan = plan(random);
+    Dice dice = new Dice(seed);
+    PlanRequest plan = plan(dice);
     Wiring right = Planner.of(plan).wiring();
     List<Change> classics = classics(right);
     for (int at = 0; at < TRIES; at++) {
       Change change =
-          at % 2 == 0 && random.nextBoolean() && !classics.isEmpty()
-              ? classics.get(random.nextInt(classics.size()))
-              : drawn(right, random);
+          at % 2 == 0 && dice.coin() && !classics.isEmpty()
+              ? classics.get(dice.below(classics.size()))
+              : drawn(right, dice);
       List<Wire> wires = new ArrayList<>(right.wires());
       if (change.off != null) {
         wires.remove(change.off);
@@ -82,14 +79,14 @@ public record Exercise(
     return first;
   }
 
-  private static PlanRequest plan(Random random) {
+  private static PlanRequest plan(Dice dice) {
     Pattern[] patterns = {
       Pattern.A, Pattern.A, Pattern.A1, Pattern.B, Pattern.C, Pattern.D, Pattern.E, Pattern.E
     };
-    Pattern pattern = patterns[random.nextInt(patterns.length)];
+    Pattern pattern = patterns[dice.below(patterns.length)];
     boolean outdoors = pattern == Pattern.A || pattern == Pattern.A1;
     boolean three = pattern == Pattern.D;
-    boolean heat = random.nextBoolean();
+    boolean heat = dice.coin();
     List<CallId> calls = new ArrayList<>(List.of(CallId.COOL));
     if (outdoors) {
       calls.add(CallId.HEAT_PUMP);
@@ -105,7 +102,7 @@ public record Exercise(
         40.0,
         9.0,
         outdoors ? List.of("LOW", "HIGH") : List.of(),
-        pattern != Pattern.A1 && random.nextBoolean(),
+        pattern != Pattern.A1 && dice.coin(),
         outdoors && heat,
         calls,
         List.of(CallId.COOL, CallId.HEAT_PUMP),
@@ -182,8 +179,8 @@ public record Exercise(
   }
 
   /** One end of one wire on another terminal. */
-  private static Change drawn(Wiring right, Random random) {
-    Wire wire = right.wires().get(random.nextInt(right.wires().size()));
+  private static Change drawn(Wiring right, Dice dice) {
+    Wire wire = right.wires().get(dice.below(right.wires().size()));
     List<Terminal> ends = new ArrayList<>();
     right
         .wires()
@@ -192,8 +189,8 @@ public record Exercise(
               ends.add(one.from());
               ends.add(one.to());
             });
-    Terminal now = ends.get(random.nextInt(ends.size()));
-    Wire on = new Wire(random.nextBoolean() ? wire.from() : wire.to(), now);
+    Terminal now = ends.get(dice.below(ends.size()));
+    Wire on = new Wire(dice.coin() ? wire.from() : wire.to(), now);
     boolean is = on.from().equals(on.to()) || right.wires().stream().anyMatch(on::isLike);
     return is ? new Change(wire, null) : new Change(wire, on);
   }
