@@ -10,6 +10,11 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.TimeValue;
+import variablerotor.core.schematic.Connections;
+import variablerotor.core.schematic.Ladder;
+import variablerotor.core.schematic.Lit;
+import variablerotor.core.schematic.Sheet;
+import variablerotor.core.wiring.BeforePower;
 import variablerotor.core.wiring.LargeWiring;
 import variablerotor.core.wiring.Mend;
 import variablerotor.core.wiring.Result;
@@ -38,6 +43,26 @@ public class WiringSpeed {
   @Benchmark
   public Mend mend() {
     return Mend.of(wrong, Result.of(wrong));
+  }
+
+  @Benchmark
+  public Sheet ladderOfPatternA() {
+    return Ladder.of(small, Lit.dark(small));
+  }
+
+  @Benchmark
+  public Sheet connectionsOfPatternA() {
+    return Connections.of(small, Lit.dark(small));
+  }
+
+  @Benchmark
+  public Sheet ladderOfTwoHundredParts() {
+    return Ladder.of(large, Lit.dark(large));
+  }
+
+  @Benchmark
+  public Object ohmChecks() {
+    return BeforePower.of(small, Result.of(small));
   }
 
   public static void main(String[] args) throws Exception {
