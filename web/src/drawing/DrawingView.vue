@@ -113,12 +113,25 @@ function path(pieces: number[][]): string {
   fill: var(--failed);
 }
 
+.fill.copper,
+.fill-copper {
+  fill: var(--copper);
+}
+
+.fill.paper {
+  fill: var(--on-copper);
+}
+
 .fill-paper {
   fill: var(--card);
 }
 
 .rim-ink {
   stroke: var(--ink);
+}
+
+.rim-copper {
+  stroke: var(--copper);
 }
 
 .rim-failed {

@@ -233,4 +233,11 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
 .old dd {
   margin: 0;
 }
+
+/* A drawing wants as much room as the terminals. */
+@media (min-width: 1024px) {
+  .beside {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+  }
+}
 </style>

@@ -199,4 +199,11 @@ ul {
   margin: 0;
   padding-left: 20px;
 }
+
+/* A drawing wants as much room as the terminals. */
+@media (min-width: 1024px) {
+  .beside {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+  }
+}
 </style>
