@@ -86,14 +86,4 @@ function remove(called: string) {
   align-items: end;
   gap: 10px 14px;
 }
-
-select {
-  min-height: var(--target);
-  padding: 0 10px;
-  border: 1px solid var(--rule-strong);
-  border-radius: 4px;
-  background: var(--card);
-  color: var(--ink);
-  font: inherit;
-}
 </style>

@@ -101,14 +101,4 @@ function add() {
   gap: 10px 14px;
   margin-top: 10px;
 }
-
-select {
-  min-height: var(--target);
-  padding: 0 10px;
-  border: 1px solid var(--rule-strong);
-  border-radius: 4px;
-  background: var(--card);
-  color: var(--ink);
-  font: inherit;
-}
 </style>

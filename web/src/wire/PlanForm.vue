@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import { ask, Faulty } from '../core/core'
+import OptionGroup from '../hear/OptionGroup.vue'
 import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 import CallTable from './CallTable.vue'
@@ -114,6 +115,27 @@ function toggle(list: 'calls' | 'contactorCalls', id: CallId) {
   }
 }
 
+const stages = computed({
+  get: () => document_.value.stages.length,
+  set: (count) => (document_.value.stages = count === 2 ? ['LOW', 'HIGH'] : ['HIGH']),
+})
+const STAGES = [
+  { value: 1, label: 'One' },
+  { value: 2, label: 'Two' },
+]
+const OUTPUTS = [
+  { value: 'PLAIN' as const, label: 'Plain contacts: relays click on the board' },
+  { value: 'SOLID_STATE' as const, label: 'Electronic, or not known' },
+]
+const CABINETS = [
+  { value: 'ONE' as const, label: 'In one cabinet, on one supply' },
+  { value: 'SPLIT' as const, label: 'Apart' },
+]
+const LINES = (['LINE_240', 'LINE_120'] as const).map((value) => ({
+  value,
+  label: SUPPLIES[value],
+}))
+
 const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', BLOCKED: 'Blocked' }
 </script>
 
@@ -189,92 +211,43 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
               </button>
             </div>
           </fieldset>
-          <fieldset v-if="isOutdoors" class="question">
-            <legend>Stages of the fan</legend>
-            <div class="options">
-              <button
-                type="button"
-                class="quiet-button"
-                :aria-pressed="document_.stages.length === 1"
-                @click="document_.stages = ['HIGH']"
-              >
-                One
-              </button>
-              <button
-                type="button"
-                class="quiet-button"
-                :aria-pressed="document_.stages.length === 2"
-                @click="document_.stages = ['LOW', 'HIGH']"
-              >
-                Two
-              </button>
-            </div>
-          </fieldset>
-          <fieldset v-if="!isDrive" class="question">
-            <legend>Outputs of the board</legend>
-            <div class="options">
-              <button
-                type="button"
-                class="quiet-button"
-                :aria-pressed="document_.outputs === 'PLAIN'"
-                @click="document_.outputs = 'PLAIN'"
-              >
-                Plain contacts: relays click on the board
-              </button>
-              <button
-                type="button"
-                class="quiet-button"
-                :aria-pressed="document_.outputs === 'SOLID_STATE'"
-                @click="document_.outputs = 'SOLID_STATE'"
-              >
-                Electronic, or not known
-              </button>
-            </div>
-          </fieldset>
-          <fieldset v-if="pattern === 'C'" class="question">
-            <legend>Contactor and blower</legend>
-            <div class="options">
-              <button
-                type="button"
-                class="quiet-button"
-                :aria-pressed="document_.cabinet === 'ONE'"
-                @click="document_.cabinet = 'ONE'"
-              >
-                In one cabinet, on one supply
-              </button>
-              <button
-                type="button"
-                class="quiet-button"
-                :aria-pressed="document_.cabinet === 'SPLIT'"
-                @click="document_.cabinet = 'SPLIT'"
-              >
-                Apart
-              </button>
-              <button
-                type="button"
-                class="quiet-button"
-                :aria-pressed="document_.fanRelay"
-                @click="document_.fanRelay = !document_.fanRelay"
-              >
-                A fan relay for the other calls
-              </button>
-            </div>
-          </fieldset>
-          <fieldset v-if="!isDrive" class="question">
-            <legend>Line</legend>
-            <div class="options">
-              <button
-                v-for="supply in ['LINE_240', 'LINE_120'] as const"
-                :key="supply"
-                type="button"
-                class="quiet-button"
-                :aria-pressed="document_.supply === supply"
-                @click="document_.supply = supply"
-              >
-                {{ SUPPLIES[supply] }}
-              </button>
-            </div>
-          </fieldset>
+          <OptionGroup
+            v-if="isOutdoors"
+            v-model="stages"
+            title="Stages of the fan"
+            :options="STAGES"
+            required
+          />
+          <OptionGroup
+            v-if="!isDrive"
+            v-model="document_.outputs"
+            title="Outputs of the board"
+            :options="OUTPUTS"
+            required
+          />
+          <OptionGroup
+            v-if="pattern === 'C'"
+            v-model="document_.cabinet"
+            title="Contactor and blower"
+            :options="CABINETS"
+            required
+          >
+            <button
+              type="button"
+              class="quiet-button"
+              :aria-pressed="document_.fanRelay"
+              @click="document_.fanRelay = !document_.fanRelay"
+            >
+              A fan relay for the other calls
+            </button>
+          </OptionGroup>
+          <OptionGroup
+            v-if="!isDrive"
+            v-model="document_.supply"
+            title="Line"
+            :options="LINES"
+            required
+          />
           <div class="figures">
             <FigureInput
               v-model="figures.transformerVa"
@@ -439,15 +412,5 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
 .reasons li {
   padding: 6px 0;
   border-top: 1px dotted var(--rule-strong);
-}
-
-select {
-  min-height: var(--target);
-  padding: 0 10px;
-  border: 1px solid var(--rule-strong);
-  border-radius: 4px;
-  background: var(--card);
-  color: var(--ink);
-  font: inherit;
 }
 </style>

@@ -135,14 +135,4 @@ watch(
 .whole {
   max-height: none;
 }
-
-select {
-  min-height: var(--target);
-  padding: 0 10px;
-  border: 1px solid var(--rule-strong);
-  border-radius: 4px;
-  background: var(--card);
-  color: var(--ink);
-  font: inherit;
-}
 </style>

@@ -2,26 +2,22 @@ package variablerotor.core.winding;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
-import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import variablerotor.core.bench.FaultyWinding;
+import variablerotor.core.circuit.Ngspice;
 
 /** The network of the tests against ngspice, a general circuit simulator, where it is installed. */
 class CircuitSimulatorTest {
-  private static final Path NGSPICE = Path.of("/usr/bin/ngspice");
-
   @TempDir Path folder;
 
   @Test
   void networkReadsAsTheSimulatorDoes() throws Exception {
-    assumeTrue(Files.isExecutable(NGSPICE), "ngspice is not installed");
+    Ngspice.needed();
     FaultyWinding motor = FaultyWinding.touching(3.53, 1, 0.2, 2, 0.31);
     for (int[] pair : new int[][] {{0, 1}, {1, 2}, {2, 0}}) {
       double simulated = simulate(motor.netlist(pair[0], pair[1]));
@@ -30,14 +26,7 @@ class CircuitSimulatorTest {
   }
 
   private double simulate(String netlist) throws Exception {
-    Path file = folder.resolve("meter.cir");
-    Files.writeString(file, netlist);
-    Process process =
-        new ProcessBuilder(NGSPICE.toString(), "-b", file.toString())
-            .redirectErrorStream(true)
-            .start();
-    String output = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-    process.waitFor();
+    String output = Ngspice.run(folder, netlist);
     Matcher volts = Pattern.compile("(?m)^\\s*n\\w+\\s+([-+.\\deE]+)").matcher(output);
     double most = 0;
     while (volts.find()) {

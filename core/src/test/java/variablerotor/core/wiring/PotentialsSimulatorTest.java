@@ -2,10 +2,7 @@ package variablerotor.core.wiring;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
-import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,19 +12,18 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import variablerotor.core.circuit.Complex;
+import variablerotor.core.circuit.Ngspice;
 
 /**
  * Voltages across coils and windings against ngspice, a general circuit simulator, where it is
  * installed: on planned wirings, on two coils in series, and on random ones.
  */
 class PotentialsSimulatorTest {
-  private static final Path NGSPICE = Path.of("/usr/bin/ngspice");
-
   @TempDir Path folder;
 
   @Test
   void loadsGetWhatTheSimulatorSays() throws Exception {
-    assumeTrue(Files.isExecutable(NGSPICE), "ngspice is not installed");
+    Ngspice.needed();
     List<Wiring> wirings = new ArrayList<>();
     wirings.add(Wirings.staged());
     wirings.add(Wirings.changed(Wirings.staged(), "-K1.B-TR.C", "-HIGH.O-K2.A", "+K1.B-K2.A"));
@@ -92,14 +88,7 @@ class PotentialsSimulatorTest {
           .append("))\nprint d" + at + "\n");
     }
     deck.append("quit\n.endc\n.end\n");
-    Path file = folder.resolve("wiring.cir");
-    Files.writeString(file, deck);
-    Process process =
-        new ProcessBuilder(NGSPICE.toString(), "-b", file.toString())
-            .redirectErrorStream(true)
-            .start();
-    String output = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-    process.waitFor();
+    String output = Ngspice.run(folder, deck);
     Matcher said = Pattern.compile("(?m)^d(\\d+) = ([-+.\\deE]+)").matcher(output);
     int compared = 0;
     while (said.find()) {

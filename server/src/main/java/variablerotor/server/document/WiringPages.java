@@ -18,12 +18,14 @@ import variablerotor.core.drawing.Drawing;
 import variablerotor.core.schematic.Connections;
 import variablerotor.core.schematic.Ladder;
 import variablerotor.core.schematic.Lit;
+import variablerotor.core.text.Words;
 import variablerotor.core.view.CallView;
 import variablerotor.core.wiring.AsWired;
 import variablerotor.core.wiring.BeforeAfter;
 import variablerotor.core.wiring.BeforePower;
 import variablerotor.core.wiring.Finding;
 import variablerotor.core.wiring.PowerCheck;
+import variablerotor.core.wiring.Progress;
 import variablerotor.core.wiring.Result;
 import variablerotor.core.wiring.Run;
 import variablerotor.core.wiring.Wiring;
@@ -34,6 +36,7 @@ final class WiringPages {
   private static final float WIDE = 500;
 
   private static final float HIGH = 600;
+  private static final int MOST_FINDINGS = 8;
 
   private final Document page;
   private final PdfWriter writer;
@@ -50,25 +53,22 @@ final class WiringPages {
   void add(CallView.WiredView wired, String at) {
     AsWired made = read(wired);
     Wiring wiring = made.wiring();
-    Result result = Result.of(wiring);
+    Progress progress = Progress.of(made);
+    Result result = progress.result();
     page.newPage();
     say("Conversion as wired", bold, 15, Report.INK, 0);
     say("Recorded by " + wired.author() + ", " + at + ".", regular, 8.5f, Report.SOFT, 2);
-    say(
-        result.ok()
-            ? "Run on every call: nothing must be stopped, and every call does what it must."
-            : "Stop: not to be powered as it is recorded.",
-        bold,
-        11,
-        result.ok() ? Report.INK : Report.FAILED,
-        6);
+    say(verdict(progress), bold, 11, result.ok() ? Report.INK : Report.FAILED, 6);
     result.all().stream()
+        .filter(one -> one.kind() != Finding.Kind.UNEXPECTED)
         .map(Finding::sentence)
         .distinct()
-        .limit(8)
+        .limit(MOST_FINDINGS)
         .forEach(one -> say(one, regular, 9.5f, Report.INK, 2));
     calls(result, made.beforeAfter(result));
-    checks(made, result);
+    if (progress.done()) {
+      checks(made, result);
+    }
     drawing("Ladder", Ladder.of(wiring, Lit.dark(wiring)).drawing());
     page.newPage();
     wires(made);
@@ -80,6 +80,16 @@ final class WiringPages {
         7.5f,
         Report.SOFT,
         6);
+  }
+
+  private static String verdict(Progress progress) {
+    int left = progress.toMake().size();
+    if (!progress.result().ok()) {
+      return "Stop: not to be powered as it is recorded.";
+    }
+    return left > 0
+        ? "Not finished: of the plan there are left " + Words.count(left, "wire") + "."
+        : "Run on every call: nothing must be stopped, and every call does what it must.";
   }
 
   private static AsWired read(CallView.WiredView wired) {
