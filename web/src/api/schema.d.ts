@@ -612,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["password"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/settings": {
         parameters: {
             query?: never;
@@ -657,9 +673,19 @@ export interface components {
             role: "TECHNICIAN" | "LEAD";
         };
         AccountRequest: {
+            closed?: boolean;
+            login?: string;
+            name: string;
+            password?: string;
+            /** @enum {string} */
+            role: "TECHNICIAN" | "LEAD";
+        };
+        AccountRow: {
+            closed: boolean;
+            /** Format: uuid */
+            id: string;
             login: string;
             name: string;
-            password: string;
             /** @enum {string} */
             role: "TECHNICIAN" | "LEAD";
         };
@@ -1229,6 +1255,10 @@ export interface components {
                 [key: string]: string;
             };
         };
+        PasswordRequest: {
+            old: string;
+            password: string;
+        };
         PhotoView: {
             at: string;
             author: string;
@@ -1659,7 +1689,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Account"][];
+                    "application/json": components["schemas"]["AccountRow"][];
                 };
             };
         };
@@ -1685,7 +1715,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Account"][];
+                    "application/json": components["schemas"]["AccountRow"][];
                 };
             };
         };
@@ -1995,12 +2025,7 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "image/jpeg": string;
-                "image/png": string;
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -2697,6 +2722,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    password: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
             };
         };
     };

@@ -7,7 +7,7 @@ const KEYS = [
   ['ol', 'over limit, in a resistance'],
   ['Enter', 'record'],
   ['n', 'the next check'],
-  ['u', 'take the last reading or wire back'],
+  ['u', 'take the last reading back; on Fit, the last wire'],
   ['m', 'take what the connected meter shows'],
   ['h', 'hold its display'],
   ['/', 'search among the calls'],

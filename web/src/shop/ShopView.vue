@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { get, Refusal, request } from '../api/client'
-import type { Account, Settings } from '../api/types'
+import type { AccountRow, Settings } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
 import { session } from '../session/session'
 import FigureInput from '../shared/FigureInput.vue'
@@ -24,7 +24,7 @@ const typed = ref({
 const taxOnLabour = ref(false)
 const habits = ref<Habit[]>([])
 const zones = Intl.supportedValuesOf('timeZone')
-const people = ref<Account[]>([])
+const people = ref<AccountRow[]>([])
 const person = ref({ login: '', name: '', password: '', role: 'TECHNICIAN' })
 const refusal = ref<Refusal | null>(null)
 const said = ref('')
@@ -77,7 +77,7 @@ onMounted(() =>
   attempt(async () => {
     await loadCatalogue()
     show(await get<Settings>('/api/shop/settings'))
-    if (isLead.value) people.value = await get<Account[]>('/api/accounts')
+    if (isLead.value) people.value = await get<AccountRow[]>('/api/accounts')
   }),
 )
 
@@ -101,13 +101,32 @@ const save = () =>
 
 const add = () =>
   attempt(async () => {
-    people.value = await request<Account[]>(
+    people.value = await request<AccountRow[]>(
       'PUT',
       `/api/accounts/${crypto.randomUUID()}`,
       person.value,
     )
     person.value = { login: '', name: '', password: '', role: 'TECHNICIAN' }
     said.value = 'Added.'
+  })
+
+/** Closed, nobody signs in as this one any more; what they made stays. */
+const close = (one: AccountRow, closed: boolean) =>
+  attempt(async () => {
+    people.value = await request<AccountRow[]>('PUT', `/api/accounts/${one.id}`, {
+      name: one.name,
+      role: one.role,
+      closed,
+    })
+    said.value = closed ? `${one.name} is closed.` : `${one.name} is open again.`
+  })
+
+const own = ref({ old: '', password: '' })
+const changeOwn = () =>
+  attempt(async () => {
+    await request('PUT', '/api/session/password', own.value)
+    own.value = { old: '', password: '' }
+    said.value = 'Your password is changed. You are signed out everywhere else.'
   })
 </script>
 
@@ -185,14 +204,45 @@ const add = () =>
       </fieldset>
       <el-button v-if="isLead" type="primary" native-type="submit">Keep</el-button>
     </form>
+    <form class="card stack" aria-labelledby="own-password" @submit.prevent="changeOwn">
+      <h2 id="own-password">Your password</h2>
+      <label class="named">
+        So far
+        <el-input
+          v-model="own.old"
+          name="oldPassword"
+          type="password"
+          autocomplete="current-password"
+        />
+      </label>
+      <label class="named">
+        New, 10 or more
+        <el-input
+          v-model="own.password"
+          name="newPassword"
+          type="password"
+          autocomplete="new-password"
+        />
+      </label>
+      <el-button native-type="submit">Change it</el-button>
+    </form>
     <section v-if="isLead" class="card stack">
       <h2>People</h2>
       <ul class="plain">
         <li v-for="one in people" :key="one.id">
           <strong>{{ one.name }}</strong>
           <span class="soft"
-            >{{ one.login }}, {{ one.role === 'LEAD' ? 'lead' : 'technician' }}</span
+            >{{ one.login }}, {{ one.role === 'LEAD' ? 'lead' : 'technician'
+            }}{{ one.closed ? ', closed' : '' }}</span
           >
+          <button
+            type="button"
+            class="link-button"
+            :aria-label="`${one.closed ? 'Open again' : 'Close'}: ${one.name}`"
+            @click="close(one, !one.closed)"
+          >
+            {{ one.closed ? 'Open again' : 'Close' }}
+          </button>
         </li>
       </ul>
       <form class="person stack" @submit.prevent="add">

@@ -65,11 +65,23 @@ final class Branch {
     if (value == null) {
       return null;
     }
-    if (value instanceof String text && text.length() <= longest) {
+    if (value instanceof String text && text.length() <= longest && isText(text)) {
       return text;
     }
     refuse(field, value, "text of at most " + longest + " characters");
     return null;
+  }
+
+  /** Without what no database and no paper can hold. */
+  private static boolean isText(String text) {
+    for (int at = 0; at < text.length(); at++) {
+      char letter = text.charAt(at);
+      boolean blank = letter == '\n' || letter == '\r' || letter == '\t';
+      if ((letter < ' ' && !blank) || letter == 0x7f) {
+        return false;
+      }
+    }
+    return true;
   }
 
   @Nullable Double number(String field, double least, double most) {

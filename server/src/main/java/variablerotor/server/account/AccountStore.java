@@ -1,7 +1,6 @@
 package variablerotor.server.account;
 
 import static variablerotor.server.schema.Tables.ACCOUNT;
-import static variablerotor.server.schema.Tables.LOGIN_ATTEMPT;
 
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -9,14 +8,21 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Record;
-import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
-/** Accounts and attempts to sign in. */
+/** Accounts. */
 @Repository
 public class AccountStore {
   /** An account with its hashed password. */
-  record Secret(Account account, String password) {}
+  record Secret(Account account, String password, Standing standing) {}
+
+  /**
+   * What a session is held against.
+   *
+   * @param edition grows with every change of role, password or standing
+   */
+  record Standing(boolean closed, int edition) {}
 
   private final DSLContext db;
 
@@ -31,11 +37,28 @@ public class AccountStore {
   Optional<Secret> byLogin(String login) {
     return db.selectFrom(ACCOUNT)
         .where(ACCOUNT.LOGIN.eq(login))
-        .fetchOptional(row -> new Secret(account(row), row.get(ACCOUNT.PASSWORD)));
+        .fetchOptional(row -> new Secret(account(row), row.get(ACCOUNT.PASSWORD), standing(row)));
   }
 
-  List<Account> list() {
-    return db.selectFrom(ACCOUNT).orderBy(ACCOUNT.NAME).fetch(AccountStore::account);
+  Optional<Standing> standing(UUID id) {
+    return db.selectFrom(ACCOUNT).where(ACCOUNT.ID.eq(id)).fetchOptional(AccountStore::standing);
+  }
+
+  private static Standing standing(Record row) {
+    return new Standing(row.get(ACCOUNT.CLOSED), row.get(ACCOUNT.EDITION));
+  }
+
+  List<AccountApi.AccountRow> list() {
+    return db.selectFrom(ACCOUNT)
+        .orderBy(ACCOUNT.CLOSED, ACCOUNT.NAME)
+        .fetch(
+            row ->
+                new AccountApi.AccountRow(
+                    row.get(ACCOUNT.ID),
+                    row.get(ACCOUNT.LOGIN),
+                    row.get(ACCOUNT.NAME),
+                    Role.valueOf(row.get(ACCOUNT.ROLE)),
+                    row.get(ACCOUNT.CLOSED)));
   }
 
   private static Account account(Record row) {
@@ -46,55 +69,51 @@ public class AccountStore {
         Role.valueOf(row.get(ACCOUNT.ROLE)));
   }
 
-  /** Adds the account, or gives a known one its new name, role and password. */
-  public void put(Account account, String hashed, OffsetDateTime at) {
-    db.insertInto(ACCOUNT)
-        .set(ACCOUNT.ID, account.id())
-        .set(ACCOUNT.LOGIN, account.login())
-        .set(ACCOUNT.NAME, account.name())
-        .set(ACCOUNT.ROLE, account.role().name())
-        .set(ACCOUNT.PASSWORD, hashed)
-        .set(ACCOUNT.CREATED_AT, at)
-        .onConflict(ACCOUNT.ID)
-        .doUpdate()
-        .set(ACCOUNT.NAME, account.name())
-        .set(ACCOUNT.ROLE, account.role().name())
-        .set(ACCOUNT.PASSWORD, hashed)
+  Optional<Account> find(UUID id) {
+    return db.selectFrom(ACCOUNT).where(ACCOUNT.ID.eq(id)).fetchOptional(AccountStore::account);
+  }
+
+  /**
+   * @return whether it is new; not, where id or login is taken
+   */
+  public boolean add(Account account, String hashed, OffsetDateTime at) {
+    return db.insertInto(ACCOUNT)
+            .set(ACCOUNT.ID, account.id())
+            .set(ACCOUNT.LOGIN, account.login())
+            .set(ACCOUNT.NAME, account.name())
+            .set(ACCOUNT.ROLE, account.role().name())
+            .set(ACCOUNT.PASSWORD, hashed)
+            .set(ACCOUNT.CREATED_AT, at)
+            .onConflictDoNothing()
+            .execute()
+        == 1;
+  }
+
+  /**
+   * Gives a known account its new name, role and standing, and a password where one is given.
+   *
+   * @param ends whether every session of it ends with this
+   */
+  void change(
+      UUID id, String name, Role role, boolean closed, @Nullable String hashed, boolean ends) {
+    db.update(ACCOUNT)
+        .set(ACCOUNT.NAME, name)
+        .set(ACCOUNT.ROLE, role.name())
+        .set(ACCOUNT.CLOSED, closed)
+        .set(ACCOUNT.PASSWORD, hashed == null ? ACCOUNT.PASSWORD : org.jooq.impl.DSL.val(hashed))
+        .set(ACCOUNT.EDITION, ACCOUNT.EDITION.plus(ends ? 1 : 0))
+        .where(ACCOUNT.ID.eq(id))
         .execute();
   }
 
-  Optional<UUID> idOfLogin(String login) {
+  /** Leads that can sign in; held until the transaction ends, so that two cannot go at once. */
+  List<UUID> lockLeads() {
     return db.select(ACCOUNT.ID)
         .from(ACCOUNT)
-        .where(ACCOUNT.LOGIN.eq(login))
-        .fetchOptional(ACCOUNT.ID);
-  }
-
-  void noteAttempt(String login, String address, boolean failed, OffsetDateTime at) {
-    db.insertInto(LOGIN_ATTEMPT)
-        .set(LOGIN_ATTEMPT.LOGIN, login)
-        .set(LOGIN_ATTEMPT.ADDRESS, address)
-        .set(LOGIN_ATTEMPT.FAILED, failed)
-        .set(LOGIN_ATTEMPT.AT, at)
-        .execute();
-  }
-
-  /** Failures since then for this login, or from this address whatever the login. */
-  int failures(String login, String address, OffsetDateTime since, int mostOfAddress) {
-    int ofLogin = failures(LOGIN_ATTEMPT.LOGIN.eq(login), since);
-    int ofAddress = failures(LOGIN_ATTEMPT.ADDRESS.eq(address), since);
-    return ofAddress >= mostOfAddress ? Integer.MAX_VALUE : ofLogin;
-  }
-
-  private int failures(org.jooq.Condition whose, OffsetDateTime since) {
-    return db.fetchCount(
-        DSL.selectFrom(LOGIN_ATTEMPT)
-            .where(whose)
-            .and(LOGIN_ATTEMPT.FAILED)
-            .and(LOGIN_ATTEMPT.AT.gt(since)));
-  }
-
-  void forgetAttempts(OffsetDateTime before) {
-    db.deleteFrom(LOGIN_ATTEMPT).where(LOGIN_ATTEMPT.AT.lt(before)).execute();
+        .where(ACCOUNT.ROLE.eq(Role.LEAD.name()))
+        .and(ACCOUNT.CLOSED.isFalse())
+        .orderBy(ACCOUNT.ID)
+        .forUpdate()
+        .fetch(ACCOUNT.ID);
   }
 }

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContext;
@@ -15,20 +16,31 @@ import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import variablerotor.server.web.Refused;
 
 /** Signing in and out. */
 @RestController
 @RequestMapping("/api/session")
 class SessionApi {
   private final SignIn signIn;
+  private final AccountService accounts;
+  private final Standings standings;
   private final SecurityContextRepository contexts;
   private final ShownSignIns demo;
 
-  SessionApi(SignIn signIn, SecurityContextRepository contexts, ShownSignIns demo) {
+  SessionApi(
+      SignIn signIn,
+      AccountService accounts,
+      Standings standings,
+      SecurityContextRepository contexts,
+      ShownSignIns demo) {
     this.signIn = signIn;
+    this.accounts = accounts;
+    this.standings = standings;
     this.contexts = contexts;
     this.demo = demo;
   }
@@ -51,7 +63,8 @@ class SessionApi {
   @PostMapping
   SessionView signIn(
       @RequestBody SignInRequest body, HttpServletRequest request, HttpServletResponse response) {
-    Account account = signIn.check(body.login(), body.password(), request.getRemoteAddr());
+    SignIn.Opened opened = signIn.check(body.login(), body.password(), request.getRemoteAddr());
+    Account account = opened.account();
     HttpSession old = request.getSession(false);
     if (old != null) {
       // A session that stood before the sign-in is never carried over (session fixation).
@@ -63,6 +76,28 @@ class SessionApi {
             account, null, List.of(new SimpleGrantedAuthority("ROLE_" + account.role()))));
     SecurityContextHolder.setContext(context);
     contexts.saveContext(context, request, response);
+    standings.begin(request.getSession(), opened.edition());
+    return new SessionView(account, demo.shown());
+  }
+
+  /**
+   * @param old the password so far
+   */
+  record PasswordRequest(String old, String password) {}
+
+  /** One's own password; every other session of the same person ends. */
+  @PutMapping("/password")
+  SessionView password(@RequestBody PasswordRequest body, HttpServletRequest request) {
+    Account account = Current.account();
+    try {
+      signIn.check(account.login(), body.old(), request.getRemoteAddr());
+    } catch (Refused wrong) {
+      if (wrong.status() == HttpStatus.TOO_MANY_REQUESTS) {
+        throw wrong;
+      }
+      throw Refused.field("old", "is not the password so far");
+    }
+    standings.begin(request.getSession(), accounts.changeOwn(account, body.password()));
     return new SessionView(account, demo.shown());
   }
 

@@ -1,21 +1,28 @@
 package variablerotor.server.account;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.Semaphore;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import variablerotor.core.text.Words;
 import variablerotor.server.web.Refused;
 
 /** Checks name and password, and slows down whoever guesses. */
 @Service
-public class SignIn {
-  static final int MOST_FAILURES = 5;
-  static final int MOST_FAILURES_OF_ADDRESS = 50;
-  static final Duration WINDOW = Duration.ofMinutes(10);
+class SignIn {
+  /** Hashing takes a processor for a tenth of a second: so many at once, and the rest wait. */
+  private static final int AT_ONCE = 2;
 
+  /** Who is signed in now, and the edition of the account that this stands on. */
+  record Opened(Account account, int edition) {}
+
+  private final Semaphore hashing = new Semaphore(AT_ONCE);
+  private final GuardStore guard;
   private final AccountStore store;
   private final PasswordEncoder passwords;
   private final Clock clock;
@@ -23,8 +30,9 @@ public class SignIn {
   /** Compared with when there is no such account, so that both answers take as long. */
   private final String nobody;
 
-  SignIn(AccountStore store, PasswordEncoder passwords, Clock clock) {
+  SignIn(AccountStore store, GuardStore guard, PasswordEncoder passwords, Clock clock) {
     this.store = store;
+    this.guard = guard;
     this.passwords = passwords;
     this.clock = clock;
     this.nobody = passwords.encode("nobody");
@@ -33,30 +41,51 @@ public class SignIn {
   /**
    * @throws Refused where name or password is wrong, or both were wrong too often
    */
-  public Account check(String login, String password, String address) {
+  Opened check(String login, String password, String address) {
     String name = login == null ? "" : login.trim().toLowerCase(Locale.ROOT);
     String given = password == null ? "" : password;
-    if (name.isEmpty() || name.length() > 60) {
+    if (name.isEmpty()
+        || name.length() > 60
+        || name.codePoints().anyMatch(Character::isISOControl)) {
       throw Refused.field("login", "found nothing or too much; allowed is a name of up to 60");
     }
     // bcrypt reads 72 bytes and no more; a longer password would be cut without a word.
-    if (given.isEmpty() || given.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > 72) {
+    if (given.isEmpty()
+        || given.getBytes(StandardCharsets.UTF_8).length > Passwords.MOST
+        || given.indexOf(0) >= 0) {
       throw Refused.field("password", "found nothing or too much; allowed is up to 72 bytes");
     }
     OffsetDateTime now = OffsetDateTime.now(clock);
-    int failed = store.failures(name, address, now.minus(WINDOW), MOST_FAILURES_OF_ADDRESS);
-    if (failed >= MOST_FAILURES) {
+    Duration wait = guard.begin(name, address, now);
+    if (wait.compareTo(Duration.ZERO) > 0) {
       throw Refused.tooMany(
-          "Too many wrong tries. Wait " + WINDOW.toMinutes() + " minutes, then try again.");
+          "Too many wrong tries here. Wait " + spoken(wait) + ", then try again.");
     }
-    Optional<AccountStore.Secret> secret = store.byLogin(name);
+    Optional<AccountStore.Secret> secret = store.byLogin(name).filter(SignIn::isOpen);
     String hashed = secret.map(AccountStore.Secret::password).orElse(nobody);
-    boolean right = passwords.matches(given, hashed) && secret.isPresent();
-    store.noteAttempt(name, address, !right, now);
-    if (!right) {
+    if (!matches(given, hashed) || secret.isEmpty()) {
       throw Refused.signIn("Name or password is wrong.");
     }
-    store.forgetAttempts(now.minus(Duration.ofDays(1)));
-    return secret.get().account();
+    guard.forget(name, address);
+    guard.forgetBefore(now.minus(Duration.ofDays(1)));
+    return new Opened(secret.get().account(), secret.get().standing().edition());
+  }
+
+  private static boolean isOpen(AccountStore.Secret secret) {
+    return !secret.standing().closed();
+  }
+
+  private static String spoken(Duration wait) {
+    long seconds = Math.max(1, wait.toSeconds());
+    return seconds < 90 ? Words.count(seconds, "second") : Words.count(seconds / 60, "minute");
+  }
+
+  private boolean matches(String given, String hashed) {
+    hashing.acquireUninterruptibly();
+    try {
+      return passwords.matches(given, hashed);
+    } finally {
+      hashing.release();
+    }
   }
 }

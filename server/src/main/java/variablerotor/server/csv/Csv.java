@@ -22,6 +22,8 @@ public final class Csv {
   private static final CSVFormat FORMAT =
       CSVFormat.RFC4180.builder().setRecordSeparator("\r\n").get();
 
+  private static final char MARK = '\'';
+
   private Csv() {}
 
   /**
@@ -46,7 +48,7 @@ public final class Csv {
     List<List<String>> table = new ArrayList<>();
     try (CSVParser parser = CSVParser.parse(new StringReader(text), FORMAT)) {
       for (CSVRecord record : parser) {
-        table.add(record.toList());
+        table.add(record.stream().map(Csv::plain).toList());
       }
     } catch (IOException | UncheckedIOException | IllegalStateException notCsv) {
       throw Refused.field("row", "this is not CSV (RFC 4180): " + notCsv.getMessage());
@@ -54,12 +56,32 @@ public final class Csv {
     return table;
   }
 
-  /** As text. */
+  /** What a spreadsheet would run, with any marks before it; a plain number is none. */
+  private static boolean runs(String cell) {
+    int at = 0;
+    while (at < cell.length() && cell.charAt(at) == MARK) {
+      at++;
+    }
+    boolean starts = at < cell.length() && "=+-@\t\r".indexOf(cell.charAt(at)) >= 0;
+    return starts && !cell.matches("[-+]?\\d+([.,]\\d+)?");
+  }
+
+  /** With a mark before it, by which a spreadsheet takes it for text. */
+  private static String harmless(String cell) {
+    return cell != null && runs(cell) ? MARK + cell : cell;
+  }
+
+  /** As it was before it was marked. */
+  private static String plain(String cell) {
+    return !cell.isEmpty() && cell.charAt(0) == MARK && runs(cell) ? cell.substring(1) : cell;
+  }
+
+  /** As text; what a spreadsheet would run is marked, and read back the same. */
   public static String write(List<List<String>> table) {
     StringBuilder text = new StringBuilder();
     try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
       for (List<String> row : table) {
-        printer.printRecord(row);
+        printer.printRecord(row.stream().map(Csv::harmless).toList());
       }
     } catch (IOException fault) {
       throw new UncheckedIOException(fault);

@@ -130,7 +130,7 @@ class FirstStart implements ApplicationRunner {
   }
 
   private void add(Account account, String password) {
-    accounts.put(account, passwords.encode(password), OffsetDateTime.now(clock));
+    accounts.add(account, passwords.encode(password), OffsetDateTime.now(clock));
   }
 
   /** Code books of three lines of equipment that nobody makes. */

@@ -1,5 +1,7 @@
 package variablerotor.server.photo;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.springframework.http.CacheControl;
@@ -8,7 +10,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -38,8 +39,9 @@ class PhotoApi {
       @PathVariable UUID call,
       @PathVariable UUID photo,
       @RequestParam PhotoKind kind,
-      @RequestBody byte[] file) {
-    return photos.photograph(call, photo, kind, file, stamps.now());
+      HttpServletRequest request)
+      throws IOException {
+    return photos.photograph(call, photo, kind, request.getInputStream(), stamps.now());
   }
 
   @PutMapping("/removals/{id}")

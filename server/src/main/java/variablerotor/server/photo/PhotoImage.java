@@ -11,7 +11,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.Iterator;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.concurrent.Semaphore;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
@@ -30,56 +31,60 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
   /** A plate can be read from this many pixels along the longer side. */
   private static final int LONGEST = 1600;
 
-  /** More than this is no photo of a telephone [pixel]. */
-  private static final long MOST_PIXELS = 120_000_000L;
-
   private static final float QUALITY = 0.82f;
 
   /** Pictures are opened one at a time, so that several at once do not need the whole memory. */
   private static final Semaphore ONE = new Semaphore(1);
 
+  /** Where the bytes of a picture come from, once it is its turn. */
+  private interface Source {
+    byte[] bytes() throws IOException;
+  }
+
   /**
    * @throws Refused for anything but a JPEG or PNG picture that can be opened
    */
-  public static PhotoImage of(byte[] file) {
+  public static PhotoImage of(Path file) {
+    return of(() -> Files.readAllBytes(file));
+  }
+
+  static PhotoImage of(byte[] file) {
+    return of(() -> file);
+  }
+
+  private static PhotoImage of(Source file) {
     ONE.acquireUninterruptibly();
     try {
-      return open(file);
+      return open(file.bytes());
     } catch (IOException | RuntimeException fault) {
       if (fault instanceof Refused refused) {
         throw refused;
       }
-      throw unreadable();
+      throw PictureFile.unreadable();
+    } catch (OutOfMemoryError tooMuch) {
+      // What was tried for this one picture is let go again, and nobody else's request is lost.
+      throw Refused.field(
+          "photo", "found a picture that needs too much memory; allowed is a photo");
     } finally {
       ONE.release();
     }
   }
 
-  private static Refused unreadable() {
-    return Refused.field("photo", "found something else; allowed is a JPEG or PNG picture");
-  }
-
   private static PhotoImage open(byte[] file) throws IOException {
+    byte[] safe = PictureFile.checked(file);
+    boolean jpeg = PictureFile.isJpeg(file);
     ImageIO.setUseCache(false);
-    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
-      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-      if (!readers.hasNext()) {
-        throw unreadable();
-      }
-      ImageReader reader = readers.next();
+    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(safe))) {
+      ImageReader reader = ImageIO.getImageReadersByFormatName(jpeg ? "jpeg" : "png").next();
       try {
-        String format = reader.getFormatName().toLowerCase(java.util.Locale.ROOT);
-        if (!format.equals("jpeg") && !format.equals("png")) {
-          throw unreadable();
-        }
         reader.setInput(in, true, true);
         BufferedImage small = decode(reader);
-        BufferedImage upright = upright(small, orientation(file), format.equals("jpeg"));
+        BufferedImage upright = upright(small, jpeg ? orientation(file) : 1, jpeg);
         return new PhotoImage(
-            "image/" + format,
+            jpeg ? "image/jpeg" : "image/png",
             upright.getWidth(),
             upright.getHeight(),
-            format.equals("jpeg") ? jpeg(upright) : png(upright));
+            jpeg ? jpeg(upright) : png(upright));
       } finally {
         reader.dispose();
       }
@@ -90,10 +95,6 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
   private static BufferedImage decode(ImageReader reader) throws IOException {
     long width = reader.getWidth(0);
     long height = reader.getHeight(0);
-    if (width * height > MOST_PIXELS) {
-      throw Refused.field(
-          "photo", "found " + width + " by " + height + " pixels; allowed are 120 million in all");
-    }
     ImageReadParam param = reader.getDefaultReadParam();
     int step = (int) Math.max(1, Math.max(width, height) / LONGEST);
     param.setSourceSubsampling(step, step, 0, 0);

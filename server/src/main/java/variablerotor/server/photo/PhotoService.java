@@ -1,11 +1,22 @@
 package variablerotor.server.photo;
 
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.view.CallView;
 import variablerotor.server.call.CallService;
@@ -21,30 +32,86 @@ public class PhotoService {
 
   private final PhotoStore store;
   private final CallService calls;
+  private final TransactionTemplate tx;
 
-  PhotoService(PhotoStore store, CallService calls) {
+  PhotoService(PhotoStore store, CallService calls, TransactionTemplate tx) {
     this.store = store;
     this.calls = calls;
+    this.tx = tx;
   }
 
-  @Transactional
-  public CallView photograph(UUID call, UUID id, PhotoKind kind, byte[] file, Stamp stamp) {
-    calls.lock(call);
+  /** A picture that is at hand already. */
+  public CallView photograph(UUID call, UUID id, PhotoKind kind, byte[] picture, Stamp stamp) {
+    return photograph(call, id, kind, new ByteArrayInputStream(picture), stamp);
+  }
+
+  /**
+   * The file waits on the disk until it is its turn to be opened, and no connection to the database
+   * is held meanwhile: many large photos at once let everything else go on.
+   */
+  CallView photograph(UUID call, UUID id, PhotoKind kind, InputStream sent, Stamp stamp) {
     new Faults().required("kind", kind, "what the photo shows").refuse();
-    Save save = store.photo(id, call, kind, digest(file));
+    Path file = spooled(sent);
+    try {
+      Save save = store.photo(id, call, kind, digest(file));
+      CallView kept = tx.execute(any -> keptAlready(call, save));
+      if (kept != null) {
+        return kept;
+      }
+      PhotoImage image = PhotoImage.of(file);
+      return tx.execute(any -> add(call, save, image, stamp));
+    } finally {
+      file.toFile().delete();
+    }
+  }
+
+  private @Nullable CallView keptAlready(UUID call, Save save) {
+    calls.lock(call);
     if (store.holds(save)) {
       return calls.view(call);
     }
-    if (store.count(call) >= MOST) {
-      throw Refused.conflict("This call holds " + MOST + " photos. Take one away first.");
+    hold(call);
+    return null;
+  }
+
+  private CallView add(UUID call, Save save, PhotoImage image, Stamp stamp) {
+    calls.lock(call);
+    if (store.holds(save)) {
+      return calls.view(call);
     }
-    store.add(save, PhotoImage.of(file), stamp);
+    hold(call);
+    store.add(save, image, stamp);
     return calls.after(true, call, stamp);
   }
 
-  private static String digest(byte[] file) {
+  private void hold(UUID call) {
+    if (store.count(call) >= MOST) {
+      throw Refused.conflict("This call holds " + MOST + " photos. Take one away first.");
+    }
+  }
+
+  private static Path spooled(InputStream sent) {
     try {
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(file));
+      Path file = Files.createTempFile("photo", null);
+      try {
+        Files.copy(sent, file, StandardCopyOption.REPLACE_EXISTING);
+        return file;
+      } catch (IOException | RuntimeException fault) {
+        Files.delete(file);
+        throw fault;
+      }
+    } catch (IOException fault) {
+      throw new UncheckedIOException(fault);
+    }
+  }
+
+  private static String digest(Path file) {
+    try (InputStream in = Files.newInputStream(file)) {
+      MessageDigest digest = MessageDigest.getInstance("SHA-256");
+      in.transferTo(new DigestOutputStream(OutputStream.nullOutputStream(), digest));
+      return HexFormat.of().formatHex(digest.digest());
+    } catch (IOException fault) {
+      throw new UncheckedIOException(fault);
     } catch (NoSuchAlgorithmException never) {
       throw new IllegalStateException(never);
     }

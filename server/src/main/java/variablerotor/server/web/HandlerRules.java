@@ -2,6 +2,7 @@ package variablerotor.server.web;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Map;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.HandlerInterceptor;
@@ -23,6 +24,7 @@ class HandlerRules implements WebMvcConfigurer, HandlerInterceptor {
   public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
       throws BodyLimit.TooLarge {
     if (handler instanceof HandlerMethod method) {
+      parameters(request);
       boolean leadOnly =
           method.hasMethodAnnotation(LeadOnly.class)
               || method.getBeanType().isAnnotationPresent(LeadOnly.class);
@@ -33,5 +35,23 @@ class HandlerRules implements WebMvcConfigurer, HandlerInterceptor {
       BodyLimit.hold(request, largest == null ? BodyLimit.USUAL : largest.value());
     }
     return true;
+  }
+
+  /** What stands behind the question mark must be text that can be kept. */
+  private static void parameters(HttpServletRequest request) {
+    Map<String, String[]> given;
+    try {
+      given = request.getParameterMap();
+    } catch (IllegalStateException undecodable) {
+      throw Refused.field("", "The address cannot be read: % must be followed by two hex digits.");
+    }
+    given.forEach(
+        (name, values) -> {
+          for (String value : values) {
+            if (StrictJson.hasControl(value)) {
+              throw Refused.field(name, "found a control character; allowed is text");
+            }
+          }
+        });
   }
 }

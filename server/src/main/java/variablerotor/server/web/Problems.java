@@ -36,6 +36,16 @@ public class Problems extends ResponseEntityExceptionHandler {
     return problem(HttpStatus.CONTENT_TOO_LARGE, tooLarge.getMessage(), List.of());
   }
 
+  /** One request asked for more than there is; the others go on. */
+  @ExceptionHandler
+  ProblemDetail tooMuch(OutOfMemoryError fault) {
+    LOG.error("out of memory in a request", fault);
+    return problem(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "The server has not enough memory for this now. Nothing kept is lost; try again.",
+        List.of());
+  }
+
   @ExceptionHandler
   ProblemDetail unexpected(RuntimeException fault) {
     if (fault instanceof org.springframework.security.access.AccessDeniedException) {

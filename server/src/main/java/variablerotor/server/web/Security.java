@@ -13,6 +13,9 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
+import org.springframework.session.web.http.CookieSerializer;
+import org.springframework.session.web.http.DefaultCookieSerializer;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Who may do what, and what the browser may load. */
@@ -79,6 +82,24 @@ public class Security {
     response.setContentType("application/problem+json");
     response.setCharacterEncoding("UTF-8");
     response.getWriter().write(json.writeValueAsString(problem));
+  }
+
+  /** What the firewall before everything else turns away is told as everything else is. */
+  @Bean
+  RequestRejectedHandler rejected(JsonMapper json) {
+    return (request, response, fault) ->
+        write(json, response, HttpStatus.BAD_REQUEST, "The address or a header cannot be read.");
+  }
+
+  /** The id of a session stands in the cookie as it is, so that none is too odd to be read. */
+  @Bean
+  CookieSerializer cookies() {
+    DefaultCookieSerializer cookies = new DefaultCookieSerializer();
+    cookies.setCookieName("rotor");
+    cookies.setUseHttpOnlyCookie(true);
+    cookies.setSameSite("Lax");
+    cookies.setUseBase64Encoding(false);
+    return cookies;
   }
 
   @Bean

@@ -3,6 +3,7 @@ package variablerotor.server.account;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.lowagie.text.pdf.PdfReader;
@@ -10,13 +11,17 @@ import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import java.net.http.HttpRequest;
 import java.sql.Connection;
 import java.sql.Statement;
+import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -148,7 +153,7 @@ class SecurityTest {
     String login = "g" + UUID.randomUUID().toString().substring(0, 8);
     Visitor guesser = server.visitor();
     guesser.get("/api/session");
-    for (int i = 0; i < SignIn.MOST_FAILURES; i++) {
+    for (int i = 0; i < GuardStore.FREE; i++) {
       assertEquals(401, guesser.send("POST", "/api/session", signIn(login, "guess" + i)).status());
     }
     Visitor.Answer slowed = guesser.send("POST", "/api/session", signIn(login, "guess"));
@@ -200,5 +205,131 @@ class SecurityTest {
     String cookie =
         server.technician().get("/api/session").headers().allValues("Set-Cookie").toString();
     assertFalse(cookie.contains("rotor=") && !cookie.contains("HttpOnly"), cookie);
+  }
+
+  private static String account(String login, String role, String more) {
+    return "{\"login\":\"%s\",\"name\":\"Somebody\",\"role\":\"%s\"%s}"
+        .formatted(login, role, more);
+  }
+
+  /** A person of the shop, signed in, and the path at which a lead changes the account. */
+  private record Somebody(String login, String path, Visitor visitor) {}
+
+  private Somebody somebody(String role) {
+    String login = "s" + UUID.randomUUID().toString().substring(0, 8);
+    String path = "/api/accounts/" + UUID.randomUUID();
+    String body = account(login, role, ",\"password\":\"heron-weir-31\"");
+    assertEquals(200, server.lead().put(path, body).status());
+    return new Somebody(login, path, server.signedIn(login, "heron-weir-31"));
+  }
+
+  /** Whatever is taken from an account is taken from its open sessions, too. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {"TECHNICIAN|", "LEAD|,\"closed\":true", "LEAD|,\"password\":\"quiet-marsh-77\""})
+  void rightsThatEndEndEverywhere(String role, String more) {
+    Somebody lead = somebody("LEAD");
+    Visitor second = server.signedIn(lead.login(), "heron-weir-31");
+    assertEquals(200, lead.visitor().get("/api/accounts").status());
+    String change = account(lead.login(), role, more == null ? "" : more);
+    assertEquals(200, server.lead().put(lead.path(), change).status());
+    for (Visitor old : List.of(lead.visitor(), second)) {
+      assertEquals(401, old.get("/api/accounts").status());
+      assertEquals(
+          401, old.put(lead.path(), account(lead.login(), "LEAD", "")).status(), "not by the old");
+      assertNull(old.get("/api/session").at("account"));
+    }
+  }
+
+  @Test
+  void aClosedAccountCannotSignInAndAnOpenedOneCan() {
+    Somebody one = somebody("TECHNICIAN");
+    server.lead().put(one.path(), account(one.login(), "TECHNICIAN", ",\"closed\":true"));
+    Visitor visitor = server.visitor();
+    visitor.get("/api/session");
+    assertEquals(
+        401, visitor.send("POST", "/api/session", signIn(one.login(), "heron-weir-31")).status());
+    server.lead().put(one.path(), account(one.login(), "TECHNICIAN", ""));
+    assertEquals(
+        200, visitor.send("POST", "/api/session", signIn(one.login(), "heron-weir-31")).status());
+  }
+
+  /** One's own: the old one is asked for, other sessions end, this one goes on. */
+  @Test
+  void peopleChangeTheirOwnPassword() {
+    Somebody one = somebody("TECHNICIAN");
+    Visitor elsewhere = server.signedIn(one.login(), "heron-weir-31");
+    String path = "/api/session/password";
+    Visitor.Answer guessed =
+        one.visitor().put(path, "{\"old\":\"guess\",\"password\":\"salt-meadow-58\"}");
+    assertEquals("old", guessed.at("errors.0.path"), guessed.body());
+    Visitor.Answer changed =
+        one.visitor().put(path, "{\"old\":\"heron-weir-31\",\"password\":\"salt-meadow-58\"}");
+    assertEquals(200, changed.status(), changed.body());
+    assertEquals(200, one.visitor().get("/api/calls").status());
+    assertEquals(401, elsewhere.get("/api/calls").status());
+    assertEquals(200, server.signedIn(one.login(), "salt-meadow-58").get("/api/calls").status());
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "'short'",
+    "'          '",
+    "1234567890",
+    "0987654321",
+    "abcdefghijkl",
+    "aaaaaaaaaaaa",
+    "xx-weakling-1",
+    "'tab\tin-it-99'"
+  })
+  void weakPasswordsAreRefusedWithWhy(String password) {
+    String body =
+        account(
+            "weakling", "TECHNICIAN", ",\"password\":\"" + password.replace("\t", "\\t") + "\"");
+    Visitor.Answer answer = server.lead().put("/api/accounts/" + UUID.randomUUID(), body);
+    assertEquals(422, answer.status(), answer.body());
+    assertEquals("password", answer.at("errors.0.path"));
+    assertTrue(answer.body().contains("allowed"), answer.body());
+  }
+
+  /** Sixty tries at once are counted one by one; an invented name keeps nobody else out. */
+  @Test
+  void guessesAtOnceAreAllCounted() throws Exception {
+    Somebody one = somebody("TECHNICIAN");
+    Visitor guesser = server.visitor();
+    guesser.get("/api/session");
+    var pool = java.util.concurrent.Executors.newFixedThreadPool(20);
+    try {
+      List<java.util.concurrent.Callable<Integer>> tries = new java.util.ArrayList<>();
+      for (int i = 0; i < 60; i++) {
+        String guess = signIn(one.login(), "guess-" + i);
+        tries.add(() -> guesser.send("POST", "/api/session", guess).status());
+      }
+      int looked = 0;
+      for (var answer : pool.invokeAll(tries)) {
+        looked += answer.get() == 401 ? 1 : 0;
+      }
+      // The first few, and one more for each wait that ran out meanwhile.
+      assertTrue(looked <= GuardStore.FREE + 2, looked + " of 60 were looked at");
+    } finally {
+      pool.shutdown();
+    }
+    for (int i = 0; i < 55; i++) {
+      guesser.send("POST", "/api/session", signIn("invented-" + i, "guess"));
+    }
+    assertEquals(200, server.technician().get("/api/calls").status());
+  }
+
+  /** Doubling from two seconds to ten minutes, and never more after a clock was set back. */
+  @Test
+  void waitsGrowAndNeverOutgrowTheirBound() {
+    assertEquals(Duration.ZERO, GuardStore.delay(GuardStore.FREE - 1));
+    assertEquals(Duration.ofSeconds(2), GuardStore.delay(GuardStore.FREE));
+    assertEquals(Duration.ofSeconds(16), GuardStore.delay(GuardStore.FREE + 3));
+    assertEquals(GuardStore.LONGEST, GuardStore.delay(5000));
+    OffsetDateTime now = OffsetDateTime.parse("2026-11-24T12:00:00Z");
+    assertEquals(Duration.ofSeconds(2), GuardStore.left(now, now.plusYears(3), GuardStore.FREE));
+    assertTrue(GuardStore.left(now, now.minusYears(3), GuardStore.FREE).isNegative());
   }
 }

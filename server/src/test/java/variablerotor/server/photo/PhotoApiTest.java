@@ -16,10 +16,13 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpRequest;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.UUID;
+import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -186,5 +189,103 @@ class PhotoApiTest {
     UUID id = UUID.randomUUID();
     send(path(call, id, "OTHER"), picture("png", 10, 10), "image/png");
     assertEquals(401, server.visitor().get(call + "/photos/" + id).status());
+  }
+
+  private static void chunk(ByteArrayOutputStream out, String name, byte[] content) {
+    byte[] type = name.getBytes(StandardCharsets.ISO_8859_1);
+    CRC32 sum = new CRC32();
+    sum.update(type);
+    sum.update(content);
+    out.writeBytes(ByteBuffer.allocate(4).putInt(content.length).array());
+    out.writeBytes(type);
+    out.writeBytes(content);
+    out.writeBytes(ByteBuffer.allocate(4).putInt((int) sum.getValue()).array());
+  }
+
+  private static byte[] deflated(int zeros) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (DeflaterOutputStream deflater = new DeflaterOutputStream(out)) {
+      byte[] block = new byte[1 << 16];
+      for (int at = 0; at < zeros; at += block.length) {
+        deflater.write(block, 0, Math.min(block.length, zeros - at));
+      }
+    }
+    return out.toByteArray();
+  }
+
+  /** A picture that claims this size, with a text that swells to so many bytes. */
+  private static byte[] claiming(int width, int height, int text) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    out.writeBytes(new byte[] {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'});
+    ByteBuffer head = ByteBuffer.allocate(13).putInt(width).putInt(height);
+    chunk(out, "IHDR", head.put(new byte[] {8, 2, 0, 0, 0}).array());
+    if (text > 0) {
+      ByteArrayOutputStream note = new ByteArrayOutputStream();
+      note.writeBytes("Comment\0\0".getBytes(StandardCharsets.ISO_8859_1));
+      note.writeBytes(deflated(text));
+      chunk(out, "zTXt", note.toByteArray());
+    }
+    chunk(out, "IDAT", deflated(Math.min(height, 64) * (1 + 3 * Math.min(width, 64))));
+    chunk(out, "IEND", new byte[0]);
+    return out.toByteArray();
+  }
+
+  /** A few bytes that claim what no memory holds: refused before anything is unpacked. */
+  @ParameterizedTest
+  @CsvSource({"85000000, 1", "1, 85000000", "20001, 10", "20000, 20000", "2147483647, 2147483647"})
+  void whatClaimsTooMuchIsRefusedUnopened(int width, int height) throws IOException {
+    String call = tobin.openCall();
+    byte[] bomb = claiming(width, height, 0);
+    Visitor.Answer answer = send(path(call, UUID.randomUUID(), "OTHER"), bomb, "image/png");
+    assertEquals(422, answer.status(), answer.body());
+    assertTrue(answer.body().contains(width + " by " + height + " pixels"), answer.body());
+    assertEquals(200, tobin.get(call).status());
+  }
+
+  /** Text beside a picture is left where it is: it could swell to three hundred megabytes. */
+  @Test
+  void aTextThatSwellsIsNeverUnpacked() throws IOException {
+    byte[] bomb = claiming(64, 64, 300_000_000);
+    assertTrue(bomb.length < 400_000, "the bomb itself is small: " + bomb.length);
+    long before = Runtime.getRuntime().totalMemory();
+    PhotoImage made = PhotoImage.of(bomb);
+    assertEquals(64, made.width());
+    assertTrue(Runtime.getRuntime().totalMemory() - before < 100_000_000L);
+    String call = tobin.openCall();
+    assertEquals(200, send(path(call, UUID.randomUUID(), "OTHER"), bomb, "image/png").status());
+  }
+
+  @Test
+  void aJpegThatClaimsTooMuchIsRefused() {
+    byte[] jpeg = picture("jpeg", 80, 60);
+    for (int at = 2; at + 9 < jpeg.length; at++) {
+      if ((jpeg[at] & 0xff) == 0xff && (jpeg[at + 1] & 0xff) == 0xc0) {
+        for (int side = 5; side <= 8; side++) {
+          jpeg[at + side] = (byte) 0xff;
+        }
+      }
+    }
+    Refused refused = assertThrows(Refused.class, () -> PhotoImage.of(jpeg));
+    assertTrue(refused.getMessage().contains("65535 by 65535"), refused.getMessage());
+  }
+
+  /** Any prefix of a picture, and any byte of its head changed: refused or made, never a fault. */
+  @Test
+  void damagedPicturesAreRefusedInWords() {
+    for (String format : new String[] {"png", "jpeg"}) {
+      byte[] whole = picture(format, 40, 30);
+      for (int at = 0; at < Math.min(200, whole.length); at++) {
+        byte[] cut = java.util.Arrays.copyOf(whole, at);
+        byte[] turned = whole.clone();
+        turned[at] ^= (byte) 0x5a;
+        for (byte[] bad : new byte[][] {cut, turned}) {
+          try {
+            PhotoImage.of(bad);
+          } catch (Refused told) {
+            assertFalse(told.faults().isEmpty());
+          }
+        }
+      }
+    }
   }
 }

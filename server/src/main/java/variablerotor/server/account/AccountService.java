@@ -1,0 +1,95 @@
+package variablerotor.server.account;
+
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import variablerotor.server.web.Faults;
+import variablerotor.server.web.Refused;
+
+/** Who is of the shop: opened, changed, closed and opened again, never erased. */
+@Service
+class AccountService {
+  private final AccountStore store;
+  private final PasswordEncoder passwords;
+  private final Clock clock;
+
+  AccountService(AccountStore store, PasswordEncoder passwords, Clock clock) {
+    this.store = store;
+    this.passwords = passwords;
+    this.clock = clock;
+  }
+
+  /**
+   * Opens an account, or changes a known one.
+   *
+   * @param password null for the one it has
+   * @throws Refused where a field is wrong, the login is taken, or the last lead would go
+   */
+  @Transactional
+  public List<AccountApi.AccountRow> put(
+      UUID id, String login, String name, @Nullable Role role, boolean closed, String password) {
+    // Everybody who changes an account waits here for whoever is at it.
+    List<UUID> leads = store.lockLeads();
+    Account known = store.find(id).orElse(null);
+    String as = known != null ? known.login() : login == null ? "" : login;
+    check(as, name, role, password, known == null);
+    if (known == null) {
+      Account account = new Account(id, as, name.trim(), role);
+      if (!store.add(account, passwords.encode(password), OffsetDateTime.now(clock))) {
+        throw Refused.conflict("Somebody has this login already.");
+      }
+      return store.list();
+    }
+    if (leads.equals(List.of(id)) && (closed || role != Role.LEAD)) {
+      throw Refused.conflict("This is the last lead. Make somebody else a lead first.");
+    }
+    AccountStore.Standing standing = store.standing(id).orElseThrow();
+    boolean ends = password != null || role != known.role() || closed != standing.closed();
+    store.change(
+        id, name.trim(), role, closed, password == null ? null : passwords.encode(password), ends);
+    return store.list();
+  }
+
+  private static void check(
+      String login, String name, @Nullable Role role, String password, boolean isNew) {
+    Faults faults = new Faults();
+    if (!login.matches("[a-z0-9._-]{2,60}")) {
+      faults.add("login", "allowed are 2 to 60 of a-z, 0-9, point, dash, underscore");
+    }
+    if (name == null || name.isBlank() || name.length() > 120 || hasControl(name)) {
+      faults.add("name", "allowed is a name of up to 120 characters");
+    }
+    if (role == null) {
+      faults.add("role", "allowed is TECHNICIAN or LEAD");
+    }
+    if (isNew || password != null) {
+      Passwords.fault(password, login).ifPresent(one -> faults.add("password", one));
+    }
+    faults.refuse();
+  }
+
+  private static boolean hasControl(String text) {
+    return text.codePoints().anyMatch(Character::isISOControl);
+  }
+
+  /**
+   * Somebody's own password, changed by themselves: every other session of theirs ends.
+   *
+   * @return the edition that holds from now on
+   */
+  @Transactional
+  public int changeOwn(Account account, String password) {
+    Faults faults = new Faults();
+    Passwords.fault(password, account.login()).ifPresent(one -> faults.add("password", one));
+    faults.refuse();
+    // As it stands now: what this person's session knows of it may be older.
+    Account now = store.find(account.id()).orElseThrow();
+    store.change(now.id(), now.name(), now.role(), false, passwords.encode(password), true);
+    return store.standing(account.id()).orElseThrow().edition();
+  }
+}
