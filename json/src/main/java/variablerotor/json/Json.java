@@ -57,12 +57,21 @@ public final class Json {
       return list;
     }
     if (node.isNumber()) {
-      return node.doubleValue();
+      return number(node);
     }
     if (node.isBoolean()) {
       return node.booleanValue();
     }
     return node.isString() ? node.stringValue() : null;
+  }
+
+  /**
+   * What no double holds is infinite, and is refused by whoever asks for a number within bounds.
+   */
+  private static double number(JsonNode node) {
+    return node.isBigInteger()
+        ? node.bigIntegerValue().doubleValue()
+        : node.isBigDecimal() ? node.decimalValue().doubleValue() : node.doubleValue();
   }
 
   /** Any value that the mapper knows, as a plain tree. */
