@@ -55,7 +55,7 @@ postgres_start() {
     printf '%s\n' "$PGPASSWORD" >"$secret"
     if [ "$(id -u)" = 0 ]; then chown postgres "$cluster" "$secret"; fi
     as_postgres "$bin/initdb" -D "$cluster" -U rotor --pwfile="$secret" --auth=scram-sha-256 \
-      --encoding=UTF8 --locale=C.UTF-8 >"$dir/initdb.log" 2>&1 ||
+      --encoding=UTF8 --locale=C.UTF-8 --data-checksums >"$dir/initdb.log" 2>&1 ||
       { cat "$dir/initdb.log" >&2; rm -f "$secret"; rm -rf "$cluster"; fail "could not make the database"; }
     rm -f "$secret"
   fi
