@@ -1321,6 +1321,7 @@ export interface components {
             /** @enum {string} */
             phase: "BEFORE" | "AFTER";
             retracted: boolean;
+            retractedBy?: string;
             spoken: string;
             standing: boolean;
             value: unknown[] | boolean | number | Record<string, never> | string;

@@ -141,6 +141,27 @@ describe('the queue', () => {
     expect(await rows.allRows()).toHaveLength(1)
   })
 
+  it('sets aside what the server fails on again and again, and sends the next', async () => {
+    const { send, flush, waiting, refused } = await tab()
+    answers = Array.from({ length: 5 }, () => ({ status: 500 }))
+    await send(change(1))
+    await send(change(2))
+    expect(waiting()).toHaveLength(2)
+    for (let tries = 0; tries < 3; tries++) await flush()
+    expect(refused().map((row) => row.id)).toEqual(['id-1'])
+    expect(waiting()).toHaveLength(0)
+    expect(paths().at(-1)).toBe('/api/calls/c/readings/2')
+  })
+
+  it('waits on for a server that is only gone or busy', async () => {
+    const { send, flush, waiting, refused } = await tab()
+    answers = Array.from({ length: 8 }, () => ({ status: 503 }))
+    await send(change(1))
+    for (let tries = 0; tries < 7; tries++) await flush()
+    expect(refused()).toHaveLength(0)
+    expect(waiting()).toHaveLength(1)
+  })
+
   it('fetches a new token once, then tells of the refusal', async () => {
     const { send, onSent, waiting } = await tab()
     const statuses: (number | undefined)[] = []

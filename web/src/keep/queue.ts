@@ -11,6 +11,8 @@ import { addRow, allRows, changeRow, dropRow, type Kept, type Save } from './row
  * server will not take stays as well, with why.
  */
 const RETRY_MS = 3000
+/** A change on which the server fails so often, and on nothing else, is set aside. */
+const MOST_FAULTS = 5
 
 // Rows stay plain objects, as the browser's database takes them; the list is replaced as a whole.
 const state = shallowReactive({
@@ -150,6 +152,9 @@ async function run() {
   } while (again && !state.offline)
 }
 
+/** How often the server failed on a change, since this page was opened. */
+const faults = new Map<string, number>()
+
 async function sendAll() {
   let renewed = ''
   for (let row = waiting()[0]; row; row = waiting()[0]) {
@@ -160,8 +165,13 @@ async function sendAll() {
       await remove(row)
       tell(row, result, null)
     } catch (fault) {
-      if (fault instanceof NoAnswer || (fault instanceof Refusal && fault.status >= 500)) {
+      if (fault instanceof NoAnswer || (fault instanceof Refusal && fault.status > 500)) {
         return noAnswer()
+      }
+      if (fault instanceof Refusal && fault.status === 500) {
+        const often = (faults.get(row.id) ?? 0) + 1
+        faults.set(row.id, often)
+        if (often < MOST_FAULTS) return noAnswer()
       }
       if (!(fault instanceof Refusal)) throw fault
       state.offline = false

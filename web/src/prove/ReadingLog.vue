@@ -16,11 +16,14 @@ const checkOf = (reading: Reading) =>
   reading.standing && reading.phase === 'BEFORE'
     ? checks.value.find((check) => !check.soft && check.facts.includes(reading.fact))
     : undefined
+/** By whom it was taken back, where that was somebody else. */
+const takenBack = ({ retracted, retractedBy, author }: Reading) =>
+  retracted ? (retractedBy === author ? 'taken back' : `taken back by ${retractedBy}`) : ''
 const fate = (reading: Reading) =>
   [
     reading.again ? 'second measurement' : '',
     reading.phase === 'AFTER' ? 'after the repair' : '',
-    reading.retracted ? 'taken back' : reading.standing ? '' : 'replaced',
+    takenBack(reading) || (reading.standing ? '' : 'replaced'),
   ]
     .filter(Boolean)
     .join(', ')

@@ -162,6 +162,22 @@ final class Application implements AutoCloseable {
     }
   }
 
+  /** Whether the database takes connections; where not, those that are open are cut. */
+  void database(boolean answers) {
+    try (Connection connection = DriverManager.getConnection(url("postgres"), "rotor", password());
+        Statement statement = connection.createStatement()) {
+      statement.execute("alter database " + database + " allow_connections " + answers);
+      if (!answers) {
+        statement.execute(
+            "select pg_terminate_backend(pid) from pg_stat_activity where datname = '"
+                + database
+                + "'");
+      }
+    } catch (SQLException fault) {
+      throw new IllegalStateException(fault);
+    }
+  }
+
   /** One number out of the database. */
   long count(String query) {
     try (Connection connection = DriverManager.getConnection(url(database), "rotor", password());

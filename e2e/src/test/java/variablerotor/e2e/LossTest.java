@@ -115,6 +115,31 @@ class LossTest {
     assertEquals(2, readings(call));
   }
 
+  /** Said within seconds, the page still served, what is entered kept, and all by itself again. */
+  @Test
+  void aDatabaseThatIsGoneIsSaidAndComesBack() {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    Browsing.openCall(page, "Lost Ledger");
+    String call = id(page);
+    browsing.application().database(false);
+    try {
+      long begin = System.nanoTime();
+      APIResponse answer = page.request().get(browsing.application().url() + "/api/calls");
+      long millis = (System.nanoTime() - begin) / 1_000_000;
+      assertEquals(503, answer.status(), answer.text());
+      assertTrue(answer.text().contains("The database does not answer"), answer.text());
+      System.out.println("without a database answered after " + millis + " ms");
+      assertEquals(200, page.request().get(browsing.application().url() + "/").status());
+      page.locator("input[name='line.volts']").fill("238");
+      page.locator("input[name='line.volts']").press("Enter");
+      assertThat(page.locator(".waiting").first()).containsText("kept here, no connection");
+    } finally {
+      browsing.application().database(true);
+    }
+    assertThat(page.locator(".chain button[aria-label='Supply: good, 238 V']")).isVisible();
+    assertEquals(1, readings(call));
+  }
+
   @Test
   void whatIsEnteredWithoutRadioOutlivesALostPage() {
     Page page = browsing.signedIn(Browsing.Size.PHONE);

@@ -44,9 +44,15 @@ public record JobLog(
   }
 
   /**
-   * @param retracted whether it was taken back
+   * @param retractedBy who took it back; null where nobody did
    */
-  public record Reading(String id, Fact fact, String author, String at, boolean retracted) {}
+  public record Reading(
+      String id, Fact fact, String author, String at, @Nullable String retractedBy) {
+    /** Whether it was taken back. */
+    public boolean retracted() {
+      return retractedBy != null;
+    }
+  }
 
   /**
    * @param candidate the motor that was chosen with it; null where none was

@@ -64,6 +64,7 @@ public record CallView(
    * @param again whether it is a second measurement
    * @param standing whether it is in force; not, where it was taken back or a later one stands
    * @param retracted whether it was taken back
+   * @param retractedBy by whom; null where it was not
    */
   public record ReadingView(
       String id,
@@ -75,7 +76,8 @@ public record CallView(
       String author,
       String at,
       boolean standing,
-      boolean retracted)
+      boolean retracted,
+      @Nullable String retractedBy)
       implements Node {
     @Override
     public Map<String, Object> tree() {
@@ -89,7 +91,8 @@ public record CallView(
           "author", author,
           "at", at,
           "standing", standing,
-          "retracted", retracted);
+          "retracted", retracted,
+          "retractedBy", retractedBy);
     }
   }
 
@@ -291,7 +294,8 @@ public record CallView(
         reading.author(),
         reading.at(),
         job.isInForce(reading),
-        reading.retracted());
+        reading.retracted(),
+        reading.retractedBy());
   }
 
   static WayView way(RouteCost one, Job job) {

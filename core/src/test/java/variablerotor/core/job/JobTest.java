@@ -63,7 +63,7 @@ class JobTest {
     for (Fact fact : Calls.facts(pairs)) {
       Fact taken = new Fact(fact.type(), fact.value(), phase);
       String id = "r" + readings.size();
-      readings.add(new JobLog.Reading(id, taken, "Tobin", "2026-11-24T12:00:00Z", false));
+      readings.add(new JobLog.Reading(id, taken, "Tobin", "2026-11-24T12:00:00Z", null));
     }
   }
 

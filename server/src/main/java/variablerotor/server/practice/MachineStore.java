@@ -53,6 +53,11 @@ class MachineStore {
         stamp);
   }
 
+  /** Whether this person put it on the bench. */
+  boolean isOf(UUID id, UUID who) {
+    return db.fetchExists(MACHINE, MACHINE.ID.eq(id).and(MACHINE.AUTHOR.eq(who)));
+  }
+
   Optional<Machine> machine(UUID id) {
     return db.selectFrom(MACHINE)
         .where(MACHINE.ID.eq(id))

@@ -44,7 +44,7 @@ class PracticeApi {
 
   @GetMapping("/api/practice/{id}/debrief")
   PracticeService.DebriefView debrief(@PathVariable UUID id) {
-    return practice.debrief(id);
+    return practice.debrief(id, stamps.now().author());
   }
 
   @PutMapping("/api/meter/{id}")

@@ -18,6 +18,7 @@ import variablerotor.core.bench.SimulatedMeter;
 import variablerotor.core.bench.SimulatedMotor;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.check.Symptom;
+import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
@@ -207,12 +208,19 @@ class PracticeService {
     return answers;
   }
 
-  /** Looks back on a practised call, and tells what was hidden. */
+  /**
+   * Looks back on a practised call, and tells what was hidden.
+   *
+   * @throws Refused where somebody else is still at it: it would tell what they are to find
+   */
   @Transactional(readOnly = true)
-  DebriefView debrief(UUID call) {
+  DebriefView debrief(UUID call, UUID who) {
     MachineStore.Machine machine =
         machines.machine(call).orElseThrow(() -> Refused.missing("practised call"));
     Job job = calls.job(call);
+    if (!machines.isOf(call, who) && !isFinished(job)) {
+      throw Refused.forbidden("Somebody else practises here, and has not decided yet.");
+    }
     Debrief debrief = Debrief.of(motor(machine), job.situation(), job.facts());
     double rate = job.settings().labourPerHour() / 60;
     return new DebriefView(
@@ -220,6 +228,11 @@ class PracticeService {
         rate * (debrief.minutes() + debrief.extraMinutes()),
         rate * debrief.advisedMinutes(),
         job.settings().currency());
+  }
+
+  private static boolean isFinished(Job job) {
+    return job.diagnosis().verdict().state() == VerdictState.DECIDED
+        || job.diagnosis().verdict().remedy().stands();
   }
 
   /** Null where this motor has no such terminals. */

@@ -19,10 +19,14 @@ import variablerotor.server.call.CallPart;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.schema.tables.Account;
 
 /** Readings, and those taken back. */
 @Repository
 class ReadingStore implements CallPart {
+  /** Whoever took a reading back. */
+  private static final Account BY = ACCOUNT.as("by");
+
   private final DSLContext db;
   private final LogStore log;
 
@@ -67,12 +71,14 @@ class ReadingStore implements CallPart {
   public void addTo(JobLog.Builder job, UUID call) {
     job.readings(
         db.select(READING.ID, READING.FACT, READING.VALUE, READING.PHASE, READING.AGAIN, READING.AT)
-            .select(ACCOUNT.NAME, RETRACTION.ID)
+            .select(ACCOUNT.NAME, BY.NAME)
             .from(READING)
             .join(ACCOUNT)
             .on(ACCOUNT.ID.eq(READING.AUTHOR))
             .leftJoin(RETRACTION)
             .on(RETRACTION.READING_ID.eq(READING.ID))
+            .leftJoin(BY)
+            .on(BY.ID.eq(RETRACTION.AUTHOR))
             .where(READING.CALL_ID.eq(call))
             .orderBy(READING.SEQ)
             .fetch(ReadingStore::reading));
@@ -84,7 +90,7 @@ class ReadingStore implements CallPart {
         fact(row),
         row.get(ACCOUNT.NAME),
         row.get(READING.AT).toString(),
-        row.get(RETRACTION.ID) != null);
+        row.get(BY.NAME));
   }
 
   private static Fact fact(Record row) {

@@ -1,5 +1,7 @@
 package variablerotor.server.web;
 
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -19,6 +21,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
+import tools.jackson.databind.json.JsonMapper;
 import variablerotor.core.casefile.InputFault;
 
 /** Every refusal as a problem detail (RFC 9457), with a path for each field that is wrong. */
@@ -50,6 +53,9 @@ public class Problems extends ResponseEntityExceptionHandler {
   ProblemDetail unexpected(RuntimeException fault) {
     if (fault instanceof org.springframework.security.access.AccessDeniedException) {
       throw fault;
+    }
+    if (DatabaseGone.is(fault)) {
+      return problem(HttpStatus.SERVICE_UNAVAILABLE, DatabaseGone.DETAIL, List.of());
     }
     LOG.error("unexpected fault", fault);
     return problem(
@@ -118,6 +124,15 @@ public class Problems extends ResponseEntityExceptionHandler {
               .collect(Collectors.joining(", "));
     }
     return type == java.util.UUID.class ? "a UUID" : "a whole number";
+  }
+
+  /** For what is answered before any handler is reached. */
+  static void write(JsonMapper json, HttpServletResponse response, HttpStatus status, String detail)
+      throws IOException {
+    response.setStatus(status.value());
+    response.setContentType("application/problem+json");
+    response.setCharacterEncoding("UTF-8");
+    response.getWriter().write(json.writeValueAsString(problem(status, detail, List.of())));
   }
 
   static ProblemDetail problem(HttpStatus status, String detail, List<InputFault> faults) {

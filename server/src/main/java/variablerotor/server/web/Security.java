@@ -1,12 +1,8 @@
 package variablerotor.server.web;
 
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
-import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ProblemDetail;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -57,14 +53,14 @@ public class Security {
                 faults
                     .authenticationEntryPoint(
                         (request, response, fault) ->
-                            write(
+                            Problems.write(
                                 json,
                                 response,
                                 HttpStatus.UNAUTHORIZED,
                                 "Sign in first. What you entered is kept on this device."))
                     .accessDeniedHandler(
                         (request, response, fault) ->
-                            write(
+                            Problems.write(
                                 json,
                                 response,
                                 HttpStatus.FORBIDDEN,
@@ -74,21 +70,12 @@ public class Security {
         .build();
   }
 
-  private static void write(
-      JsonMapper json, HttpServletResponse response, HttpStatus status, String detail)
-      throws IOException {
-    ProblemDetail problem = Problems.problem(status, detail, List.of());
-    response.setStatus(status.value());
-    response.setContentType("application/problem+json");
-    response.setCharacterEncoding("UTF-8");
-    response.getWriter().write(json.writeValueAsString(problem));
-  }
-
   /** What the firewall before everything else turns away is told as everything else is. */
   @Bean
   RequestRejectedHandler rejected(JsonMapper json) {
     return (request, response, fault) ->
-        write(json, response, HttpStatus.BAD_REQUEST, "The address or a header cannot be read.");
+        Problems.write(
+            json, response, HttpStatus.BAD_REQUEST, "The address or a header cannot be read.");
   }
 
   /** The id of a session stands in the cookie as it is, so that none is too odd to be read. */

@@ -216,6 +216,7 @@ class CallApiTest {
             "{\"reading\":\"" + second.at("readings.1.id") + "\"}");
     assertEquals(true, undone.at("readings.0.standing"));
     assertEquals(true, undone.at("readings.1.retracted"));
+    assertEquals("Tobin Ashgrove", undone.at("readings.1.retractedBy"));
     assertEquals("OPEN", undone.at("diagnosis.verdict.state"));
   }
 

@@ -66,7 +66,7 @@ class CallServiceTest {
   private void read(FactType type, double ohms) {
     Fact fact = new Fact(type, new FactValue.Resistance(new Ohms(ohms)));
     String at = OffsetDateTime.now(NEW_YEAR).toString();
-    readings.add(new JobLog.Reading(UUID.randomUUID().toString(), fact, "Tobin", at, false));
+    readings.add(new JobLog.Reading(UUID.randomUUID().toString(), fact, "Tobin", at, null));
   }
 
   @Test

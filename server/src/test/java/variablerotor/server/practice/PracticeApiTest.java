@@ -108,10 +108,13 @@ class PracticeApiTest {
   void aPractisedCallIsProvedLookedBackOnAndKeptOutOfTheList() throws Exception {
     String id = begin("CONSTANT_TORQUE", "SUPPLY_LINE_LOST");
     String call = "/api/calls/" + id;
+    Visitor.Answer peeked = server.lead().get("/api/practice/" + id + "/debrief");
+    assertEquals(403, peeked.status(), "what is hidden is not told to somebody else");
     List<Map<?, ?>> line = displays(id, "line.volts");
     Object volts = line.get(line.size() - 1).get("value");
     Visitor.Answer proved = tobin.read(call, "line.volts", String.valueOf(volts));
     assertEquals(List.of("SUPPLY"), proved.at("diagnosis.verdict.suspects"));
+    assertEquals(200, server.lead().get("/api/practice/" + id + "/debrief").status());
     Visitor.Answer debrief = tobin.get("/api/practice/" + id + "/debrief");
     assertEquals("PROVED", debrief.at("debrief.outcome"));
     assertEquals(1.0, debrief.at("debrief.minutes"));

@@ -74,6 +74,8 @@ class BadRequestTest {
         "/api/calls?search=%zz",
         "/api/calls?search=%00",
         "/api/calls?page=x",
+        "/error",
+        "/api/no-such-thing",
         "/api/calls/no-uuid",
         "/api/calls/%00"
       })

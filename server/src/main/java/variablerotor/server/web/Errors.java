@@ -1,0 +1,35 @@
+package variablerotor.server.web;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import org.springframework.boot.webmvc.error.ErrorController;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What goes wrong outside of any handler is told as everything else is (RFC 9457). */
+@Hidden
+@RestController
+class Errors implements ErrorController {
+  @RequestMapping("/error")
+  ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
+    Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+    HttpStatus told = code instanceof Integer number ? HttpStatus.resolve(number) : null;
+    HttpStatus status =
+        code == null ? HttpStatus.NOT_FOUND : told == null ? HttpStatus.BAD_REQUEST : told;
+    String detail =
+        status == HttpStatus.NOT_FOUND
+            ? "There is nothing at this address."
+            : status.is5xxServerError()
+                ? "The server failed on this. Nothing already kept is lost; try again."
+                : "The request cannot be read.";
+    return ResponseEntity.status(status)
+        .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+        .body(Problems.problem(status, detail, List.of()));
+  }
+}
