@@ -80,7 +80,9 @@ class SameJsonTest {
       for (Fact fact : BenchCall.answers(motor, check, meter)) {
         Fact taken = readings.size() % 7 == 6 ? after(fact) : fact;
         String id = "r" + readings.size();
-        readings.add(new JobLog.Reading(id, taken, "Tobin", "now", readings.size() % 9 == 8));
+        readings.add(
+            new JobLog.Reading(
+                id, taken, "Tobin", "now", readings.size() % 9 == 8 ? "Ines" : null));
       }
       JobLog log =
           new JobLog.Builder("c", false, "Tobin", "then", "now", told)
