@@ -9,8 +9,11 @@ import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.filter.OncePerRequestFilter;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -52,7 +55,10 @@ class DatabaseGone extends OncePerRequestFilter {
    */
   static boolean is(Throwable fault) {
     for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
-      if (cause instanceof SQLTransientConnectionException) {
+      if (cause instanceof SQLTransientConnectionException
+          || cause instanceof DataAccessResourceFailureException
+          || cause instanceof CannotCreateTransactionException
+          || cause instanceof TransactionSystemException) {
         return true;
       }
       String state = cause instanceof SQLException sql ? sql.getSQLState() : null;
