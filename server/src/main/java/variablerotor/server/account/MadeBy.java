@@ -18,7 +18,8 @@ class MadeBy implements WebMvcConfigurer, HandlerInterceptor {
 
   @Override
   public void addInterceptors(InterceptorRegistry registry) {
-    registry.addInterceptor(this);
+    // The files of the page are nobody's: for them no session is asked for.
+    registry.addInterceptor(this).addPathPatterns("/api/**");
   }
 
   @Override
