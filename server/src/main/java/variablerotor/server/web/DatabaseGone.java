@@ -19,7 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * While the database does not answer, whoever asks is told so within seconds; what the page holds
- * waits on the device, and the page's own files are served all the same.
+ * waits on the device.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
