@@ -76,34 +76,15 @@ public final class Connections {
   private List<Sides.Box> boxes() {
     List<Sides.Box> boxes = new ArrayList<>();
     for (Part part : wiring.parts()) {
-      List<Terminal> shown = new ArrayList<>();
-      List<String> names = part.terminals();
-      if (names == null) {
-        wiring
-            .wires()
-            .forEach(
-                wire -> {
-                  addIf(shown, wire.from(), part);
-                  addIf(shown, wire.to(), part);
-                });
-      } else {
-        for (String name : names) {
-          if (conductors.isWired(part.at(name)) || part.type().isMotor()) {
-            shown.add(part.at(name));
-          }
-        }
-      }
+      List<Terminal> shown =
+          wiring.terminals(part).stream()
+              .filter(one -> conductors.isWired(one) || part.type().isMotor())
+              .toList();
       if (!shown.isEmpty()) {
         boxes.add(new Sides.Box(part.id(), shown));
       }
     }
     return boxes;
-  }
-
-  private static void addIf(List<Terminal> shown, Terminal terminal, Part part) {
-    if (terminal.part().equals(part.id()) && !shown.contains(terminal)) {
-      shown.add(terminal);
-    }
   }
 
   private static double box(List<Sides.Box> boxes) {

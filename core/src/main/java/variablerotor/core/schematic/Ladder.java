@@ -33,6 +33,7 @@ public final class Ladder {
   private final Lit lit;
   private final Conductors conductors;
   private final Map<Terminal, Integer> inside = new LinkedHashMap<>();
+  private final List<Branch> branches;
   private final Draft draft = new Draft();
   private final double cell;
   private double top = MARGIN;
@@ -42,7 +43,8 @@ public final class Ladder {
     this.wiring = wiring;
     this.lit = lit;
     conductors = Conductors.of(wiring);
-    cell = cell(Branches.of(wiring, conductors));
+    branches = Branches.of(wiring, conductors);
+    cell = cell(branches);
   }
 
   /** The wiring, with what is lit. */
@@ -95,7 +97,7 @@ public final class Ladder {
 
   private List<Section> sections() {
     List<Section.Link> links = new ArrayList<>();
-    for (Branch branch : Branches.of(wiring, conductors)) {
+    for (Branch branch : branches) {
       links.add(new Section.Link(branch, node(branch.from()), node(branch.to())));
     }
     Map<Integer, Integer> groups = groups(links);
@@ -170,18 +172,14 @@ public final class Ladder {
 
   private String word(List<Terminal> all, Set<Terminal> drawn) {
     boolean capped =
-        all.stream().anyMatch(one -> conductors.isWired(one) && isJoint(one)) && all.size() == 2;
+        all.stream().anyMatch(one -> conductors.isWired(one) && wiring.isJoint(one))
+            && all.size() == 2;
     return capped
         ? "capped"
         : all.stream()
-            .filter(one -> !drawn.contains(one) && conductors.isWired(one) && !isJoint(one))
+            .filter(one -> !drawn.contains(one) && conductors.isWired(one) && !wiring.isJoint(one))
             .map(one -> one.part() + " " + one.name())
             .collect(Collectors.joining(", "));
-  }
-
-  private boolean isJoint(Terminal terminal) {
-    Part part = wiring.part(terminal.part());
-    return part != null && part.type() == PartType.JOINT;
   }
 
   // Drawing.
@@ -204,7 +202,7 @@ public final class Ladder {
       Section section, Placing placing, Channels channels, int node, double first) {
     int[] span = placing.span(node);
     boolean star = inside.containsValue(node);
-    boolean rail = !star && (section.left.contains(node) || section.right.contains(node));
+    boolean rail = !star && section.isRail(node);
     double x = channels.x(node);
     boolean live = lit.isLive(node);
     if (rail) {
@@ -212,7 +210,6 @@ public final class Ladder {
       draft.label(
           name(node), Draft.ink(live), Draft.NAME, true, Drawing.Anchor.MIDDLE, x, head - 6);
       double end = span[1] < 0 ? first : first + ROW * span[1];
-      // In pieces from rung to rung, so that each is judged by itself.
       draft.wire(node, live, x, head, x, end);
     } else if (span[1] >= 0) {
       draft.wire(node, live, x, first + ROW * span[0], x, first + ROW * span[1]);
@@ -342,7 +339,7 @@ public final class Ladder {
         from[channel] = at;
         double inside = at;
         for (List<Integer> track : tracks.get(channel)) {
-          boolean rail = isRail(section, track.get(0));
+          boolean rail = section.isRail(track.get(0));
           double room = rail ? Draft.width(name(track.get(0)), Draft.NAME) + RAIL_GAP : TRACK;
           for (int node : track) {
             x.put(node, inside + room / 2);
@@ -354,10 +351,6 @@ public final class Ladder {
       }
     }
 
-    private boolean isRail(Section section, int node) {
-      return section.left.contains(node) || section.right.contains(node);
-    }
-
     /** Uprights of one channel: those that do not reach each other share a track. */
     private List<List<Integer>> tracks(Section section, Placing placing, int channel) {
       List<List<Integer>> rails = new ArrayList<>();
@@ -367,7 +360,7 @@ public final class Ladder {
         if (entry.getValue() != channel) {
           continue;
         }
-        if (isRail(section, node)) {
+        if (section.isRail(node)) {
           // The first named is the innermost: the last of the left ones, the first of the right.
           rails.add(section.left.contains(node) ? 0 : rails.size(), List.of(node));
         } else {
@@ -383,8 +376,8 @@ public final class Ladder {
       int[] span = placing.span(node);
       for (List<Integer> track : tracks) {
         if (track.stream()
-            .allMatch(
-                one -> placing.span(one)[1] < span[0] - 0 || placing.span(one)[0] > span[1])) {
+            .map(placing::span)
+            .allMatch(one -> one[1] < span[0] || one[0] > span[1])) {
           track.add(node);
           return;
         }

@@ -224,7 +224,7 @@ final class Placing {
       if (span[1] < 0) {
         continue;
       }
-      boolean rail = section.left.contains(node) || section.right.contains(node);
+      boolean rail = section.isRail(node);
       cost += rail ? 0 : span[1] - span[0];
       for (int rung = 0; rung < row.length; rung++) {
         // What leads nowhere does not take the straight way.

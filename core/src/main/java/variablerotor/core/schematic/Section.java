@@ -111,13 +111,14 @@ final class Section {
         .thenComparingInt(node -> node);
   }
 
+  boolean isRail(int node) {
+    return left.contains(node) || right.contains(node);
+  }
+
   /** Conductors at which more than two branches meet, and the rails. */
   private boolean isMeeting(int node) {
     List<Link> here = at.getOrDefault(node, List.of());
-    return left.contains(node)
-        || right.contains(node)
-        || here.size() > 2
-        || here.stream().anyMatch(Link::isLoop);
+    return isRail(node) || here.size() > 2 || here.stream().anyMatch(Link::isLoop);
   }
 
   List<Rung> rungs() {

@@ -1,6 +1,5 @@
 package variablerotor.core.view;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -103,21 +102,12 @@ public final class WireBench {
   }
 
   private static Map<String, Object> part(Part part, Wiring wiring) {
-    List<String> names = part.terminals();
-    List<String> shown = new ArrayList<>(names == null ? List.of() : names);
-    if (names == null) {
-      for (Wiring.Wire wire : wiring.wires()) {
-        for (Terminal end : List.of(wire.from(), wire.to())) {
-          if (end.part().equals(part.id()) && !shown.contains(end.name())) {
-            shown.add(end.name());
-          }
-        }
-      }
-      if (shown.isEmpty()) {
-        shown.add("1");
-      }
-    }
-    return Tree.of("id", part.id(), "type", part.type(), "terminals", shown);
+    List<String> names = wiring.terminals(part).stream().map(Terminal::name).toList();
+    // A cap that no wire goes to yet takes the first at its one terminal.
+    return Tree.of(
+        "id", part.id(),
+        "type", part.type(),
+        "terminals", names.isEmpty() ? List.of("1") : names);
   }
 
   /**
@@ -154,12 +144,14 @@ public final class WireBench {
   }
 
   private static Lit lit(Wiring wiring, @Nullable Object call, @Nullable Object moment) {
-    for (int at = 0; at < wiring.calls().size(); at++) {
-      if (wiring.calls().get(at).name().equals(call)) {
-        List<Moment> moments = Result.of(wiring).calls().get(at).moments();
+    for (Wiring.Call one : wiring.calls()) {
+      if (one.name().equals(call)) {
+        // The one call alone: what stands on the others is not asked.
+        Wiring alone = new Wiring(wiring.parts(), wiring.wires(), List.of(one), List.of());
+        List<Moment> moments = Result.of(alone).calls().get(0).moments();
         int asked = moment instanceof Double number ? number.intValue() : moments.size();
         int shown = Math.max(0, Math.min(moments.size() - 1, asked));
-        return Lit.at(wiring, wiring.calls().get(at), moments.get(shown));
+        return Lit.at(wiring, one, moments.get(shown));
       }
     }
     return Lit.dark(wiring);

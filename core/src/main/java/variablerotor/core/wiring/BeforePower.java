@@ -49,7 +49,7 @@ public final class BeforePower {
 
   private void zeros() {
     for (List<Terminal> all : meter.conductors()) {
-      List<Terminal> ends = all.stream().filter(one -> !isJoint(one)).toList();
+      List<Terminal> ends = all.stream().filter(one -> !wiring.isJoint(one)).toList();
       if (ends.size() < 2) {
         continue;
       }
@@ -64,11 +64,6 @@ public final class BeforePower {
     }
   }
 
-  private boolean isJoint(Terminal terminal) {
-    Part part = wiring.part(terminal.part());
-    return part != null && part.type() == PartType.JOINT;
-  }
-
   private static String joined(List<Terminal> terminals, String between) {
     return terminals.stream().map(Terminal::toString).collect(Collectors.joining(between));
   }
@@ -81,9 +76,7 @@ public final class BeforePower {
     }
     for (Wire wire : wiring.wires()) {
       if (ends.contains(wire.from())) {
-        List<Wire> others = new ArrayList<>(wiring.wires());
-        others.remove(wire);
-        String harm = harm(wiring.wired(others));
+        String harm = harm(wiring.without(wire));
         if (harm != null) {
           return loose + " Powered so: " + harm;
         }
@@ -94,14 +87,15 @@ public final class BeforePower {
 
   /** The first thing that would have to be stopped; null where nothing would. */
   private static @Nullable String harm(Wiring other) {
-    for (Run run : Result.of(other).calls()) {
+    Result result = Result.of(other);
+    for (Run run : result.calls()) {
       for (Finding finding : run.findings()) {
         if (finding.stops()) {
           return run.name() + ": " + finding.sentence();
         }
       }
     }
-    return Result.of(other).findings().stream()
+    return result.findings().stream()
         .filter(Finding::stops)
         .map(Finding::sentence)
         .findFirst()
@@ -110,7 +104,7 @@ public final class BeforePower {
 
   private void notZeros() {
     Set<String> asked = new LinkedHashSet<>();
-    List<Part> lines = parts(PartType.LINE_240, PartType.LINE_120, PartType.LINE_3PH);
+    List<Part> lines = wiring.parts().stream().filter(one -> one.type().isLine()).toList();
     List<Part> transformers = parts(PartType.TRANSFORMER);
     List<Part> outputs = parts(PartType.OUTPUT);
     for (Part motor : parts(PartType.MOTOR_PSC, PartType.MOTOR_3PH)) {
@@ -120,7 +114,7 @@ public final class BeforePower {
       transformers.forEach(one -> leads.forEach(lead -> notZero(lead, one.at("C"), asked)));
     }
     for (Part line : lines) {
-      List<Terminal> poles = poles(line);
+      List<Terminal> poles = line.type().poles().stream().map(line::at).toList();
       pairs(poles, asked);
       poles.forEach(pole -> notZero(pole, line.at("G"), asked));
       for (Part one : transformers) {
@@ -158,14 +152,6 @@ public final class BeforePower {
       motor.speeds().forEach(name -> leads.add(motor.at(name)));
     }
     return leads;
-  }
-
-  private static List<Terminal> poles(Part line) {
-    return switch (line.type()) {
-      case LINE_120 -> List.of(line.at("L1"), line.at("N"));
-      case LINE_3PH -> List.of(line.at("L1"), line.at("L2"), line.at("L3"));
-      default -> List.of(line.at("L1"), line.at("L2"));
-    };
   }
 
   private void pairs(List<Terminal> terminals, Set<String> asked) {
@@ -217,9 +203,7 @@ public final class BeforePower {
     if (wiring.wires().size() > MOST_WIRES || wiring.wires().stream().anyMatch(bridge::isLike)) {
       return touch;
     }
-    List<Wire> more = new ArrayList<>(wiring.wires());
-    more.add(bridge);
-    String harm = harm(wiring.wired(more));
+    String harm = harm(wiring.with(bridge));
     return harm == null ? touch : touch + " Powered so: " + harm;
   }
 

@@ -1,5 +1,7 @@
 package variablerotor.core.wiring;
 
+import java.util.List;
+
 /** Which terminals are one conductor whatever the call: by wires, and by joints. */
 public final class Conductors {
   private final Board board;
@@ -28,8 +30,8 @@ public final class Conductors {
     return at >= 0 && board.hasWire[at];
   }
 
-  /** Every terminal on this conductor at which a wire ends, or that stands alone. */
-  public java.util.List<Terminal> on(int conductor) {
+  /** Every terminal on this conductor. */
+  public List<Terminal> on(int conductor) {
     return board.terminals.stream().filter(one -> of(one) == conductor).toList();
   }
 

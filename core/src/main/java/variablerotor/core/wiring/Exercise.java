@@ -54,14 +54,8 @@ public record Exercise(
           at % 2 == 0 && dice.coin() && !classics.isEmpty()
               ? classics.get(dice.below(classics.size()))
               : drawn(right, dice);
-      List<Wire> wires = new ArrayList<>(right.wires());
-      if (change.off != null) {
-        wires.remove(change.off);
-      }
-      if (change.on != null) {
-        wires.add(change.on);
-      }
-      Wiring wrong = right.wired(wires);
+      Wiring less = change.off == null ? right : right.without(change.off);
+      Wiring wrong = change.on == null ? less : less.with(change.on);
       Result result = Result.of(wrong);
       if (!result.ok()) {
         return new Exercise(plan, right, wrong, change.off, change.on, first(result));

@@ -30,7 +30,7 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
     }
     List<Change> changes = changes(wiring, result);
     for (Change change : changes.subList(0, Math.min(MOST_TRIED, changes.size()))) {
-      if (Result.of(wiring.wired(change.wires)).ok()) {
+      if (Result.of(change.wiring).ok()) {
         return change.mend();
       }
     }
@@ -56,11 +56,7 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
     return on == null ? "" : "Make a wire from " + on.from() + " to " + on.to() + ".";
   }
 
-  private record Change(@Nullable Wire off, @Nullable Wire on, List<Wire> wires, int rank) {
-    Change {
-      wires = List.copyOf(wires);
-    }
-
+  private record Change(@Nullable Wire off, @Nullable Wire on, Wiring wiring, int rank) {
     Mend mend() {
       return Mend.of(off, on);
     }
@@ -119,18 +115,16 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
     if (on != null && (on.from().equals(on.to()) || wiring.wires().stream().anyMatch(on::isLike))) {
       return;
     }
-    List<Wire> wires = off == null ? new ArrayList<>(wiring.wires()) : without(wiring, off);
-    if (on != null) {
-      wires.add(on);
-    }
+    Wiring less = off == null ? wiring : wiring.without(off);
+    Wiring changed = on == null ? less : less.with(on);
     Wire where = off == null ? on : off;
     boolean near = where != null && places.stream().anyMatch(where::touches);
-    int loose = loose(wiring.wired(wires));
+    int loose = loose(changed);
     boolean closed =
         on != null && (on.from().name().startsWith("NC") || on.to().name().startsWith("NC"));
     // Of two that do the same, the one with contacts that nothing closes by itself.
     int rank = 100 * loose + (near ? 0 : 10) + size + (closed ? 5 : 0);
-    changes.add(new Change(off, on, wires, rank));
+    changes.add(new Change(off, on, changed, rank));
   }
 
   /** Ends that no plan leaves without a wire. */
@@ -183,12 +177,6 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
       case TRANSFORMER -> name.equals("R") || name.equals("C");
       default -> false;
     };
-  }
-
-  private static List<Wire> without(Wiring wiring, Wire off) {
-    List<Wire> left = new ArrayList<>(wiring.wires());
-    left.remove(off);
-    return left;
   }
 
   private static List<Terminal> terminals(Wiring wiring) {

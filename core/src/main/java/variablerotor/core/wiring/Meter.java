@@ -20,10 +20,12 @@ final class Meter {
   private final Board board;
   private final Nets joined;
   private final Nets reached;
+  private final List<List<Terminal>> conductors;
 
   Meter(Board board) {
     this.board = board;
     joined = Simulation.atRest(board);
+    conductors = gathered();
     reached = joined.copy();
     for (Potentials.Load load : board.loads) {
       if (load.from() >= 0 && load.to() >= 0) {
@@ -42,6 +44,10 @@ final class Meter {
 
   /** Terminals with wires, by what reads zero between them, in the order of the parts. */
   List<List<Terminal>> conductors() {
+    return conductors;
+  }
+
+  private List<List<Terminal>> gathered() {
     Map<Integer, List<Terminal>> all = new LinkedHashMap<>();
     for (int at = 0; at < board.terminals.size(); at++) {
       if (board.hasWire[at]) {

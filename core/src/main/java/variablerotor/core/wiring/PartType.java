@@ -1,5 +1,7 @@
 package variablerotor.core.wiring;
 
+import java.util.List;
+
 /** Kinds of parts. */
 public enum PartType {
   LINE_240,
@@ -20,6 +22,16 @@ public enum PartType {
   /** Whether it brings line voltage. */
   public boolean isLine() {
     return this == LINE_240 || this == LINE_120 || this == LINE_3PH;
+  }
+
+  /** The terminals at which it brings line voltage; none for what brings none. */
+  public List<String> poles() {
+    return switch (this) {
+      case LINE_240 -> List.of("L1", "L2");
+      case LINE_120 -> List.of("L1", "N");
+      case LINE_3PH -> List.of("L1", "L2", "L3");
+      default -> List.of();
+    };
   }
 
   /** Whether it turns. */

@@ -1,6 +1,5 @@
 package variablerotor.core.wiring;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -84,9 +83,7 @@ public record Progress(
   private static @Nullable Mend mend(
       Wiring ahead, Result result, List<Plan.Step> toMake, List<Wire> strange) {
     for (Wire one : strange) {
-      List<Wire> others = new ArrayList<>(ahead.wires());
-      others.remove(one);
-      if (Result.of(ahead.wired(others)).ok()) {
+      if (Result.of(ahead.without(one)).ok()) {
         return Mend.of(one, meant(one, toMake));
       }
     }

@@ -309,13 +309,7 @@ final class Simulation {
     boolean[] line = new boolean[board.terminals.size()];
     boolean[] control = new boolean[board.terminals.size()];
     for (Part part : board.parts) {
-      List<String> names =
-          part.type() == PartType.LINE_120
-              ? List.of("L1", "N")
-              : part.type() == PartType.LINE_3PH
-                  ? List.of("L1", "L2", "L3")
-                  : part.type() == PartType.LINE_240 ? List.of("L1", "L2") : List.of();
-      names.forEach(name -> line[nets.of(board.at(part, name))] = true);
+      part.type().poles().forEach(name -> line[nets.of(board.at(part, name))] = true);
       if (part.type() == PartType.TRANSFORMER) {
         control[nets.of(board.at(part, "R"))] = true;
         control[nets.of(board.at(part, "C"))] = true;

@@ -3,6 +3,7 @@ package variablerotor.core.wiring;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
@@ -67,6 +68,39 @@ public record Wiring(List<Part> parts, List<Wire> wires, List<Call> calls, List<
   /** The same parts and calls with other wires. */
   public Wiring wired(List<Wire> others) {
     return new Wiring(parts, others, calls, expects);
+  }
+
+  /** The same with this wire, too. */
+  public Wiring with(Wire wire) {
+    List<Wire> more = new ArrayList<>(wires);
+    more.add(wire);
+    return wired(more);
+  }
+
+  /** The same without this wire. */
+  public Wiring without(Wire wire) {
+    List<Wire> others = new ArrayList<>(wires);
+    others.remove(wire);
+    return wired(others);
+  }
+
+  /** Whether it is of a cap or a joint. */
+  public boolean isJoint(Terminal terminal) {
+    Part part = part(terminal.part());
+    return part != null && part.type() == PartType.JOINT;
+  }
+
+  /** The terminals of a part; of a joint those that wires go to. */
+  public List<Terminal> terminals(Part part) {
+    List<String> names = part.terminals();
+    if (names != null) {
+      return names.stream().map(part::at).toList();
+    }
+    return wires.stream()
+        .flatMap(wire -> Stream.of(wire.from(), wire.to()))
+        .filter(end -> end.part().equals(part.id()))
+        .distinct()
+        .toList();
   }
 
   /** What is expected of the first motor on this call; null where nothing is. */

@@ -61,7 +61,7 @@ class AccountService {
     if (!login.matches("[a-z0-9._-]{2,60}")) {
       faults.add("login", "allowed are 2 to 60 of a-z, 0-9, point, dash, underscore");
     }
-    if (name == null || name.isBlank() || name.length() > 120 || hasControl(name)) {
+    if (name == null || name.isBlank() || name.length() > 120 || !Account.isPlain(name)) {
       faults.add("name", "allowed is a name of up to 120 characters");
     }
     if (role == null) {
@@ -71,10 +71,6 @@ class AccountService {
       Passwords.fault(password, login).ifPresent(one -> faults.add("password", one));
     }
     faults.refuse();
-  }
-
-  private static boolean hasControl(String text) {
-    return text.codePoints().anyMatch(Character::isISOControl);
   }
 
   /**

@@ -22,7 +22,7 @@ final class Passwords {
     if (bytes < LEAST || bytes > MOST) {
       return Optional.of("allowed are " + LEAST + " to " + MOST + " bytes");
     }
-    if (given.codePoints().anyMatch(Character::isISOControl)) {
+    if (!Account.isPlain(given)) {
       return Optional.of("found a control character; allowed are letters, figures and signs");
     }
     if (given.codePoints().distinct().count() < LEAST_DIFFERENT) {

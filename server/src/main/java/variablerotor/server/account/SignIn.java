@@ -44,9 +44,7 @@ class SignIn {
   Opened check(String login, String password, String address) {
     String name = login == null ? "" : login.trim().toLowerCase(Locale.ROOT);
     String given = password == null ? "" : password;
-    if (name.isEmpty()
-        || name.length() > 60
-        || name.codePoints().anyMatch(Character::isISOControl)) {
+    if (name.isEmpty() || name.length() > 60 || !Account.isPlain(name)) {
       throw Refused.field("login", "found nothing or too much; allowed is a name of up to 60");
     }
     // bcrypt reads 72 bytes and no more; a longer password would be cut without a word.

@@ -98,7 +98,7 @@ class Report {
     return bytes.toByteArray();
   }
 
-  private Paragraph text(String text, BaseFont face, float size, Color colour, float before) {
+  static Paragraph text(String text, BaseFont face, float size, Color colour, float before) {
     Paragraph paragraph = new Paragraph(text, new Font(face, size, Font.NORMAL, colour));
     paragraph.setSpacingBefore(before);
     paragraph.setLeading(size * 1.35f);
@@ -215,15 +215,15 @@ class Report {
   }
 
   private void row(PdfPTable table, CallView.ReadingView reading) {
-    table.addCell(cell(FactType.ofId(reading.fact()).title(), regular, Element.ALIGN_LEFT));
-    table.addCell(cell(reading.spoken(), bold, Element.ALIGN_LEFT));
+    table.addCell(cell(FactType.ofId(reading.fact()).title(), regular, INK));
+    table.addCell(cell(reading.spoken(), bold, INK));
   }
 
-  private PdfPCell cell(String text, BaseFont face, int align) {
-    PdfPCell cell = new PdfPCell(new Phrase(text, new Font(face, 8.5f, Font.NORMAL, INK)));
+  static PdfPCell cell(String text, BaseFont face, Color colour) {
+    PdfPCell cell = new PdfPCell(new Phrase(text, new Font(face, 8.5f, Font.NORMAL, colour)));
     cell.setBorder(PdfPCell.BOTTOM);
     cell.setBorderColor(RULE);
-    cell.setHorizontalAlignment(align);
+    cell.setHorizontalAlignment(Element.ALIGN_LEFT);
     cell.setPaddingTop(2.5f);
     cell.setPaddingBottom(3.5f);
     cell.setPaddingLeft(0);

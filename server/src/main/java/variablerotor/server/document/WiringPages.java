@@ -1,13 +1,8 @@
 package variablerotor.server.document;
 
 import com.lowagie.text.Document;
-import com.lowagie.text.Element;
-import com.lowagie.text.Font;
 import com.lowagie.text.Image;
-import com.lowagie.text.Paragraph;
-import com.lowagie.text.Phrase;
 import com.lowagie.text.pdf.BaseFont;
-import com.lowagie.text.pdf.PdfPCell;
 import com.lowagie.text.pdf.PdfPTable;
 import com.lowagie.text.pdf.PdfWriter;
 import java.awt.Color;
@@ -101,10 +96,7 @@ final class WiringPages {
   }
 
   private void say(String text, BaseFont face, float size, Color colour, float before) {
-    Paragraph paragraph = new Paragraph(text, new Font(face, size, Font.NORMAL, colour));
-    paragraph.setSpacingBefore(before);
-    paragraph.setLeading(size * 1.35f);
-    page.add(paragraph);
+    page.add(Report.text(text, face, size, colour, before));
   }
 
   private void calls(Result result, BeforeAfter both) {
@@ -113,15 +105,15 @@ final class WiringPages {
     table.setWidthPercentage(100);
     table.setSpacingBefore(3);
     for (String head : List.of("Call", both == null ? "" : "Before", "Now", "")) {
-      table.addCell(cell(head, bold, Report.SOFT));
+      table.addCell(Report.cell(head, bold, Report.SOFT));
     }
     for (int at = 0; at < result.calls().size(); at++) {
       Run run = result.calls().get(at);
       BeforeAfter.Row row = both == null ? null : both.rows().get(at);
-      table.addCell(cell(BeforeAfter.title(run.name()), regular, Report.INK));
-      table.addCell(cell(row == null ? "" : row.before(), regular, Report.INK));
-      table.addCell(cell(row == null ? run.motor() : row.after(), bold, Report.INK));
-      table.addCell(cell(row == null ? "" : row.sentence(), regular, Report.INK));
+      table.addCell(Report.cell(BeforeAfter.title(run.name()), regular, Report.INK));
+      table.addCell(Report.cell(row == null ? "" : row.before(), regular, Report.INK));
+      table.addCell(Report.cell(row == null ? run.motor() : row.after(), bold, Report.INK));
+      table.addCell(Report.cell(row == null ? "" : row.sentence(), regular, Report.INK));
     }
     page.add(table);
     if (both != null) {
@@ -165,8 +157,8 @@ final class WiringPages {
     table.setWidthPercentage(100);
     table.setSpacingBefore(3);
     for (Wiring.Wire wire : made.wiring().wires()) {
-      table.addCell(cell(wire.from() + " – " + wire.to(), regular, Report.INK));
-      table.addCell(cell(mark(made, wire), regular, Report.SOFT));
+      table.addCell(Report.cell(wire.from() + " – " + wire.to(), regular, Report.INK));
+      table.addCell(Report.cell(mark(made, wire), regular, Report.SOFT));
     }
     table.completeRow();
     page.add(table);
@@ -178,17 +170,6 @@ final class WiringPages {
         .map(one -> (one.colour() + " " + one.label()).trim())
         .findFirst()
         .orElse("");
-  }
-
-  private PdfPCell cell(String text, BaseFont face, Color colour) {
-    PdfPCell cell = new PdfPCell(new Phrase(text, new Font(face, 8.5f, Font.NORMAL, colour)));
-    cell.setBorder(PdfPCell.BOTTOM);
-    cell.setBorderColor(Report.RULE);
-    cell.setHorizontalAlignment(Element.ALIGN_LEFT);
-    cell.setPaddingTop(2);
-    cell.setPaddingBottom(3);
-    cell.setPaddingLeft(0);
-    return cell;
   }
 
   private void drawing(String title, Drawing drawing) {

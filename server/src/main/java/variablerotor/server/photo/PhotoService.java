@@ -65,29 +65,28 @@ public class PhotoService {
     }
   }
 
+  /**
+   * @throws Refused where there is no room for one more
+   */
   private @Nullable CallView keptAlready(UUID call, Save save) {
     calls.lock(call);
     if (store.holds(save)) {
       return calls.view(call);
     }
-    hold(call);
+    if (store.count(call) >= MOST) {
+      throw Refused.conflict("This call holds " + MOST + " photos. Take one away first.");
+    }
     return null;
   }
 
   private CallView add(UUID call, Save save, PhotoImage image, Stamp stamp) {
-    calls.lock(call);
-    if (store.holds(save)) {
-      return calls.view(call);
+    // Somebody may have sent the same one meanwhile, or the last that there is room for.
+    CallView kept = keptAlready(call, save);
+    if (kept != null) {
+      return kept;
     }
-    hold(call);
     store.add(save, image, stamp);
     return calls.after(true, call, stamp);
-  }
-
-  private void hold(UUID call) {
-    if (store.count(call) >= MOST) {
-      throw Refused.conflict("This call holds " + MOST + " photos. Take one away first.");
-    }
   }
 
   private static Path spooled(InputStream sent) {
