@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { ask } from '../core/core'
+import { ask, inWords } from '../core/core'
 import type { PowerCheck, Tick, WiringDoc } from './types'
 
 /** Ohms, then 24 V alone, then line: in that order, each ticked, with what a wrong answer means. */
@@ -37,7 +37,7 @@ watch(
       checks.value = (await ask<{ checks: PowerCheck[] }>('checks', wiring)).checks
       fault.value = ''
     } catch (failed) {
-      fault.value = failed instanceof Error ? failed.message : String(failed)
+      fault.value = inWords(failed)
     }
   },
   { immediate: true },

@@ -131,7 +131,7 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
         :looking="looking"
         @mend="(change) => changed((now) => mended(now, change))"
       />
-      <div class="beside">
+      <div class="beside even">
         <div class="stack">
           <div v-if="progress" class="card stack">
             <p class="notice">
@@ -232,12 +232,5 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
 
 .old dd {
   margin: 0;
-}
-
-/* A drawing wants as much room as the terminals. */
-@media (min-width: 1024px) {
-  .beside {
-    grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
-  }
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Drawing } from '../api/types'
-import { ask } from '../core/core'
+import { ask, inWords } from '../core/core'
 import DrawingView from '../drawing/DrawingView.vue'
 import type { Drawn, Run, WiringDoc } from './types'
 import { callTitle, motorTitle } from './words'
@@ -45,7 +45,7 @@ watch(
       drawing.value = answer.drawing
       fault.value = ''
     } catch (failed) {
-      if (mine === asked) fault.value = failed instanceof Error ? failed.message : String(failed)
+      if (mine === asked) fault.value = inWords(failed)
     }
   },
   { immediate: true },

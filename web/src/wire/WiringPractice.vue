@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { ask } from '../core/core'
+import { ask, inWords } from '../core/core'
 import TopBar from '../shared/TopBar.vue'
 import { openBench, withoutWire, withWire } from './bench'
 import CallTable from './CallTable.vue'
@@ -42,7 +42,7 @@ async function draw() {
     }
     bench.show(wrong)
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : String(failed)
+    fault.value = inWords(failed)
   }
 }
 void draw()
@@ -140,7 +140,7 @@ async function another() {
           </tbody>
         </table>
       </div>
-      <div class="beside">
+      <div class="beside even">
         <div class="card stack">
           <TerminalBoard
             :parts="progress.parts"
@@ -198,12 +198,5 @@ thead th {
 ul {
   margin: 0;
   padding-left: 20px;
-}
-
-/* A drawing wants as much room as the terminals. */
-@media (min-width: 1024px) {
-  .beside {
-    grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
-  }
 }
 </style>

@@ -7,6 +7,7 @@ let answers: unknown[] = []
 
 vi.mock('../core/core', () => ({
   Faulty: class extends Error {},
+  inWords: String,
   ask: (verb: string, tree: unknown) => {
     asked.push({ verb, tree })
     const answer = answers.shift() ?? progress(true)

@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef, watch } from 'vue'
-import { ask, Faulty, search } from '../core/core'
+import { ask, Faulty, search, inWords } from '../core/core'
 import type { AsWired, Ends, Mend, Part, Plan, PlanDoc, Progress, WiringDoc } from './types'
 
 /** The same wire, whichever end is told first. */
@@ -125,7 +125,7 @@ export function openBench(keep: (made: AsWired) => void, how = { searches: true 
       if (how.searches && !answer.result.ok && !answer.mend && !now.plan)
         await look(mine, now.wiring)
     } catch (failed) {
-      if (mine === asked) fault.value = failed instanceof Error ? failed.message : String(failed)
+      if (mine === asked) fault.value = inWords(failed)
       if (!(failed instanceof Faulty) && mine === asked) progress.value = null
     }
   }

@@ -5,8 +5,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,6 +17,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import variablerotor.core.schematic.Sheet.Area;
 import variablerotor.core.schematic.Sheet.Piece;
+import variablerotor.core.wiring.Conductors;
 import variablerotor.core.wiring.LargeWiring;
 import variablerotor.core.wiring.PlanRequest.CallId;
 import variablerotor.core.wiring.PlanRequest.Pattern;
@@ -158,27 +162,38 @@ class LayoutTest {
     for (long seed = 1; seed <= 60; seed++) {
       Wiring wiring = RandomWirings.of(seed);
       ladder += Ladder.of(wiring, Lit.dark(wiring)).crossings();
-      branches += Branches.of(wiring, variablerotor.core.wiring.Conductors.of(wiring)).size();
+      branches += Branches.of(wiring, Conductors.of(wiring)).size();
     }
     System.out.println(
         "ladders of random nets: " + ladder + " crossings, " + branches + " branches");
     assertTrue(10 * ladder <= branches, ladder + " crossings at " + branches + " branches");
   }
 
-  /**
-   * What is drawn must be what is wired: from the pieces alone the same terminals hang together.
-   */
+  /** Every wire's conductor is there, with a level piece for each terminal that it joins. */
   @ParameterizedTest
   @MethodSource("all")
   void everyWireIsThere(Wiring wiring) {
     Sheet sheet = Connections.of(wiring, Lit.dark(wiring));
-    variablerotor.core.wiring.Conductors conductors =
-        variablerotor.core.wiring.Conductors.of(wiring);
+    Conductors conductors = Conductors.of(wiring);
     for (Wiring.Wire wire : wiring.wires()) {
       assertTrue(
           sheet.wires().stream().anyMatch(one -> one.conductor() == conductors.of(wire.from())),
           wire.toString());
     }
+    Map<Integer, Set<Terminal>> joined = new HashMap<>();
+    for (Wiring.Wire wire : wiring.wires()) {
+      Set<Terminal> ends =
+          joined.computeIfAbsent(conductors.of(wire.from()), any -> new HashSet<>());
+      ends.addAll(List.of(wire.from(), wire.to()));
+    }
+    joined.forEach(
+        (conductor, ends) ->
+            assertEquals(
+                ends.size(),
+                sheet.wires().stream()
+                    .filter(one -> one.conductor() == conductor && one.fromY() == one.toY())
+                    .count(),
+                ends.toString()));
   }
 
   @Test
@@ -193,7 +208,7 @@ class LayoutTest {
     assertTrue(run.moments().size() >= 2, "a call steps through more than one moment");
     Lit first = Lit.at(wiring, call, run.moments().get(0));
     Lit last = Lit.at(wiring, call, run.moments().get(run.moments().size() - 1));
-    for (Branch branch : Branches.of(wiring, variablerotor.core.wiring.Conductors.of(wiring))) {
+    for (Branch branch : Branches.of(wiring, Conductors.of(wiring))) {
       if (branch.symbol() == Symbol.COIL) {
         assertTrue(!first.isOn(branch), "no coil has pulled at first: " + branch.name());
       }
