@@ -38,13 +38,15 @@ postgres_runs() {
 }
 
 # postgres_start DIR [PORT] [OPTIONS]: makes the cluster where there is none, and starts it where it
-# does not run. Sets PGPORT and PGPASSWORD for what follows.
+# does not run. Its owner keeps the schema; the application works under a role that owns nothing. Sets
+# PGPORT, PGPASSWORD and APP_PASSWORD for what follows.
 postgres_start() {
   local dir=$1 cluster=$1/postgres bin
   bin=$(postgres_folder)
   umask 077
   mkdir -p "$dir"
-  [ -s "$dir/database-password" ] || head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$dir/database-password"
+  make_secret "$dir/database-password"
+  make_secret "$dir/application-password"
   PGPASSWORD=$(cat "$dir/database-password")
   if [ ! -s "$cluster/PG_VERSION" ]; then
     # A set-up that was cut off leaves no version file; begin it again.
@@ -81,6 +83,17 @@ postgres_start() {
   there=$("$bin/psql" -d postgres -Atc "select 1 from pg_database where datname = 'rotor'") ||
     fail "the database in $cluster does not answer"
   [ "$there" = 1 ] || "$bin/createdb" rotor || fail "could not make the database"
+  APP_PASSWORD=$(cat "$dir/application-password")
+  APP_PASSWORD=$APP_PASSWORD "$bin/psql" -q -d postgres >/dev/null <<'SQL' || fail "could not make the application's role"
+\set secret `printf %s "$APP_PASSWORD"`
+select 'create role rotor_app' where not exists (select from pg_roles where rolname = 'rotor_app') \gexec
+select format('alter role rotor_app login nosuperuser nocreatedb nocreaterole password %L', :'secret') \gexec
+SQL
+}
+
+# make_secret FILE: a long random word that nobody else reads, where there is none.
+make_secret() {
+  [ -s "$1" ] || (umask 077 && head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$1")
 }
 
 postgres_stop() {

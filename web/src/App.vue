@@ -1,9 +1,34 @@
 <script setup lang="ts">
 import SignInAgain from './session/SignInAgain.vue'
-import { session } from './session/session'
+import { watch } from 'vue'
+import { trouble } from './api/client'
+import { flush } from './keep/queue'
+import { loadSession, session } from './session/session'
+
+/** How often a server in trouble is asked whether it is well again [ms]. */
+const ASK_MS = 3000
+
+let timer: ReturnType<typeof setInterval> | undefined
+watch(trouble, (now) => {
+  clearInterval(timer)
+  if (now) timer = setInterval(() => void loadSession().catch(() => {}), ASK_MS)
+  else void flush()
+})
 </script>
 
 <template>
+  <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
   <router-view />
   <SignInAgain v-if="session.ended" />
 </template>
+
+<style scoped>
+.trouble {
+  margin: 0;
+  padding: 8px 16px;
+  border-bottom: 2px solid var(--failed);
+  background: var(--failed-soft);
+  color: var(--ink);
+  text-align: center;
+}
+</style>

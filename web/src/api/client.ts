@@ -1,9 +1,21 @@
+import { ref } from 'vue'
+
+/** A field that somebody else changed meanwhile. */
+export interface Conflict {
+  field: string
+  theirs?: unknown
+  yours?: unknown
+  by: string
+  at: string
+}
+
 /** What the server refuses, with what is wrong field by field (RFC 9457). */
 export class Refusal extends Error {
   constructor(
     readonly status: number,
     detail: string,
     readonly errors: { path: string; message: string }[] = [],
+    readonly conflicts: Conflict[] = [],
   ) {
     super(detail)
   }
@@ -13,6 +25,9 @@ export class Refusal extends Error {
     return this.errors.find((error) => error.path === path)?.message ?? ''
   }
 }
+
+/** What the shop's server says is wrong with itself, until it answers as it should. */
+export const trouble = ref('')
 
 /** No answer came: the radio is off, or the server is. */
 export class NoAnswer extends Error {
@@ -54,16 +69,23 @@ export async function request<T>(
   } catch {
     throw new NoAnswer()
   }
-  // A gateway that cannot reach the server is no answer of the server.
-  if (response.status >= 502 && response.status <= 504) throw new NoAnswer()
   const text = await response.text()
   const parsed = text ? safeParse(text) : undefined
+  // A gateway that cannot reach the server is no answer of the server; nor is one without a database.
+  if (response.status >= 502 && response.status <= 504) {
+    trouble.value = (parsed as { detail?: string } | undefined)?.detail ?? ''
+    throw new NoAnswer()
+  }
+  trouble.value = ''
   if (!response.ok) {
-    const problem = (parsed ?? {}) as { detail?: string; errors?: Refusal['errors'] }
+    const problem = (parsed ?? {}) as Partial<Pick<Refusal, 'errors' | 'conflicts'>> & {
+      detail?: string
+    }
     throw new Refusal(
       response.status,
       problem.detail ?? `The server answered ${response.status}.`,
       problem.errors,
+      problem.conflicts,
     )
   }
   return parsed as T

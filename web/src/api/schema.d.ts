@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/choice": {
         parameters: {
             query?: never;
@@ -94,6 +110,22 @@ export interface paths {
         get: operations["choice"];
         put?: never;
         post: operations["choice_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/corrections/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -667,6 +699,7 @@ export interface components {
         Account: {
             /** Format: uuid */
             id: string;
+            keepsBooks: boolean;
             login: string;
             name: string;
             /** @enum {string} */
@@ -674,6 +707,7 @@ export interface components {
         };
         AccountRequest: {
             closed?: boolean;
+            keepsBooks?: boolean;
             login?: string;
             name: string;
             password?: string;
@@ -684,6 +718,7 @@ export interface components {
             closed: boolean;
             /** Format: uuid */
             id: string;
+            keepsBooks: boolean;
             login: string;
             name: string;
             /** @enum {string} */
@@ -902,6 +937,14 @@ export interface components {
             transformerBears?: boolean;
             /** Format: double */
             transformerVa?: number;
+        };
+        Corrected: {
+            changes: components["schemas"]["Correction"][];
+        };
+        Correction: {
+            field: string;
+            now?: unknown[] | boolean | number | Record<string, never> | string;
+            was?: unknown[] | boolean | number | Record<string, never> | string;
         };
         CountRequest: {
             /** Format: double */
@@ -1817,6 +1860,28 @@ export interface operations {
             };
         };
     };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
     choice: {
         parameters: {
             query?: never;
@@ -1861,6 +1926,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChoiceView"];
+                };
+            };
+        };
+    };
+    correct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Corrected"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallView"];
                 };
             };
         };

@@ -7,6 +7,8 @@ import { useKeys } from '../keys/keys'
 import { flush } from '../keep/queue'
 import TopBar from '../shared/TopBar.vue'
 import { provideCall } from './call'
+import ConflictNotice from './ConflictNotice.vue'
+import { useLive } from './live'
 import { stageOf, stagesOf } from './stages'
 
 const props = defineProps<{ id: string; stage?: string }>()
@@ -30,6 +32,7 @@ async function load() {
 }
 
 onMounted(load)
+useLive(props.id, (at) => void open.look(at))
 
 const detail = computed(() => {
   const told = call.value?.particulars
@@ -68,8 +71,20 @@ useKeys({ search: () => void router.push('/?search') })
       <button class="quiet-button" @click="load">Try again</button>
       <router-link to="/">All calls</router-link>
     </div>
-    <p v-else-if="!call || !catalogue" class="soft" role="status">Reading the call…</p>
-    <component :is="stage.view" v-else :key="stage.id" @help="help = true" />
+    <p v-if="open.news.value" class="news" role="status">
+      <span>{{ open.news.value }}</span>
+      <button type="button" class="link-button" @click="open.news.value = ''">Seen</button>
+    </p>
+    <ConflictNotice v-if="call && catalogue" />
+    <p v-if="!open.fault.value && !fault && (!call || !catalogue)" class="soft" role="status">
+      Reading the call…
+    </p>
+    <component
+      :is="stage.view"
+      v-if="!open.fault.value && !fault && call && catalogue"
+      :key="stage.id"
+      @help="help = true"
+    />
   </main>
   <KeyHelp v-model="help" />
 </template>
@@ -100,6 +115,18 @@ useKeys({ search: () => void router.push('/?search') })
 .stages a[aria-current] {
   color: var(--copper);
   border-bottom-color: var(--copper);
+}
+
+.news {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 4px 18px;
+  margin: 0 0 12px;
+  padding: 4px 14px;
+  border-left: 4px solid var(--copper);
+  background: var(--card);
 }
 
 .trouble {

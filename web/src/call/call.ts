@@ -11,12 +11,19 @@ import type {
   Value,
 } from '../api/types'
 import { checksOf, factOf } from '../catalogue/catalogue'
-import { onSent, send, waiting } from '../keep/queue'
+import { isMended, onSent, refused, send, waiting } from '../keep/queue'
 import { smaller } from '../keep/photo'
+import type { Kept } from '../keep/rows'
+import { session } from '../session/session'
 import { shopZone } from '../shared/time'
+import { corrected, corrections, merged, type Correction } from './corrections'
+import { newsOf } from './news'
 
 const spoken = (value: Value) =>
   Array.isArray(value) ? value.join(' to ') : typeof value === 'object' ? value.code : value
+
+const isTelling = (save: Kept) => save.path.includes('/corrections/')
+const changesOf = (save: Kept) => (save.body as { changes: Correction[] }).changes
 
 /** One call as the page holds it; every change goes through the queue. */
 export function openCall(id: string) {
@@ -24,7 +31,13 @@ export function openCall(id: string) {
   const fault = ref('')
   const refusal = ref<{ label: string; refusal: Refusal } | null>(null)
 
+  const news = ref('')
+
   function show(call: Call) {
+    const before = loaded.value
+    if (before && before.changedAt !== call.changedAt) {
+      news.value = newsOf(before, call, session.account?.name ?? '') || news.value
+    }
     loaded.value = call
     shopZone.value = call.settings.timeZone
   }
@@ -44,11 +57,18 @@ export function openCall(id: string) {
     }
   }
 
+  /** Something changed at this time, or may have: read where it is not shown already. */
+  async function look(at: number | null) {
+    if (mine.value.length || !loaded.value) return
+    if (at !== null && Date.parse(loaded.value.changedAt) >= at) return
+    await load()
+  }
+
   const mine = computed(() => waiting().filter((save) => save.call === id))
 
-  const stop = onSent((save, result, refused) => {
+  const stop = onSent((save, result, no) => {
     if (save.call !== id) return
-    if (refused) refusal.value = { label: save.label, refusal: refused }
+    if (no) refusal.value = { label: save.label, refusal: no }
     // An answer to a change stands only while no later one is on its way.
     else if (!mine.value.length) {
       if (result) show(result as Call)
@@ -69,6 +89,29 @@ export function openCall(id: string) {
       ...more,
     })
   }
+
+  /** Changes of what was told that the server has not taken yet, refused ones too. */
+  const untold = computed(() =>
+    [...refused(), ...waiting()].filter((save) => save.call === id && isTelling(save)),
+  )
+  /** What was told last, also what is not sent yet. */
+  const toldLast = computed(() =>
+    corrected(
+      loaded.value!.particulars,
+      untold.value.flatMap((save) => changesOf(save)),
+    ),
+  )
+
+  function tell(particulars: Particulars) {
+    const now = corrections(toldLast.value, particulars)
+    if (!now.length) return
+    // What was refused goes out once more with what mends it.
+    const mended = untold.value.filter(isMended).flatMap((save) => changesOf(save))
+    return correct(merged([...mended, ...now]))
+  }
+
+  const correct = (changes: Correction[]) =>
+    change('corrections', { changes }, 'What was told', { form: `corrections ${id}` })
 
   const lastReading = computed(() =>
     [...(loaded.value?.readings ?? [])].reverse().find((reading) => !reading.retracted),
@@ -114,8 +157,12 @@ export function openCall(id: string) {
     },
     removePhoto: (photo: string) =>
       change(`photos/${photo}/removals`, undefined, 'Take a photo away'),
-    tell: (particulars: Particulars) =>
-      change('particulars', particulars, 'What was told', { form: `particulars ${id}` }),
+    toldLast,
+    tell,
+    correct,
+    /** What others did since this page showed the call last. */
+    news,
+    look,
     offer: (offer: Offer) => change('offers', offer, 'Prices'),
     /** A conversion as far as it is made; gives the id under which it is kept. */
     wire(made: object) {
@@ -154,11 +201,6 @@ export function useCall() {
     checks: computed(() => checksOf([open.loaded.value!.particulars.motor.family, ...mayBe.value])),
     call: computed(() => open.loaded.value!),
     family: computed(() => open.loaded.value!.particulars.motor.family),
-    /** What was told last, also what is not sent yet. */
-    toldLast: computed(() => {
-      const unsent = open.waiting.value.findLast((save) => save.path.includes('/particulars/'))
-      return (unsent?.body as Particulars | undefined) ?? open.loaded.value!.particulars
-    }),
     /** The reading of this fact in force, of the phase that is being read. */
     standing: (fact: string, phase: RepairPhase = open.phase.value ?? 'BEFORE') =>
       open.loaded.value!.readings.find(

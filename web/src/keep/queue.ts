@@ -83,6 +83,9 @@ async function keep(row: Kept) {
   tabs?.postMessage({})
 }
 
+/** A later save can mend what was wrong with it; what stands against another's work, a person must. */
+export const isMended = (row: Kept) => !!row.refused && row.refused.status !== 409
+
 /** A form's own object changes on; what is kept does not. */
 const plain = (body: unknown) => (body === undefined ? undefined : JSON.parse(JSON.stringify(body)))
 
@@ -90,7 +93,7 @@ const plain = (body: unknown) => (body === undefined ? undefined : JSON.parse(JS
 export async function send(save: Save): Promise<void> {
   const account = session.account
   if (!account) throw new Error('Sign in first.')
-  const replaced = state.rows.filter((row) => save.form && row.refused && row.form === save.form)
+  const replaced = state.rows.filter((row) => save.form && row.form === save.form && isMended(row))
   const body = save.body instanceof Blob ? save.body : plain(save.body)
   await keep({ ...save, body, account: account.id, by: account.name })
   for (const row of replaced) await remove(row)
@@ -195,8 +198,8 @@ function noAnswer() {
 }
 
 async function setAside(row: Kept, refusal: Refusal) {
-  const { status, message, errors } = refusal
-  const aside = { ...row, refused: { status, message, errors: errors.map((one) => ({ ...one })) } }
+  const { status, message, errors, conflicts } = refusal
+  const aside = { ...row, refused: plain({ status, message, errors, conflicts }) }
   await replace(aside)
   tell(aside, undefined, refusal)
 }

@@ -1,4 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
+import type { Refusal } from '../api/client'
 
 /** A change on its way to the server: a row of its own in this browser's database. */
 export interface Save {
@@ -22,7 +23,7 @@ export interface Kept extends Save {
   account: string
   by: string
   /** Why the server will not take it; it stays until a person sends it again or throws it away. */
-  refused?: { status: number; message: string; errors: { path: string; message: string }[] }
+  refused?: Pick<Refusal, 'status' | 'message' | 'errors' | 'conflicts'>
 }
 
 interface Schema extends DBSchema {

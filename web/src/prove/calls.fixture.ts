@@ -76,6 +76,7 @@ export function onCall(call: Call, more: Partial<OpenCall> = {}) {
     fault: ref(''),
     refusal: ref(null),
     waiting: computed(() => []),
+    toldLast: computed(() => call.particulars),
     phase: ref('BEFORE'),
     ...more,
   } as unknown as OpenCall

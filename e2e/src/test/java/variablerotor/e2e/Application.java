@@ -117,7 +117,9 @@ final class Application implements AutoCloseable {
               "--server.port=" + port,
               "--rotor.demo=true",
               "--spring.datasource.url=" + url(database));
-      builder.environment().put("SPRING_DATASOURCE_PASSWORD", password());
+      String app = System.getenv("ROTOR_TEST_APP_PASSWORD");
+      builder.environment().put("SPRING_DATASOURCE_PASSWORD", app);
+      builder.environment().put("SPRING_FLYWAY_PASSWORD", password());
       process =
           builder
               .redirectErrorStream(true)

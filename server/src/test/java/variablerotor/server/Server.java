@@ -43,7 +43,8 @@ public final class Server implements ParameterResolver {
               "--server.port=0",
               "--rotor.demo=true",
               "--spring.datasource.url=" + url,
-              "--spring.datasource.password=" + password());
+              "--spring.datasource.password=" + System.getenv("ROTOR_TEST_APP_PASSWORD"),
+              "--spring.flyway.password=" + password());
       shared = new Server(context, url);
     }
     return shared;

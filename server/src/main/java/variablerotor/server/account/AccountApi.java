@@ -9,10 +9,11 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import variablerotor.server.web.LeadOnly;
+import variablerotor.server.web.Only;
+import variablerotor.server.web.Right;
 
 /** The shop's accounts; a lead keeps them. */
-@LeadOnly
+@Only(Right.LEAD)
 @RestController
 @RequestMapping("/api/accounts")
 class AccountApi {
@@ -26,19 +27,23 @@ class AccountApi {
 
   /**
    * @param closed whether nobody can sign in as this one
+   * @param keepsBooks whether this one keeps the code books; a lead does in any case
    */
-  record AccountRow(UUID id, String login, String name, Role role, boolean closed) {}
+  record AccountRow(
+      UUID id, String login, String name, Role role, boolean closed, boolean keepsBooks) {}
 
   /**
    * @param password left out for the one that a known account has
    * @param closed left out for false
+   * @param keepsBooks left out for false
    */
   record AccountRequest(
       @Nullable String login,
       String name,
       Role role,
       @Nullable String password,
-      @Nullable Boolean closed) {}
+      @Nullable Boolean closed,
+      @Nullable Boolean keepsBooks) {}
 
   @GetMapping
   List<AccountRow> list() {
@@ -53,6 +58,7 @@ class AccountApi {
         body.name(),
         body.role(),
         Boolean.TRUE.equals(body.closed()),
+        Boolean.TRUE.equals(body.keepsBooks()),
         body.password());
   }
 }

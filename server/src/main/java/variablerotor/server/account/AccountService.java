@@ -32,14 +32,20 @@ class AccountService {
    */
   @Transactional
   public List<AccountApi.AccountRow> put(
-      UUID id, String login, String name, @Nullable Role role, boolean closed, String password) {
+      UUID id,
+      String login,
+      String name,
+      @Nullable Role role,
+      boolean closed,
+      boolean keepsBooks,
+      String password) {
     // Everybody who changes an account waits here for whoever is at it.
     List<UUID> leads = store.lockLeads();
     Account known = store.find(id).orElse(null);
     String as = known != null ? known.login() : login == null ? "" : login;
     check(as, name, role, password, known == null);
+    Account account = new Account(id, as, name.trim(), role, keepsBooks);
     if (known == null) {
-      Account account = new Account(id, as, name.trim(), role);
       if (!store.add(account, passwords.encode(password), OffsetDateTime.now(clock))) {
         throw Refused.conflict("Somebody has this login already.");
       }
@@ -49,9 +55,12 @@ class AccountService {
       throw Refused.conflict("This is the last lead. Make somebody else a lead first.");
     }
     AccountStore.Standing standing = store.standing(id).orElseThrow();
-    boolean ends = password != null || role != known.role() || closed != standing.closed();
-    store.change(
-        id, name.trim(), role, closed, password == null ? null : passwords.encode(password), ends);
+    boolean ends =
+        password != null
+            || role != known.role()
+            || account.keepsBooks() != known.keepsBooks()
+            || closed != standing.closed();
+    store.change(account, closed, password == null ? null : passwords.encode(password), ends);
     return store.list();
   }
 
@@ -85,7 +94,7 @@ class AccountService {
     faults.refuse();
     // As it stands now: what this person's session knows of it may be older.
     Account now = store.find(account.id()).orElseThrow();
-    store.change(now.id(), now.name(), now.role(), false, passwords.encode(password), true);
+    store.change(now, false, passwords.encode(password), true);
     return store.standing(account.id()).orElseThrow().edition();
   }
 }

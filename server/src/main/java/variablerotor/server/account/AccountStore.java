@@ -58,7 +58,8 @@ public class AccountStore {
                     row.get(ACCOUNT.LOGIN),
                     row.get(ACCOUNT.NAME),
                     Role.valueOf(row.get(ACCOUNT.ROLE)),
-                    row.get(ACCOUNT.CLOSED)));
+                    row.get(ACCOUNT.CLOSED),
+                    account(row).keepsBooks()));
   }
 
   private static Account account(Record row) {
@@ -66,7 +67,8 @@ public class AccountStore {
         row.get(ACCOUNT.ID),
         row.get(ACCOUNT.LOGIN),
         row.get(ACCOUNT.NAME),
-        Role.valueOf(row.get(ACCOUNT.ROLE)));
+        Role.valueOf(row.get(ACCOUNT.ROLE)),
+        row.get(ACCOUNT.KEEPS_BOOKS));
   }
 
   Optional<Account> find(UUID id) {
@@ -82,6 +84,7 @@ public class AccountStore {
             .set(ACCOUNT.LOGIN, account.login())
             .set(ACCOUNT.NAME, account.name())
             .set(ACCOUNT.ROLE, account.role().name())
+            .set(ACCOUNT.KEEPS_BOOKS, account.keepsBooks())
             .set(ACCOUNT.PASSWORD, hashed)
             .set(ACCOUNT.CREATED_AT, at)
             .onConflictDoNothing()
@@ -90,19 +93,19 @@ public class AccountStore {
   }
 
   /**
-   * Gives a known account its new name, role and standing, and a password where one is given.
+   * Gives a known account its new name, rights and standing, and a password where one is given.
    *
    * @param ends whether every session of it ends with this
    */
-  void change(
-      UUID id, String name, Role role, boolean closed, @Nullable String hashed, boolean ends) {
+  void change(Account now, boolean closed, @Nullable String hashed, boolean ends) {
     db.update(ACCOUNT)
-        .set(ACCOUNT.NAME, name)
-        .set(ACCOUNT.ROLE, role.name())
+        .set(ACCOUNT.NAME, now.name())
+        .set(ACCOUNT.ROLE, now.role().name())
+        .set(ACCOUNT.KEEPS_BOOKS, now.keepsBooks())
         .set(ACCOUNT.CLOSED, closed)
         .set(ACCOUNT.PASSWORD, hashed == null ? ACCOUNT.PASSWORD : org.jooq.impl.DSL.val(hashed))
         .set(ACCOUNT.EDITION, ACCOUNT.EDITION.plus(ends ? 1 : 0))
-        .where(ACCOUNT.ID.eq(id))
+        .where(ACCOUNT.ID.eq(now.id()))
         .execute();
   }
 

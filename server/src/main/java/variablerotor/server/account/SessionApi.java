@@ -5,6 +5,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -21,6 +23,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import variablerotor.server.web.Refused;
+import variablerotor.server.web.Right;
 
 /** Signing in and out. */
 @RestController
@@ -72,12 +75,20 @@ class SessionApi {
     }
     SecurityContext context = SecurityContextHolder.createEmptyContext();
     context.setAuthentication(
-        UsernamePasswordAuthenticationToken.authenticated(
-            account, null, List.of(new SimpleGrantedAuthority("ROLE_" + account.role()))));
+        UsernamePasswordAuthenticationToken.authenticated(account, null, rights(account)));
     SecurityContextHolder.setContext(context);
     contexts.saveContext(context, request, response);
     standings.begin(request.getSession(), opened.edition());
     return new SessionView(account, demo.shown());
+  }
+
+  private static List<SimpleGrantedAuthority> rights(Account account) {
+    return Stream.of(
+            account.role() == Role.LEAD ? Right.LEAD : null,
+            account.keepsBooks() ? Right.BOOKS : null)
+        .filter(Objects::nonNull)
+        .map(right -> new SimpleGrantedAuthority("ROLE_" + right))
+        .toList();
   }
 
   /**

@@ -13,9 +13,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import variablerotor.core.job.Correction;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.view.CallView;
 import variablerotor.server.log.Stamps;
+import variablerotor.server.web.Faults;
 import variablerotor.server.web.Refused;
 
 /** Calls over HTTP: the list, one call, what is told of it. The stages have their own. */
@@ -23,12 +26,15 @@ import variablerotor.server.web.Refused;
 @RequestMapping("/api/calls")
 class CallApi {
   private static final int MOST_ROWS = 100;
+  private static final int MOST_CHANGES = 200;
 
   private final CallService calls;
+  private final CallChanges changes;
   private final Stamps stamps;
 
-  CallApi(CallService calls, Stamps stamps) {
+  CallApi(CallService calls, CallChanges changes, Stamps stamps) {
     this.calls = calls;
+    this.changes = changes;
     this.stamps = stamps;
   }
 
@@ -65,9 +71,38 @@ class CallApi {
     return calls.open(call, body, stamps.now());
   }
 
+  /** The whole of what is told, in place of what was: for a program that has it all. */
   @PutMapping("/{call}/particulars/{id}")
   CallView tell(@PathVariable UUID call, @PathVariable UUID id, @RequestBody Particulars body) {
     return calls.tell(call, id, body, stamps.now());
+  }
+
+  /**
+   * @param changes the fields that were changed, and nothing else
+   */
+  record Corrected(List<Correction> changes) {}
+
+  /** Fields of what is told, one by one: so a page saves, where others may be at work, too. */
+  @PutMapping("/{call}/corrections/{id}")
+  CallView correct(@PathVariable UUID call, @PathVariable UUID id, @RequestBody Corrected body) {
+    List<Correction> changes = body.changes() == null ? List.of() : body.changes();
+    Faults faults = new Faults();
+    if (changes.isEmpty() || changes.size() > MOST_CHANGES) {
+      faults.add("changes", "allowed are 1 to " + MOST_CHANGES);
+    }
+    for (int at = 0; at < changes.size(); at++) {
+      if (changes.get(at) == null || changes.get(at).field() == null) {
+        faults.add("changes[" + at + "].field", "is missing");
+      }
+    }
+    faults.refuse();
+    return calls.correct(call, id, changes, stamps.now());
+  }
+
+  /** Told whenever the call changed, by whomever, until whoever listens goes away. */
+  @GetMapping(path = "/{call}/changes", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+  SseEmitter changes(@PathVariable UUID call) {
+    return changes.listen(call, stamps.now().author());
   }
 
   /** The call in the open format, as the command line reads it. */

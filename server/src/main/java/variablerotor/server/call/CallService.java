@@ -6,13 +6,17 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.job.Correction;
+import variablerotor.core.job.Corrections;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.Settings;
+import variablerotor.core.tree.Tree;
 import variablerotor.core.view.CallView;
 import variablerotor.json.Json;
 import variablerotor.server.log.Stamp;
@@ -134,6 +138,59 @@ public class CallService {
     lock(call);
     String body = Json.write(checked(given).tree());
     return after(store.addParticulars(id, call, body, stamp), call, stamp);
+  }
+
+  /**
+   * Changes single fields of what is told: what others changed meanwhile stays.
+   *
+   * @throws Refused where a field is wrong, or somebody else changed the same one to something else
+   */
+  @Transactional
+  public CallView correct(UUID call, UUID id, List<Correction> changes, Stamp stamp) {
+    lock(call);
+    String kept = Json.write(Tree.plain(changes));
+    if (store.holdsCorrections(id, call, kept)) {
+      return view(call);
+    }
+    Particulars last = told(store.particulars(call));
+    List<Correction> disputed = Corrections.disputed(last, changes);
+    if (!disputed.isEmpty()) {
+      throw Refused.conflict("Somebody else changed the same meanwhile. Nothing of yours is lost.")
+          .with("conflicts", disputed.stream().map(one -> conflict(call, last, one)).toList());
+    }
+    try {
+      String body = Json.write(Corrections.onto(last, changes).tree());
+      return after(store.addCorrections(id, call, kept, body, stamp), call, stamp);
+    } catch (InputFaults faults) {
+      throw Refused.fields(faults.faults());
+    }
+  }
+
+  /**
+   * Two people changed one field.
+   *
+   * @param theirs what it is now; null for nothing
+   * @param yours what it was to be
+   * @param by who made it what it is now
+   */
+  record Conflict(
+      String field,
+      @Nullable Object theirs,
+      @Nullable Object yours,
+      String by,
+      OffsetDateTime at) {}
+
+  private Conflict conflict(UUID call, Particulars last, Correction mine) {
+    Object theirs = Corrections.fields(last).get(mine.field());
+    CallStore.Telling made = null;
+    for (CallStore.Telling one : store.tellings(call)) {
+      Object then = Corrections.fields(told(one.body())).get(mine.field());
+      if (!Corrections.same(then, theirs)) {
+        break;
+      }
+      made = one;
+    }
+    return new Conflict(mine.field(), theirs, mine.now(), made.by(), made.at());
   }
 
   /**

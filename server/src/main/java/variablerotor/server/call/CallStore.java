@@ -11,15 +11,14 @@ import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.Records;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.chain.Suspect;
@@ -34,6 +33,7 @@ import variablerotor.core.route.Route;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.log.Words;
 import variablerotor.server.schema.tables.ServiceCall;
 
 /** Calls, and what is told of them. Rows are added and never changed, but for the summary. */
@@ -146,19 +146,13 @@ class CallStore {
 
   /** Newest first; every word of the search must stand in place or unit. */
   List<CallRow> list(String search, int offset, int most) {
-    Condition words = DSL.condition(SERVICE_CALL.PRACTICE).not();
-    for (String word : search.toLowerCase(Locale.ROOT).trim().split("\\s+")) {
-      if (!word.isEmpty()) {
-        words =
-            words.and(unit(SERVICE_CALL).like("%" + word.replaceAll("([\\\\%_])", "\\\\$1") + "%"));
-      }
-    }
     return db.select(SERVICE_CALL.fields())
         .select(ACCOUNT.NAME)
         .from(SERVICE_CALL)
         .join(ACCOUNT)
         .on(ACCOUNT.ID.eq(SERVICE_CALL.OPENED_BY))
-        .where(words)
+        .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
+        .and(Words.allIn(unit(SERVICE_CALL), search))
         .orderBy(SERVICE_CALL.CHANGED_AT.desc(), SERVICE_CALL.ID)
         .offset(offset)
         .limit(most)
@@ -210,6 +204,41 @@ class CallStore {
             .told(PARTICULARS.CALL_ID, call)
             .told(PARTICULARS.BODY, body),
         stamp);
+  }
+
+  /**
+   * Adds a telling of single fields; false where it is kept already.
+   *
+   * @param changes which fields, as JSON
+   * @param body the whole that came of it
+   */
+  boolean addCorrections(UUID id, UUID call, String changes, String body, Stamp stamp) {
+    return log.keep(corrections(id, call, changes).made(PARTICULARS.BODY, body), stamp);
+  }
+
+  /** Whether this very telling is kept already. */
+  boolean holdsCorrections(UUID id, UUID call, String changes) {
+    return log.holds(corrections(id, call, changes));
+  }
+
+  private static Save corrections(UUID id, UUID call, String changes) {
+    return Save.of("telling", PARTICULARS, id)
+        .told(PARTICULARS.CALL_ID, call)
+        .told(PARTICULARS.CHANGES, changes);
+  }
+
+  /** A telling as it was left: the whole, as JSON. */
+  record Telling(String body, String by, OffsetDateTime at) {}
+
+  /** Every telling of the call, the newest first. */
+  List<Telling> tellings(UUID call) {
+    return db.select(PARTICULARS.BODY, ACCOUNT.NAME, PARTICULARS.AT)
+        .from(PARTICULARS)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(PARTICULARS.AUTHOR))
+        .where(PARTICULARS.CALL_ID.eq(call))
+        .orderBy(PARTICULARS.SEQ.desc())
+        .fetch(Records.mapping(Telling::new));
   }
 
   /** What was told last of the call, as JSON. */

@@ -20,7 +20,9 @@ import variablerotor.core.code.SignalKind;
 import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.LargestBody;
+import variablerotor.server.web.Only;
 import variablerotor.server.web.Refused;
+import variablerotor.server.web.Right;
 
 /** Code books, what stands in them, and the count of a lamp's flashes. */
 @RestController
@@ -66,6 +68,7 @@ class CodeBookApi {
     return books.view(book);
   }
 
+  @Only(Right.BOOKS)
   @LargestBody(MOST_BYTES)
   @PutMapping("/api/codebooks/{book}/editions/{id}")
   CodeBookService.BookView edit(
@@ -75,6 +78,7 @@ class CodeBookApi {
     return books.edit(book, id, body.name(), cells, stamps.now());
   }
 
+  @Only(Right.BOOKS)
   @LargestBody(MOST_BYTES)
   @PutMapping(path = "/api/codebooks/{book}/imports/{id}", consumes = "text/csv")
   CodeBookService.BookView bringIn(
@@ -85,6 +89,7 @@ class CodeBookApi {
     return books.bringIn(book, id, name, Csv.text(csv), stamps.now());
   }
 
+  @Only(Right.BOOKS)
   @PutMapping("/api/codebooks/{book}/removals/{id}")
   List<CodeBookService.BookRow> remove(@PathVariable UUID book, @PathVariable UUID id) {
     return books.remove(book, id, stamps.now());

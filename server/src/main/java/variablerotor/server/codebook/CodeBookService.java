@@ -3,8 +3,10 @@ package variablerotor.server.codebook;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.casefile.InputFault;
@@ -45,9 +47,7 @@ public class CodeBookService {
 
   @Transactional(readOnly = true)
   public List<BookRow> list() {
-    return store.books().stream()
-        .map(e -> new BookRow(e.book(), e.name(), e.codes(), e.author(), e.at()))
-        .toList();
+    return store.books();
   }
 
   @Transactional(readOnly = true)
@@ -99,7 +99,9 @@ public class CodeBookService {
       throw Refused.fields(told(read.faults()));
     }
     String content = Csv.write(CodeTable.write(read.rows()));
-    store.add(id, book, trimmed, content, read.rows().size(), stamp);
+    if (store.add(id, book, trimmed, content, read.rows().size(), stamp)) {
+      store.fillRows(book, id, trimmed, read.rows());
+    }
     return view(book);
   }
 
@@ -121,6 +123,7 @@ public class CodeBookService {
   public List<BookRow> remove(UUID book, UUID id, Stamp stamp) {
     if (!store.isRemovedBy(id, book)) {
       store.remove(id, inForce(book), stamp);
+      store.dropRows(book);
     }
     return list();
   }
@@ -128,30 +131,22 @@ public class CodeBookService {
   /**
    * Codes in every book.
    *
-   * @param words each must stand in line, pattern or meaning
+   * @param words each must stand in the book's name, line, pattern or meaning
    * @param signal null for any
    * @param pattern null for any
    */
   @Transactional(readOnly = true)
-  public List<Hit> search(String words, SignalKind signal, String pattern) {
-    List<Hit> hits = new ArrayList<>();
-    String[] wanted = words.toLowerCase(Locale.ROOT).trim().split("\\s+");
-    for (CodeBookStore.Edition edition : store.books()) {
-      for (CodeRow row : rows(edition)) {
-        boolean fits =
-            (signal == null || row.signal() == signal)
-                && (pattern == null || row.pattern().equalsIgnoreCase(pattern.trim()));
-        String text =
-            (edition.name() + " " + row.line() + " " + row.pattern() + " " + row.meaning())
-                .toLowerCase(Locale.ROOT);
-        for (String word : wanted) {
-          fits &= text.contains(word);
-        }
-        if (fits && hits.size() < MOST_HITS) {
-          hits.add(new Hit(edition.book(), edition.name(), row));
-        }
-      }
+  public List<Hit> search(String words, @Nullable SignalKind signal, @Nullable String pattern) {
+    return store.search(words, signal, pattern, MOST_HITS);
+  }
+
+  /** Books that came in before their codes were kept row by row. */
+  @EventListener(ApplicationReadyEvent.class)
+  @Transactional
+  public void fillMissingRows() {
+    for (UUID book : store.withoutRows()) {
+      CodeBookStore.Edition edition = inForce(book);
+      store.fillRows(book, edition.id(), edition.name(), rows(edition));
     }
-    return hits;
   }
 }

@@ -34,7 +34,7 @@ class DemoAccounts implements ShownSignIns {
 
   static Account account(DemoAccount one) {
     UUID id = UUID.nameUUIDFromBytes(one.login().getBytes(StandardCharsets.UTF_8));
-    return new Account(id, one.login(), one.name(), one.role());
+    return new Account(id, one.login(), one.name(), one.role(), true);
   }
 
   /** The account of the demo person with this login. */

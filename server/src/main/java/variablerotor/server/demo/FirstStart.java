@@ -124,7 +124,7 @@ class FirstStart implements ApplicationRunner {
       byte[] random = new byte[12];
       new SecureRandom().nextBytes(random);
       String password = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
-      add(new Account(UUID.randomUUID(), "lead", "Lead", Role.LEAD), password);
+      add(new Account(UUID.randomUUID(), "lead", "Lead", Role.LEAD, true), password);
       LOG.info("First sign-in: name lead, password {}", password);
     }
   }

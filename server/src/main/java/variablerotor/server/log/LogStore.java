@@ -9,6 +9,7 @@ import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.Table;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import variablerotor.server.web.Refused;
 
@@ -56,13 +57,33 @@ public class LogStore {
     row.put(id(save.table), save.id);
     row.putAll(save.told);
     row.putAll(save.made);
-    row.put(save.table.field("author", UUID.class), stamp.author());
-    row.put(save.table.field("at", OffsetDateTime.class), stamp.at());
+    row.put(author(save.table), stamp.author());
+    row.put(at(save.table), stamp.at());
     if (db.insertInto(save.table).set(row).onConflictDoNothing().execute() == 1) {
       return true;
     }
     holds(save);
     return false;
+  }
+
+  /**
+   * Holds what one person saves of a kind within a day: with this one it may be the given number.
+   *
+   * @param what they are, in the plural
+   * @throws Refused where it would be more
+   */
+  public void holdQuota(Save save, Stamp stamp, int most, String what) {
+    int kept =
+        db.fetchCount(
+            DSL.selectOne()
+                .from(save.table)
+                .where(author(save.table).eq(stamp.author()))
+                .and(at(save.table).gt(stamp.at().minusDays(1)))
+                .limit(most));
+    if (kept >= most) {
+      throw Refused.tooMany(
+          "You have sent " + most + " " + what + " within a day. More go in tomorrow.");
+    }
   }
 
   /**
@@ -74,6 +95,14 @@ public class LogStore {
     if (db.selectOne().from(table).where(id(table).eq(id)).forUpdate().fetchOne() == null) {
       throw Refused.missing(what);
     }
+  }
+
+  private static Field<UUID> author(Table<?> table) {
+    return table.field("author", UUID.class);
+  }
+
+  private static Field<OffsetDateTime> at(Table<?> table) {
+    return table.field("at", OffsetDateTime.class);
   }
 
   private static Field<UUID> id(Table<?> table) {

@@ -20,6 +20,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.view.CallView;
 import variablerotor.server.call.CallService;
+import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Faults;
@@ -30,12 +31,17 @@ import variablerotor.server.web.Refused;
 public class PhotoService {
   private static final int MOST = 40;
 
+  /** Of one person; many times what a day on the road brings. */
+  private static final int MOST_A_DAY = 600;
+
   private final PhotoStore store;
+  private final LogStore log;
   private final CallService calls;
   private final TransactionTemplate tx;
 
-  PhotoService(PhotoStore store, CallService calls, TransactionTemplate tx) {
+  PhotoService(PhotoStore store, LogStore log, CallService calls, TransactionTemplate tx) {
     this.store = store;
+    this.log = log;
     this.calls = calls;
     this.tx = tx;
   }
@@ -54,7 +60,7 @@ public class PhotoService {
     Path file = spooled(sent);
     try {
       Save save = store.photo(id, call, kind, digest(file));
-      CallView kept = tx.execute(any -> keptAlready(call, save));
+      CallView kept = tx.execute(any -> keptAlready(call, save, stamp));
       if (kept != null) {
         return kept;
       }
@@ -68,7 +74,7 @@ public class PhotoService {
   /**
    * @throws Refused where there is no room for one more
    */
-  private @Nullable CallView keptAlready(UUID call, Save save) {
+  private @Nullable CallView keptAlready(UUID call, Save save, Stamp stamp) {
     calls.lock(call);
     if (store.holds(save)) {
       return calls.view(call);
@@ -76,12 +82,13 @@ public class PhotoService {
     if (store.count(call) >= MOST) {
       throw Refused.conflict("This call holds " + MOST + " photos. Take one away first.");
     }
+    log.holdQuota(save, stamp, MOST_A_DAY, "photos");
     return null;
   }
 
   private CallView add(UUID call, Save save, PhotoImage image, Stamp stamp) {
     // Somebody may have sent the same one meanwhile, or the last that there is room for.
-    CallView kept = keptAlready(call, save);
+    CallView kept = keptAlready(call, save, stamp);
     if (kept != null) {
       return kept;
     }

@@ -1,14 +1,17 @@
 package variablerotor.server.practice;
 
-import jakarta.annotation.PreDestroy;
 import java.io.IOException;
-import java.util.Set;
+import java.util.Collections;
+import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -25,20 +28,27 @@ class MeterStreams {
   /** A stream ends after this, and the page asks again [ms]. */
   private static final long LONGEST = TimeUnit.MINUTES.toMillis(10);
 
-  private static final int MOST = 60;
+  /** At once, of everybody and of one person. */
+  private static final int MOST = 200;
+
+  private static final int MOST_EACH = 4;
 
   private final ScheduledExecutorService timer =
       Executors.newScheduledThreadPool(
-          1,
+          2,
           task -> {
             Thread thread = new Thread(task, "meter");
             thread.setDaemon(true);
             return thread;
           });
 
-  private final Set<SseEmitter> open = ConcurrentHashMap.newKeySet();
+  /** Whose each is. */
+  private final Map<SseEmitter, UUID> open = new ConcurrentHashMap<>();
 
-  SseEmitter open(SimulatedMeter meter, FactType terminals) {
+  synchronized SseEmitter open(SimulatedMeter meter, FactType terminals, UUID listener) {
+    if (Collections.frequency(open.values(), listener) >= MOST_EACH) {
+      throw Refused.tooMany("You have " + MOST_EACH + " meters connected. Disconnect one first.");
+    }
     if (open.size() >= MOST) {
       throw Refused.tooMany("Too many meters are connected. Try again in a minute.");
     }
@@ -47,7 +57,7 @@ class MeterStreams {
     }
     SseEmitter emitter = new SseEmitter(LONGEST);
     AtomicInteger tick = new AtomicInteger();
-    open.add(emitter);
+    open.put(emitter, listener);
     ScheduledFuture<?> ticking =
         timer.scheduleAtFixedRate(
             () -> send(emitter, meter.at(terminals, tick.getAndIncrement())),
@@ -73,9 +83,10 @@ class MeterStreams {
     }
   }
 
-  @PreDestroy
+  /** Before the server waits for requests to end: these do not by themselves. */
+  @EventListener(ContextClosedEvent.class)
   void close() {
     timer.shutdownNow();
-    open.forEach(SseEmitter::complete);
+    open.keySet().forEach(SseEmitter::complete);
   }
 }

@@ -61,6 +61,6 @@ class PracticeApi {
   @GetMapping(path = "/api/meter/{id}/display", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
   SseEmitter display(@PathVariable UUID id, @RequestParam String fact) {
     FactType terminals = PracticeService.terminals(fact);
-    return streams.open(practice.meter(id, terminals), terminals);
+    return streams.open(practice.meter(id, terminals), terminals, stamps.now().author());
   }
 }

@@ -16,7 +16,8 @@ import variablerotor.core.route.Habit;
 import variablerotor.core.route.Schools;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.Faults;
-import variablerotor.server.web.LeadOnly;
+import variablerotor.server.web.Only;
+import variablerotor.server.web.Right;
 
 /** The shop's figures: everybody reads them, a lead sets them. */
 @RestController
@@ -52,7 +53,7 @@ class ShopApi {
     return store.current();
   }
 
-  @LeadOnly
+  @Only(Right.LEAD)
   @PutMapping("/{id}")
   Settings set(@PathVariable UUID id, @RequestBody SettingsRequest body) {
     Faults faults =

@@ -22,7 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
  * waits on the device.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+@Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class DatabaseGone extends OncePerRequestFilter {
   static final String DETAIL =
       "The database does not answer. What you enter is kept on this device and sent when it does.";

@@ -25,11 +25,12 @@ class HandlerRules implements WebMvcConfigurer, HandlerInterceptor {
       throws BodyLimit.TooLarge {
     if (handler instanceof HandlerMethod method) {
       parameters(request);
-      boolean leadOnly =
-          method.hasMethodAnnotation(LeadOnly.class)
-              || method.getBeanType().isAnnotationPresent(LeadOnly.class);
-      if (leadOnly && !request.isUserInRole("LEAD")) {
-        throw Refused.forbidden("Only a lead may do that.");
+      Only only = method.getMethodAnnotation(Only.class);
+      if (only == null) {
+        only = method.getBeanType().getAnnotation(Only.class);
+      }
+      if (only != null && !request.isUserInRole(only.value().name())) {
+        throw Refused.forbidden(only.value().refusal);
       }
       LargestBody largest = method.getMethodAnnotation(LargestBody.class);
       BodyLimit.hold(request, largest == null ? BodyLimit.USUAL : largest.value());

@@ -1,10 +1,15 @@
 package variablerotor.server.web;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.concurrent.TimeUnit;
+import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.FlashMap;
+import org.springframework.web.servlet.FlashMapManager;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -21,6 +26,25 @@ public class Pages implements WebMvcConfigurer {
   @Override
   public void addViewControllers(ViewControllerRegistry registry) {
     registry.addViewController("/").setViewName("forward:/index.html");
+  }
+
+  /**
+   * Nothing is carried from page to page, so no file of the page asks the database for a session.
+   */
+  @Bean
+  FlashMapManager flashMapManager() {
+    return new FlashMapManager() {
+      @Override
+      public FlashMap retrieveAndUpdate(HttpServletRequest request, HttpServletResponse response) {
+        return null;
+      }
+
+      @Override
+      public void saveOutputFlashMap(
+          FlashMap flashMap, HttpServletRequest request, HttpServletResponse response) {
+        // None is made.
+      }
+    };
   }
 
   @Override

@@ -31,7 +31,9 @@ public class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail refused(Refused refused) {
-    return problem(refused.status(), refused.getMessage(), refused.faults());
+    ProblemDetail problem = problem(refused.status(), refused.getMessage(), refused.faults());
+    refused.more().forEach(problem::setProperty);
+    return problem;
   }
 
   @ExceptionHandler

@@ -1,6 +1,9 @@
 package variablerotor.server.web;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 import variablerotor.core.casefile.InputFault;
 
@@ -10,6 +13,7 @@ public class Refused extends RuntimeException {
 
   private final HttpStatus status;
   private final transient List<InputFault> faults;
+  private final transient Map<String, Object> more = new LinkedHashMap<>();
 
   private Refused(HttpStatus status, String detail, List<InputFault> faults) {
     super(detail);
@@ -53,6 +57,16 @@ public class Refused extends RuntimeException {
   /** Too often. */
   public static Refused tooMany(String detail) {
     return new Refused(HttpStatus.TOO_MANY_REQUESTS, detail, List.of());
+  }
+
+  /** With something else that the page is to know. */
+  public Refused with(String name, Object value) {
+    more.put(name, value);
+    return this;
+  }
+
+  Map<String, Object> more() {
+    return Collections.unmodifiableMap(more);
   }
 
   public HttpStatus status() {

@@ -26,7 +26,7 @@ class AccountServiceTest {
       new AccountService(store, mock(PasswordEncoder.class), Clock.systemUTC());
 
   private void known(UUID... leads) {
-    when(store.find(id)).thenReturn(Optional.of(new Account(id, "ines", "Ines", Role.LEAD)));
+    when(store.find(id)).thenReturn(Optional.of(new Account(id, "ines", "Ines", Role.LEAD, true)));
     when(store.standing(id)).thenReturn(Optional.of(new AccountStore.Standing(false, 3)));
     when(store.lockLeads()).thenReturn(List.of(leads));
   }

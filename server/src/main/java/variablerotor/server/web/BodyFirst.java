@@ -1,0 +1,242 @@
+package variablerotor.server.web;
+
+import jakarta.servlet.AsyncContext;
+import jakarta.servlet.AsyncEvent;
+import jakarta.servlet.AsyncListener;
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.util.concurrent.atomic.AtomicLong;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * A request's body is gathered before anything else happens to it, and no thread waits meanwhile:
+ * whoever sends a byte now and then holds a socket, and nobody up. What comes too slowly is given
+ * up. A large body is gathered on the disk.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class BodyFirst extends OncePerRequestFilter {
+  /** Largest body that is gathered [byte]; of a larger one, what comes is thrown away. */
+  private static final long MOST = 16L * 1024 * 1024;
+
+  /** All that is gathered on the disk at once [byte]. */
+  private static final long MOST_AT_ONCE = 512L * 1024 * 1024;
+
+  /** Everybody gets this long [ms], and a second for each so many bytes beyond. */
+  private static final long PATIENCE = 15_000;
+
+  private static final long LEAST_PER_SECOND = 8 * 1024;
+
+  private static final String GATHERED = BodyFirst.class.getName();
+
+  private final JsonMapper json;
+  private final AtomicLong onDisk = new AtomicLong();
+
+  BodyFirst(JsonMapper json) {
+    this.json = json;
+  }
+
+  @Override
+  protected boolean shouldNotFilterAsyncDispatch() {
+    return false;
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    if (request.getAttribute(GATHERED) instanceof Gathered body) {
+      request.removeAttribute(GATHERED);
+      try (body) {
+        chain.doFilter(new WithBody(request, body), response);
+      }
+    } else if (request.getDispatcherType() == DispatcherType.REQUEST && hasBody(request)) {
+      gather(request, response);
+    } else {
+      chain.doFilter(request, response);
+    }
+  }
+
+  private static boolean hasBody(HttpServletRequest request) {
+    return request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
+  }
+
+  private void gather(HttpServletRequest request, HttpServletResponse response) throws IOException {
+    long told = request.getContentLengthLong();
+    // Nobody who does not say how much there is sends much.
+    long most = told < 0 ? BodyLimit.USUAL : Math.min(told, MOST);
+    long needed = told > MOST ? 0 : Math.max(0, most - BodyLimit.USUAL);
+    if (onDisk.addAndGet(needed) > MOST_AT_ONCE) {
+      onDisk.addAndGet(-needed);
+      Problems.write(
+          json,
+          response,
+          HttpStatus.SERVICE_UNAVAILABLE,
+          "Too much is coming in at once. What you entered is kept and sent again.");
+      return;
+    }
+    Gathered body = new Gathered(told > MOST, () -> onDisk.addAndGet(-needed));
+    AsyncContext wait = request.startAsync();
+    wait.setTimeout(PATIENCE + 1000 * most / LEAST_PER_SECOND);
+    wait.addListener(new GiveUp(body, response));
+    ServletInputStream in = request.getInputStream();
+    in.setReadListener(
+        new ReadListener() {
+          private final byte[] part = new byte[8192];
+
+          @Override
+          public void onDataAvailable() throws IOException {
+            while (in.isReady() && !in.isFinished()) {
+              int got = in.read(part);
+              if (got < 0) {
+                return;
+              }
+              body.add(part, got, most);
+            }
+          }
+
+          @Override
+          public void onAllDataRead() {
+            request.setAttribute(GATHERED, body);
+            wait.dispatch();
+          }
+
+          @Override
+          public void onError(Throwable gone) {
+            body.close();
+            if (gone instanceof BodyLimit.TooLarge tooLarge) {
+              answer(response, HttpStatus.CONTENT_TOO_LARGE, tooLarge.getMessage());
+            }
+            wait.complete();
+          }
+        });
+  }
+
+  private void answer(HttpServletResponse response, HttpStatus status, String detail) {
+    try {
+      // What is still to come is not waited for.
+      response.setHeader("Connection", "close");
+      Problems.write(json, response, status, detail);
+    } catch (IOException | IllegalStateException gone) {
+      logger.debug("nobody to answer to", gone);
+    }
+  }
+
+  /** Whoever is too slow is told so, and let go. */
+  private final class GiveUp implements AsyncListener {
+    private final Gathered body;
+    private final HttpServletResponse response;
+
+    GiveUp(Gathered body, HttpServletResponse response) {
+      this.body = body;
+      this.response = response;
+    }
+
+    @Override
+    public void onTimeout(AsyncEvent event) {
+      body.close();
+      answer(response, HttpStatus.REQUEST_TIMEOUT, "The request came too slowly. Try again.");
+      event.getAsyncContext().complete();
+    }
+
+    @Override
+    public void onComplete(AsyncEvent event) {
+      body.close();
+    }
+
+    @Override
+    public void onError(AsyncEvent event) {
+      body.close();
+    }
+
+    @Override
+    public void onStartAsync(AsyncEvent event) {
+      // The body is gathered by then; whatever waits now is the handler's.
+    }
+  }
+
+  /** The request as if it had come whole. */
+  private static final class WithBody extends HttpServletRequestWrapper {
+    private final Gathered body;
+
+    WithBody(HttpServletRequest request, Gathered body) {
+      super(request);
+      this.body = body;
+    }
+
+    /** Every guard that looks at a request once is to look at it now. */
+    @Override
+    public DispatcherType getDispatcherType() {
+      return DispatcherType.REQUEST;
+    }
+
+    @Override
+    public ServletInputStream getInputStream() throws IOException {
+      return new Replayed(body.open());
+    }
+
+    @Override
+    public BufferedReader getReader() throws IOException {
+      return new BufferedReader(new InputStreamReader(body.open(), StandardCharsets.UTF_8));
+    }
+  }
+
+  private static final class Replayed extends ServletInputStream {
+    private final InputStream inner;
+    private boolean finished;
+
+    Replayed(InputStream inner) {
+      this.inner = inner;
+    }
+
+    @Override
+    public int read() throws IOException {
+      int one = inner.read();
+      finished |= one < 0;
+      return one;
+    }
+
+    @Override
+    public int read(byte[] into, int from, int length) throws IOException {
+      int got = inner.read(into, from, length);
+      finished |= got < 0;
+      return got;
+    }
+
+    @Override
+    public void close() throws IOException {
+      inner.close();
+    }
+
+    @Override
+    public boolean isFinished() {
+      return finished;
+    }
+
+    @Override
+    public boolean isReady() {
+      return true;
+    }
+
+    @Override
+    public void setReadListener(ReadListener listener) {
+      throw new IllegalStateException("the body is here already");
+    }
+  }
+}

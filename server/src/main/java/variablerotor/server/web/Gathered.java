@@ -1,0 +1,76 @@
+package variablerotor.server.web;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/** A request's body, in memory while it is small and on the disk beyond that; gone when closed. */
+final class Gathered implements AutoCloseable {
+  private final boolean thrownAway;
+  private final Runnable whenClosed;
+  private final ByteArrayOutputStream memory = new ByteArrayOutputStream();
+  private Path file;
+  private OutputStream disk;
+  private long size;
+  private boolean closed;
+
+  /**
+   * @param thrownAway whether what comes is not kept, as no handler takes so much
+   */
+  Gathered(boolean thrownAway, Runnable whenClosed) {
+    this.thrownAway = thrownAway;
+    this.whenClosed = whenClosed;
+  }
+
+  /**
+   * @param most [byte]
+   * @throws BodyLimit.TooLarge where it becomes larger, unless it is thrown away
+   */
+  synchronized void add(byte[] part, int length, long most) throws IOException {
+    size += length;
+    if (thrownAway || closed) {
+      return;
+    }
+    if (size > most) {
+      throw new BodyLimit.TooLarge((int) most);
+    }
+    if (disk == null && size > BodyLimit.USUAL) {
+      file = Files.createTempFile("body", null);
+      disk = Files.newOutputStream(file);
+      memory.writeTo(disk);
+      memory.reset();
+    }
+    (disk == null ? memory : disk).write(part, 0, length);
+  }
+
+  /** From the beginning. */
+  synchronized InputStream open() throws IOException {
+    if (disk == null) {
+      return new ByteArrayInputStream(memory.toByteArray());
+    }
+    disk.flush();
+    return Files.newInputStream(file);
+  }
+
+  @Override
+  public synchronized void close() {
+    if (closed) {
+      return;
+    }
+    closed = true;
+    whenClosed.run();
+    try {
+      if (disk != null) {
+        disk.close();
+        Files.deleteIfExists(file);
+      }
+    } catch (IOException left) {
+      // The system clears its folder for such files by itself.
+      file.toFile().deleteOnExit();
+    }
+  }
+}
