@@ -102,6 +102,7 @@ class CallApi {
   /** Told whenever the call changed, by whomever, until whoever listens goes away. */
   @GetMapping(path = "/{call}/changes", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
   SseEmitter changes(@PathVariable UUID call) {
+    calls.require(call);
     return changes.listen(call, stamps.now().author());
   }
 

@@ -55,7 +55,7 @@ public class CallService {
    */
   @Transactional(readOnly = true)
   public Job job(UUID call) {
-    CallStore.Opened opened = store.opened(call).orElseThrow(() -> Refused.missing("call"));
+    CallStore.Opened opened = found(call);
     return job(call, opened, opened.changedAt());
   }
 
@@ -66,10 +66,22 @@ public class CallService {
    */
   @Transactional(readOnly = true)
   public List<Earlier> earlier(UUID call) {
-    store.opened(call).orElseThrow(() -> Refused.missing("call"));
+    found(call);
     return store.earlier(call).stream()
         .map(one -> new Earlier(one.id(), one.at(), told(store.particulars(one.id()))))
         .toList();
+  }
+
+  private CallStore.Opened found(UUID call) {
+    return store.opened(call).orElseThrow(() -> Refused.missing("call"));
+  }
+
+  /**
+   * @throws Refused where there is no such call
+   */
+  @Transactional(readOnly = true)
+  public void require(UUID call) {
+    found(call);
   }
 
   /** What was told last on a call. */

@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyBoolean;
-import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -37,19 +36,23 @@ class AccountServiceTest {
     for (boolean closed : new boolean[] {false, true}) {
       Role role = closed ? Role.LEAD : Role.TECHNICIAN;
       Refused refused =
-          assertThrows(Refused.class, () -> service.put(id, "ines", "Ines", role, closed, null));
+          assertThrows(
+              Refused.class, () -> service.put(id, "ines", "Ines", role, closed, true, null));
       assertTrue(refused.getMessage().contains("last lead"));
     }
-    verify(store, never()).change(any(), any(), any(), anyBoolean(), any(), anyBoolean());
+    verify(store, never()).change(any(), anyBoolean(), any(), anyBoolean());
   }
 
   /** A new name ends nothing; a changed role does. */
   @Test
   void onlyWhatTouchesRightsEndsSessions() {
     known(id, UUID.randomUUID());
-    service.put(id, "ines", "Ines K", Role.LEAD, false, null);
-    verify(store).change(id, "Ines K", Role.LEAD, false, null, false);
-    service.put(id, "ines", "Ines K", Role.TECHNICIAN, false, null);
-    verify(store).change(eq(id), any(), eq(Role.TECHNICIAN), eq(false), eq(null), eq(true));
+    service.put(id, "ines", "Ines K", Role.LEAD, false, false, null);
+    verify(store).change(new Account(id, "ines", "Ines K", Role.LEAD, true), false, null, false);
+    for (boolean books : new boolean[] {true, false}) {
+      service.put(id, "ines", "Ines K", Role.TECHNICIAN, false, books, null);
+      verify(store)
+          .change(new Account(id, "ines", "Ines K", Role.TECHNICIAN, books), false, null, true);
+    }
   }
 }

@@ -25,9 +25,11 @@ class CodeBookApiTest {
           + "Marl 1,FLASHES,3,\"Fan, locked \"\"hard\"\"\",BEARING WHEEL\r\n"
           + "Marl 1,COINCIDENCE,\"5:2,4\",No speed,MODULE\r\n";
 
+  private final Server server;
   private final Visitor tobin;
 
   CodeBookApiTest(Server server) {
+    this.server = server;
     tobin = server.technician();
   }
 
@@ -136,6 +138,68 @@ class CodeBookApiTest {
         tobin.get("/api/codes?signal=FLASHES&pattern=4&search=fern").at("0.name"));
     assertEquals(List.of(), tobin.get("/api/codes?search=nosuchword").list(""));
     assertEquals(400, tobin.get("/api/codes?signal=BLINKS").status());
+  }
+
+  /** Each of these words was looked for in vain once: short ones, signs of a pattern, capitals. */
+  @Test
+  void aSearchFindsWhatStandsInTheBookInForceAndNothingElse() throws Exception {
+    String book = UUID.randomUUID().toString();
+    bringIn(
+        book,
+        UUID.randomUUID().toString(),
+        (HEADER + "Qx 1,FLASHES,3,50 % Über_lauf,AIR_PATH\r\n").getBytes(StandardCharsets.UTF_8));
+    for (String found : List.of("qx", "QX", "%C3%9CB", "%25", "r_l", "marl+qx", "q")) {
+      assertTrue(tobin.get("/api/codes?search=" + found).body().contains(book), found);
+    }
+    for (String not : List.of("qz", "zq%25", "qx+zz", "b_r")) {
+      assertFalse(tobin.get("/api/codes?search=" + not).body().contains(book), not);
+    }
+    bringIn(book, UUID.randomUUID().toString(), GOOD.getBytes(StandardCharsets.UTF_8));
+    assertFalse(tobin.get("/api/codes?search=qx").body().contains(book), "the edition before");
+    tobin.put("/api/codebooks/" + book + "/removals/" + UUID.randomUUID(), "{}");
+    assertFalse(tobin.get("/api/codes?search=marl").body().contains(book), "taken away");
+  }
+
+  /** From before codes were kept row by row. */
+  @Test
+  void aBookWithoutRowsGetsThemAtTheNextStart() throws Exception {
+    String book = bringIn(GOOD).at("id").toString();
+    try (java.sql.Connection database = server.database();
+        java.sql.Statement statement = database.createStatement()) {
+      statement.execute("delete from code_row where book_id = '" + book + "'");
+    }
+    assertFalse(tobin.get("/api/codes?search=marl").body().contains(book));
+    server.bean(CodeBookService.class).fillMissingRows();
+    assertTrue(tobin.get("/api/codes?search=marl").body().contains(book));
+  }
+
+  @Test
+  void onePersonFillsNoShop() throws Exception {
+    String body =
+        "{\"login\":\"finch\",\"name\":\"Finch\",\"role\":\"TECHNICIAN\",\"keepsBooks\":true,"
+            + "\"password\":\"heron-weir-31\"}";
+    String account = UUID.randomUUID().toString();
+    assertEquals(200, server.lead().put("/api/accounts/" + account, body).status());
+    Visitor finch = server.signedIn("finch", "heron-weir-31");
+    try (java.sql.Connection database = server.database();
+        java.sql.Statement statement = database.createStatement()) {
+      statement.execute(
+          "insert into code_book_edition (id, book_id, name, content, codes, removed, author, at)"
+              + " select gen_random_uuid(), gen_random_uuid(), 'n', 'x', 0, true, '"
+              + account
+              + "', now() - interval '23 hours' from generate_series(1, 99)");
+    }
+    String edition =
+        "{\"name\":\"Last\",\"rows\":[{\"line\":\"A\",\"signal\":\"FLASHES\",\"pattern\":\"3\",\"meaning\":\"m\",\"suspects\":\"\"}]}";
+    String last = "/api/codebooks/" + UUID.randomUUID() + "/editions/" + UUID.randomUUID();
+    assertEquals(200, finch.put(last, edition).status());
+    assertEquals(200, finch.put(last, edition).status(), "sent again it is the same");
+    Visitor.Answer more =
+        finch.put(
+            "/api/codebooks/" + UUID.randomUUID() + "/editions/" + UUID.randomUUID(), edition);
+    assertEquals(429, more.status());
+    assertTrue(more.body().contains("100"), more.body());
+    assertEquals(200, bringIn(GOOD).status(), "others still can");
   }
 
   private static String press(double down, int lamp) {

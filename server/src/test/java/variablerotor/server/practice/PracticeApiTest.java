@@ -73,6 +73,38 @@ class PracticeApiTest {
     return displays;
   }
 
+  /** Sixty streams of one person shut everybody else out once. */
+  @Test
+  void onePersonHoldsFourMetersAndNoMore() throws Exception {
+    String machine = begin("CONSTANT_TORQUE", "MODULE_DEAD");
+    List<java.io.InputStream> open = new ArrayList<>();
+    try {
+      List<Integer> answers = new ArrayList<>();
+      for (int at = 0; at < 5; at++) {
+        HttpResponse<java.io.InputStream> stream = stream(tobin, machine);
+        open.add(stream.body());
+        answers.add(stream.statusCode());
+      }
+      assertEquals(List.of(200, 200, 200, 200, 429), answers);
+      HttpResponse<java.io.InputStream> other = stream(server.lead(), machine);
+      open.add(other.body());
+      assertEquals(200, other.statusCode(), "others still can");
+    } finally {
+      for (java.io.InputStream one : open) {
+        one.close();
+      }
+    }
+  }
+
+  private HttpResponse<java.io.InputStream> stream(Visitor who, String machine) throws Exception {
+    HttpRequest request =
+        HttpRequest.newBuilder(
+                URI.create(server.url("/api/meter/" + machine + "/display?fact=line.volts")))
+            .header("Cookie", "rotor=" + who.cookie("rotor"))
+            .build();
+    return HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofInputStream());
+  }
+
   private static Object read(String json) {
     try {
       return Json.read(json);

@@ -26,6 +26,13 @@ class AuthorisationTest {
   private static final Set<String> LEADS =
       Set.of("GET /api/accounts", "PUT /api/accounts/{id}", "PUT /api/shop/settings/{id}");
 
+  /** For leads, and for whom a lead lets. */
+  private static final Set<String> BOOKS =
+      Set.of(
+          "PUT /api/codebooks/{book}/editions/{id}",
+          "PUT /api/codebooks/{book}/imports/{id}",
+          "PUT /api/codebooks/{book}/removals/{id}");
+
   private final Server server;
 
   AuthorisationTest(Server server) {
@@ -55,6 +62,16 @@ class AuthorisationTest {
     return method.equals("GET") ? visitor.get(url) : visitor.send(method, url, "{}");
   }
 
+  /** Somebody who does not keep the code books. */
+  private Visitor plainTechnician() {
+    String body =
+        "{\"login\":\"wren\",\"name\":\"Wren\",\"role\":\"TECHNICIAN\",\"password\":"
+            + "\"heron-weir-31\"}";
+    Visitor.Answer made = server.lead().put("/api/accounts/" + UUID.randomUUID(), body);
+    assertEquals(200, made.status(), made.body());
+    return server.signedIn("wren", "heron-weir-31");
+  }
+
   @Test
   void everyAddressAsksWhoItIs() throws InputFaults {
     List<String> addresses = addresses();
@@ -62,6 +79,7 @@ class AuthorisationTest {
     Visitor stranger = server.visitor();
     stranger.get("/api/session");
     Visitor technician = server.technician();
+    Visitor plain = plainTechnician();
     Visitor lead = server.lead();
     for (String address : addresses) {
       if (OPEN.contains(address)) {
@@ -71,9 +89,12 @@ class AuthorisationTest {
       int tried = ask(technician, address).status();
       assertEquals(LEADS.contains(address), tried == 403, "a technician: " + address + " " + tried);
       assertTrue(tried != 401 && tried < 500, "a technician: " + address + " " + tried);
+      boolean barred = LEADS.contains(address) || BOOKS.contains(address);
+      assertEquals(barred, ask(plain, address).status() == 403, "without books: " + address);
       int led = ask(lead, address).status();
       assertTrue(led != 401 && led != 403 && led < 500, "a lead: " + address + " " + led);
     }
-    assertTrue(addresses.containsAll(LEADS), "what is listed here is there: " + addresses);
+    assertTrue(addresses.containsAll(LEADS) && addresses.containsAll(BOOKS), "" + addresses);
+    System.out.println("asked by four people each: " + addresses.size() + " addresses");
   }
 }
