@@ -43,6 +43,9 @@ class BodyFirst extends OncePerRequestFilter {
 
   private static final long LEAST_PER_SECOND = 8 * 1024;
 
+  /** So much of what nobody takes is read [byte], so that whoever sent it reads the answer. */
+  private static final long MOST_THROWN_AWAY = 2 * MOST;
+
   private static final String GATHERED = BodyFirst.class.getName();
 
   private final JsonMapper json;
@@ -99,6 +102,7 @@ class BodyFirst extends OncePerRequestFilter {
     in.setReadListener(
         new ReadListener() {
           private final byte[] part = new byte[8192];
+          private long come;
 
           @Override
           public void onDataAvailable() throws IOException {
@@ -108,11 +112,21 @@ class BodyFirst extends OncePerRequestFilter {
                 return;
               }
               body.add(part, got, most);
+              come += got;
+              if (come > MOST_THROWN_AWAY) {
+                throw new IOException("nobody takes this much");
+              }
             }
           }
 
           @Override
           public void onAllDataRead() {
+            if (told < 0 && body.isTooLarge()) {
+              String detail = new BodyLimit.TooLarge((int) most).getMessage();
+              answer(response, HttpStatus.CONTENT_TOO_LARGE, detail);
+              wait.complete();
+              return;
+            }
             request.setAttribute(GATHERED, body);
             wait.dispatch();
           }
@@ -120,9 +134,6 @@ class BodyFirst extends OncePerRequestFilter {
           @Override
           public void onError(Throwable gone) {
             body.close();
-            if (gone instanceof BodyLimit.TooLarge tooLarge) {
-              answer(response, HttpStatus.CONTENT_TOO_LARGE, tooLarge.getMessage());
-            }
             wait.complete();
           }
         });

@@ -48,7 +48,10 @@ public class BodyLimit extends OncePerRequestFilter {
    * @throws TooLarge where its header says that it brings more
    */
   static void hold(HttpServletRequest request, int most) throws TooLarge {
-    ((Limited) request.getAttribute(LIMITED)).most = most;
+    // A fault that is told in a second round has no body.
+    if (request.getAttribute(LIMITED) instanceof Limited limited) {
+      limited.most = most;
+    }
     if (request.getContentLengthLong() > most) {
       throw new TooLarge(most);
     }

@@ -10,7 +10,7 @@ import java.nio.file.Path;
 
 /** A request's body, in memory while it is small and on the disk beyond that; gone when closed. */
 final class Gathered implements AutoCloseable {
-  private final boolean thrownAway;
+  private boolean thrownAway;
   private final Runnable whenClosed;
   private final ByteArrayOutputStream memory = new ByteArrayOutputStream();
   private Path file;
@@ -26,17 +26,19 @@ final class Gathered implements AutoCloseable {
     this.whenClosed = whenClosed;
   }
 
+  /** Whether it is more than was to be kept; what came is thrown away. */
+  synchronized boolean isTooLarge() {
+    return thrownAway;
+  }
+
   /**
-   * @param most [byte]
-   * @throws BodyLimit.TooLarge where it becomes larger, unless it is thrown away
+   * @param most [byte]; where it becomes larger, all of it is thrown away
    */
   synchronized void add(byte[] part, int length, long most) throws IOException {
     size += length;
+    thrownAway |= size > most;
     if (thrownAway || closed) {
       return;
-    }
-    if (size > most) {
-      throw new BodyLimit.TooLarge((int) most);
     }
     if (disk == null && size > BodyLimit.USUAL) {
       file = Files.createTempFile("body", null);

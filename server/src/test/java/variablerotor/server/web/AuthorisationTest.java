@@ -3,6 +3,7 @@ package variablerotor.server.web;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.net.http.HttpRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -59,6 +60,14 @@ class AuthorisationTest {
     String path = address.substring(address.indexOf(' ') + 1);
     String method = address.substring(0, address.indexOf(' '));
     String url = path.replaceAll("\\{[^}]+}", UUID.randomUUID().toString());
+    if (path.contains("/imports/")) {
+      return visitor.exchange(
+          HttpRequest.newBuilder()
+              .PUT(HttpRequest.BodyPublishers.ofString("a,b"))
+              .header("Content-Type", "text/csv")
+              .header("X-XSRF-TOKEN", visitor.cookie("XSRF-TOKEN")),
+          url + "?name=x");
+    }
     return method.equals("GET") ? visitor.get(url) : visitor.send(method, url, "{}");
   }
 
