@@ -32,10 +32,36 @@ Install them as root, then try again:
     as_root=(sudo -n)
   fi
   say "Installing $packages…" >&2
+  local before
+  before=$(dpkg-query -W -f '${Package}\n' | sort)
   # A package's own service would take a port; this project runs its own database.
   "${as_root[@]}" env DEBIAN_FRONTEND=noninteractive sh -c "$install" >/tmp/rotor-install.$$ 2>&1 ||
     { tail -n 20 /tmp/rotor-install.$$ >&2; fail "could not install: $packages"; }
   rm -f /tmp/rotor-install.$$
+  # What came with it is noted, so that it can be brought up to date.
+  dpkg-query -W -f '${Package}\n' | sort | comm -13 <(echo "$before") - |
+    "${as_root[@]}" sh -c "mkdir -p $(dirname $INSTALLED) && cat >>$INSTALLED" || true
+}
+
+# Debian packages that this command installed on this machine, whichever copy of the project did.
+INSTALLED=/var/lib/variable-rotor/packages
+
+# Security updates of what this command installed; the rest of the machine is its keeper's.
+bring_up_to_date() {
+  [ -s $INSTALLED ] || { say "Nothing was installed from Debian by this command: nothing to update."; return 0; }
+  local update="apt-get update && xargs apt-get install -y --only-upgrade --no-install-recommends <$INSTALLED"
+  local as_root=()
+  if [ "$(id -u)" != 0 ]; then
+    command -v sudo >/dev/null && sudo -n true 2>/dev/null ||
+      fail "updates need root:
+  sudo sh -c '$update'"
+    as_root=(sudo -n)
+  fi
+  say "Updating $(sort -u $INSTALLED | wc -l) packages…"
+  "${as_root[@]}" env DEBIAN_FRONTEND=noninteractive sh -c "$update" >/tmp/rotor-update.$$ 2>&1 ||
+    { tail -n 20 /tmp/rotor-update.$$ >&2; rm -f /tmp/rotor-update.$$; fail "could not update"; }
+  grep -E '^[0-9]+ upgraded' /tmp/rotor-update.$$
+  rm -f /tmp/rotor-update.$$
 }
 
 # The page is built with Node 20.19 or newer. Debian 12 has an older one; the npm registry has the

@@ -147,6 +147,55 @@ class StartCommandTest {
     assertTrue(running.text().contains("allowed is a number from 1 to 65535"), running.text());
   }
 
+  private void waitUntilServes(int port) throws Exception {
+    Instant end = Instant.now().plus(Duration.ofSeconds(90));
+    while (true) {
+      try {
+        if (status(port) == 200) {
+          return;
+        }
+      } catch (IOException notYet) {
+        assertTrue(Instant.now().isBefore(end), "it does not come back");
+      }
+      Thread.sleep(200);
+    }
+  }
+
+  /** Whichever of the two ends by itself is started again, and the other goes on. */
+  @Test
+  void whatEndsByItselfIsStartedAgain() throws Exception {
+    int port = freePort();
+    Running running = start("--port", String.valueOf(port), "--empty");
+    running.waitFor("Ctrl-C");
+    Path pid = data.resolve("postgres/postmaster.pid");
+    String before = Files.readAllLines(pid).get(0);
+    ProcessHandle.of(Long.parseLong(before)).orElseThrow().destroyForcibly();
+    running.waitFor("The database ended by itself");
+    waitUntilServes(port);
+    assertTrue(!Files.readAllLines(pid).get(0).equals(before));
+
+    running
+        .process()
+        .descendants()
+        .filter(one -> one.info().command().orElse("").endsWith("java"))
+        .forEach(ProcessHandle::destroyForcibly);
+    running.waitFor("The application ended by itself");
+    waitUntilServes(port);
+    running.interrupt();
+    assertFalse(databaseRuns());
+  }
+
+  /** Five times within ten minutes, then no more; a while later again. */
+  @Test
+  void nothingIsStartedAgainWithoutEnd() throws Exception {
+    String script =
+        ". scripts/watch.sh; for now in 0 1 2 3 4 5 599 600 601 700; do"
+            + " if may_restart $now; then echo -n y; else echo -n n; fi; done";
+    Process bash =
+        new ProcessBuilder("bash", "-c", script).directory(ROOT.toFile()).start();
+    assertEquals("yyyyynnyyy", new String(bash.getInputStream().readAllBytes()).trim());
+  }
+
   /** Everything killed at once, as a power cut does: the next start finds the data. */
   @Test
   void startsAgainAfterAPowerCut() throws Exception {
