@@ -191,8 +191,7 @@ class StartCommandTest {
     String script =
         ". scripts/watch.sh; for now in 0 1 2 3 4 5 599 600 601 700; do"
             + " if may_restart $now; then echo -n y; else echo -n n; fi; done";
-    Process bash =
-        new ProcessBuilder("bash", "-c", script).directory(ROOT.toFile()).start();
+    Process bash = new ProcessBuilder("bash", "-c", script).directory(ROOT.toFile()).start();
     assertEquals("yyyyynnyyy", new String(bash.getInputStream().readAllBytes()).trim());
   }
 

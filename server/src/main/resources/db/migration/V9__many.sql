@@ -4,6 +4,7 @@ alter table account alter column keeps_books set default false;
 
 -- The codes of every book in force, made anew from each new edition: what a search looks through.
 create table code_row (
+  id bigint generated always as identity primary key,
   book_id uuid not null,
   n integer not null,
   edition_id uuid not null references code_book_edition (id),
@@ -15,7 +16,7 @@ create table code_row (
   suspects text not null,
   -- Book, line, pattern and meaning in small letters.
   words text not null,
-  primary key (book_id, n)
+  unique (book_id, n)
 );
 
 create index code_row_in_order on code_row (book_name, book_id, n);
@@ -33,11 +34,14 @@ create function short_grams(given text) returns text[] language sql immutable st
                from generate_series(1, length(given)) at, generate_series(1, 2) size)
 $$;
 
-create index service_call_short_words on service_call
-  using gin (short_grams(lower(place || ' ' || unit_name)));
+alter table service_call add column grams text[]
+  generated always as (short_grams(lower(place || ' ' || unit_name))) stored;
+alter table code_row add column grams text[] generated always as (short_grams(words)) stored;
+
+create index service_call_short_words on service_call using gin (grams);
 create index code_row_pattern on code_row (lower(pattern));
 create index code_row_words on code_row using gin (words gin_trgm_ops);
-create index code_row_short_words on code_row using gin (short_grams(words));
+create index code_row_short_words on code_row using gin (grams);
 
 -- Whoever has a call open is told that it changed, through whichever process.
 create function tell_call_changed() returns trigger language plpgsql as $$

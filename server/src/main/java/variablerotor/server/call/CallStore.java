@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
@@ -146,13 +147,17 @@ class CallStore {
 
   /** Newest first; every word of the search must stand in place or unit. */
   List<CallRow> list(String search, int offset, int most) {
+    Condition listed = DSL.condition(SERVICE_CALL.PRACTICE).not();
+    if (!search.isBlank()) {
+      listed = listed.and(Words.allIn(unit(SERVICE_CALL), search));
+      listed = Words.narrowed(db, SERVICE_CALL, SERVICE_CALL.ID, listed);
+    }
     return db.select(SERVICE_CALL.fields())
         .select(ACCOUNT.NAME)
         .from(SERVICE_CALL)
         .join(ACCOUNT)
         .on(ACCOUNT.ID.eq(SERVICE_CALL.OPENED_BY))
-        .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
-        .and(Words.allIn(unit(SERVICE_CALL), search))
+        .where(listed)
         .orderBy(SERVICE_CALL.CHANGED_AT.desc(), SERVICE_CALL.ID)
         .offset(offset)
         .limit(most)

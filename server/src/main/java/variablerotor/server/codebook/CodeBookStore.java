@@ -86,18 +86,18 @@ class CodeBookStore {
     List<CodeRowRecord> records = new ArrayList<>();
     for (CodeRow row : rows) {
       String words = String.join(" ", name, row.line(), row.pattern(), row.meaning());
-      records.add(
-          new CodeRowRecord(
-              book,
-              records.size(),
-              edition,
-              name,
-              row.line(),
-              row.signal().name(),
-              row.pattern(),
-              row.meaning(),
-              row.suspects().stream().map(Enum::name).collect(Collectors.joining(" ")),
-              words.toLowerCase(Locale.ROOT)));
+      CodeRowRecord record = db.newRecord(CODE_ROW);
+      record.setBookId(book);
+      record.setN(records.size());
+      record.setEditionId(edition);
+      record.setBookName(name);
+      record.setLine(row.line());
+      record.setSignal(row.signal().name());
+      record.setPattern(row.pattern());
+      record.setMeaning(row.meaning());
+      record.setSuspects(row.suspects().stream().map(Enum::name).collect(Collectors.joining(" ")));
+      record.setWords(words.toLowerCase(Locale.ROOT));
+      records.add(record);
     }
     db.batchInsert(records).execute();
   }
@@ -125,7 +125,7 @@ class CodeBookStore {
       which = which.and(DSL.lower(CODE_ROW.PATTERN).eq(pattern.trim().toLowerCase(Locale.ROOT)));
     }
     return db.selectFrom(CODE_ROW)
-        .where(which)
+        .where(Words.narrowed(db, CODE_ROW, CODE_ROW.ID, which))
         .orderBy(CODE_ROW.BOOK_NAME, CODE_ROW.BOOK_ID, CODE_ROW.N)
         .limit(most)
         .fetch(row -> new Hit(row.getBookId(), row.getBookName(), code(row)));

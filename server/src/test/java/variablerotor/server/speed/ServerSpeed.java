@@ -108,7 +108,7 @@ public final class ServerSpeed {
         millis.stream().mapToDouble(Double::doubleValue).toArray());
   }
 
-  private static void breathe(long millis) {
+  static void breathe(long millis) {
     try {
       Thread.sleep(millis);
     } catch (InterruptedException fault) {
@@ -116,7 +116,7 @@ public final class ServerSpeed {
     }
   }
 
-  private static void fill(Server server) throws Exception {
+  static void fill(Server server) throws Exception {
     try (Connection connection = server.database();
         Statement statement = connection.createStatement()) {
       statement.execute(
@@ -132,7 +132,7 @@ public final class ServerSpeed {
     }
   }
 
-  private static void print(String what, double[] millis) {
+  static void print(String what, double[] millis) {
     Arrays.sort(millis);
     System.out.printf(
         "%-45s n %5d   p50 %7.1f   p95 %7.1f   p99 %7.1f ms%n",
