@@ -3,6 +3,7 @@ import SignInAgain from './session/SignInAgain.vue'
 import { watch } from 'vue'
 import { trouble } from './api/client'
 import { flush } from './keep/queue'
+import { router } from './router'
 import { loadSession, session } from './session/session'
 
 /** How often a server in trouble is asked whether it is well again [ms]. */
@@ -12,7 +13,13 @@ let timer: ReturnType<typeof setInterval> | undefined
 watch(trouble, (now) => {
   clearInterval(timer)
   if (now) timer = setInterval(() => void loadSession().catch(() => {}), ASK_MS)
-  else void flush()
+  else {
+    // The first page was never reached.
+    if (!router.currentRoute.value.matched.length) {
+      void router.replace(location.pathname + location.search)
+    }
+    void flush()
+  }
 })
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import { trouble } from '../api/client'
 import { catalogue, familyTitle, loadCatalogue } from '../catalogue/catalogue'
 import KeyHelp from '../keys/KeyHelp.vue'
 import { useKeys } from '../keys/keys'
@@ -32,6 +33,9 @@ async function load() {
 }
 
 onMounted(load)
+watch(trouble, (now) => {
+  if (!now && (fault.value || open.fault.value)) void load()
+})
 useLive(props.id, (at) => void open.look(at))
 
 const detail = computed(() => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { get, Refusal } from '../api/client'
+import { get, Refusal, trouble } from '../api/client'
 import type { CallRow } from '../api/types'
 import { loadCatalogue, routeTitle, suspectTitle, symptomTitle } from '../catalogue/catalogue'
 import KeyHelp from '../keys/KeyHelp.vue'
@@ -52,6 +52,10 @@ watch(
   search,
   useDebounced(() => void load(), 150),
 )
+
+watch(trouble, (now) => {
+  if (!now && fault.value) void load()
+})
 
 onMounted(async () => {
   if ('search' in route.query) focusSearch()

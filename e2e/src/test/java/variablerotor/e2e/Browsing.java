@@ -162,6 +162,13 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
     return page;
   }
 
+  /** The same of Ines, who leads. */
+  Page signedInAsLead(Size size) {
+    Page page = page(size, ColorScheme.LIGHT, session("ines", "copper-star-7"));
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open a call")).waitFor();
+    return page;
+  }
+
   /** The cookies of a new session. */
   private String session(String login, String password) {
     BrowserContext context =

@@ -127,9 +127,14 @@ class LossTest {
       assertEquals(503, answer.status(), answer.text());
       assertTrue(answer.text().contains("The database does not answer"), answer.text());
       System.out.println("without a database answered after " + millis + " ms");
+      // The page itself comes, and says so until it is over.
+      page.navigate(browsing.application().url() + "/");
+      assertThat(page.getByText("The database does not answer").first()).isVisible();
     } finally {
       browsing.application().database(true);
     }
+    assertThat(page.getByText("The database does not answer")).hasCount(0);
+    assertThat(page.locator("main")).containsText("Withy Eyot boathouse");
   }
 
   @Test

@@ -167,7 +167,6 @@ class BadRequestTest {
             "PUT",
             "/api/practice/ID",
             "{\"family\":\"CONSTANT_TORQUE\",\"symptom\":\"NO_RUN\",\"fault\":\"x\",\"severity\":0.5}"),
-        new Sample("PUT", "/api/session/password", "{\"old\":\"x\",\"password\":\"x\"}"),
         new Sample("GET", call + "/photos/ID?kind=OTHER", ""),
         new Sample("GET", "/api/calls?search=har&page=0&size=20", ""),
         new Sample("GET", "/api/codes?search=a&signal=FLASHES&pattern=3", ""));
