@@ -54,7 +54,8 @@ class TwoPeopleTest {
     tobin.locator("input[name='unitName']").fill("Cellar unit");
     assertThat(tobin.locator(".waiting").first()).containsText("kept here");
     place(ines).fill("Two Hands Weir, south");
-    OnCall.settled(ines);
+    // The title is as the shop has it.
+    assertThat(ines.locator("h1")).hasText("Two Hands Weir, south");
     tobin.context().setOffline(false);
 
     Locator dispute = tobin.locator(".conflict");

@@ -40,7 +40,14 @@ class DatabaseGone extends OncePerRequestFilter {
     try {
       chain.doFilter(request, response);
     } catch (ServletException | RuntimeException fault) {
-      if (response.isCommitted() || !is(fault)) {
+      if (!is(fault)) {
+        throw fault;
+      }
+      if (response.isCommitted()) {
+        // Told already; it is the session that could not be kept either.
+        if (response.getStatus() == HttpStatus.SERVICE_UNAVAILABLE.value()) {
+          return;
+        }
         throw fault;
       }
       response.reset();
