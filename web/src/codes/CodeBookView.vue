@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { get, Refusal, request } from '../api/client'
 import type { BookRow, BookView } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
+import { session } from '../session/session'
 import TopBar from '../shared/TopBar.vue'
 
 /** One code book, written row by row; a change is kept as a whole new edition. */
@@ -120,83 +121,111 @@ const otherFaults = computed(() =>
   <main class="page">
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
     <form v-if="loaded" class="card book" @submit.prevent="keep">
-      <label class="name">
-        Name of the book <el-input v-model="name" name="bookName" maxlength="80" />
-      </label>
-      <ol class="rows">
-        <li v-for="(row, index) in rows" :key="index">
-          <label>
-            Line of equipment <el-input v-model="row.line" name="line" maxlength="80" />
-          </label>
-          <label>
-            How it is told
-            <el-select v-model="row.signal" :aria-label="`How it is told, row ${index + 1}`">
-              <el-option
-                v-for="signal in catalogue?.signals"
-                :key="signal.id"
-                :value="signal.id"
-                :label="signal.title"
-              />
-            </el-select>
-          </label>
-          <label>
-            Pattern
-            <el-input v-model="row.pattern" name="pattern" :title="allowed(row.signal)" />
-          </label>
-          <label class="meaning">
-            Meaning, in your words <el-input v-model="row.meaning" name="meaning" maxlength="300" />
-          </label>
-          <label class="suspects">
-            Raises
-            <el-select
-              v-model="row.suspects"
-              multiple
-              collapse-tags
-              :max-collapse-tags="3"
-              placeholder="nobody"
-              :aria-label="`Raises, row ${index + 1}`"
+      <fieldset class="held" :disabled="!session.account?.keepsBooks">
+        <label class="name">
+          Name of the book <el-input v-model="name" name="bookName" maxlength="80" />
+        </label>
+        <ol class="rows">
+          <li v-for="(row, index) in rows" :key="index">
+            <label>
+              Line of equipment <el-input v-model="row.line" name="line" maxlength="80" />
+            </label>
+            <label>
+              How it is told
+              <el-select v-model="row.signal" :aria-label="`How it is told, row ${index + 1}`">
+                <el-option
+                  v-for="signal in catalogue?.signals"
+                  :key="signal.id"
+                  :value="signal.id"
+                  :label="signal.title"
+                />
+              </el-select>
+            </label>
+            <label>
+              Pattern
+              <el-input v-model="row.pattern" name="pattern" :title="allowed(row.signal)" />
+            </label>
+            <label class="meaning">
+              Meaning, in your words
+              <el-input v-model="row.meaning" name="meaning" maxlength="300" />
+            </label>
+            <label class="suspects">
+              Raises
+              <el-select
+                v-model="row.suspects"
+                multiple
+                collapse-tags
+                :max-collapse-tags="3"
+                placeholder="nobody"
+                :aria-label="`Raises, row ${index + 1}`"
+              >
+                <el-option
+                  v-for="suspect in suspects"
+                  :key="suspect.id"
+                  :value="suspect.id"
+                  :label="suspect.title"
+                />
+              </el-select>
+            </label>
+            <button
+              type="button"
+              class="link-button"
+              :aria-label="`Take row ${index + 1} away`"
+              @click="rows.splice(index, 1)"
             >
-              <el-option
-                v-for="suspect in suspects"
-                :key="suspect.id"
-                :value="suspect.id"
-                :label="suspect.title"
-              />
-            </el-select>
-          </label>
+              Take away
+            </button>
+            <p v-for="error in faultsOf(index)" :key="error.path" class="fault" role="alert">
+              {{ error.path.replace(/^row \d+,? ?/, '') }}: {{ error.message }}
+            </p>
+          </li>
+        </ol>
+        <p v-for="error in otherFaults" :key="error.path + error.message" class="notice failed">
+          {{ error.path }}: {{ error.message }}
+        </p>
+        <p class="actions">
           <button
+            v-if="session.account?.keepsBooks"
             type="button"
-            class="link-button"
-            :aria-label="`Take row ${index + 1} away`"
-            @click="rows.splice(index, 1)"
+            class="quiet-button"
+            @click="add"
           >
-            Take away
+            Add a code
           </button>
-          <p v-for="error in faultsOf(index)" :key="error.path" class="fault" role="alert">
-            {{ error.path.replace(/^row \d+,? ?/, '') }}: {{ error.message }}
-          </p>
-        </li>
-      </ol>
-      <p v-for="error in otherFaults" :key="error.path + error.message" class="notice failed">
-        {{ error.path }}: {{ error.message }}
-      </p>
-      <p class="actions">
-        <button type="button" class="quiet-button" @click="add">Add a code</button>
-        <el-button type="primary" native-type="submit" :disabled="!changed"
-          >Keep the book</el-button
-        >
-        <span v-if="said && !changed" role="status">{{ said }}</span>
-        <a v-if="kept" :href="`/api/codebooks/${id}/export`" download>CSV</a>
-        <button v-if="kept" type="button" class="link-button last" @click="remove">
-          Take the book away
-        </button>
-      </p>
+          <el-button
+            v-if="session.account?.keepsBooks"
+            type="primary"
+            native-type="submit"
+            :disabled="!changed"
+            >Keep the book</el-button
+          >
+          <span v-if="said && !changed" role="status">{{ said }}</span>
+          <a v-if="kept" :href="`/api/codebooks/${id}/export`" download>CSV</a>
+          <button
+            v-if="kept && session.account?.keepsBooks"
+            type="button"
+            class="link-button last"
+            @click="remove"
+          >
+            Take the book away
+          </button>
+        </p>
+      </fieldset>
     </form>
     <p><router-link to="/codes">All code books</router-link></p>
   </main>
 </template>
 
 <style scoped>
+.held {
+  display: grid;
+  gap: inherit;
+  margin: 0;
+  padding: 0;
+  border: 0;
+  min-width: 0;
+}
+
 .page,
 .book {
   display: grid;

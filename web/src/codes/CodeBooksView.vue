@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { get, Refusal, request } from '../api/client'
 import type { BookRow, BookView, Hit } from '../api/types'
 import { loadCatalogue, signalTitle, suspectTitle } from '../catalogue/catalogue'
+import { session } from '../session/session'
 import { useDebounced } from '../shared/debounced'
 import { ago } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
@@ -114,16 +115,25 @@ const fresh = () => router.push(`/codes/${crypto.randomUUID()}?new`)
           </router-link>
           <a :href="`/api/codebooks/${book.id}/export`" download>CSV</a>
         </li>
-        <li v-if="!books.length" class="soft">
-          No book yet. Write one, or bring in a CSV file below.
-        </li>
+        <li v-if="!books.length" class="soft">No book yet.</li>
       </ul>
       <p class="row">
-        <button type="button" class="quiet-button" @click="fresh">Write a new book</button>
+        <button
+          v-if="session.account?.keepsBooks"
+          type="button"
+          class="quiet-button"
+          @click="fresh"
+        >
+          Write a new book
+        </button>
         <router-link class="count" to="/count">Count a lamp</router-link>
       </p>
     </section>
-    <section class="card stack">
+    <p v-if="!session.account?.keepsBooks" class="soft">
+      A lead brings books in and changes them, or whoever a lead lets: on the page of the shop's
+      figures.
+    </p>
+    <section v-else class="card stack">
       <h2>Bring in a CSV file</h2>
       <p class="soft">
         One row a code, with a header: line, signal, pattern, meaning, suspects. It is taken whole

@@ -117,8 +117,23 @@ const close = (one: AccountRow, closed: boolean) =>
       name: one.name,
       role: one.role,
       closed,
+      keepsBooks: one.keepsBooks,
     })
     said.value = closed ? `${one.name} is closed.` : `${one.name} is open again.`
+  })
+
+/** Whoever keeps the code books brings them in, changes them and takes them away. */
+const letKeepBooks = (one: AccountRow, keepsBooks: boolean) =>
+  attempt(async () => {
+    people.value = await request<AccountRow[]>('PUT', `/api/accounts/${one.id}`, {
+      name: one.name,
+      role: one.role,
+      closed: one.closed,
+      keepsBooks,
+    })
+    said.value = keepsBooks
+      ? `${one.name} keeps the code books from now on, and signs in anew.`
+      : `${one.name} keeps the code books no more, and signs in anew.`
   })
 
 const own = ref({ old: '', password: '' })
@@ -235,6 +250,15 @@ const changeOwn = () =>
             >{{ one.login }}, {{ one.role === 'LEAD' ? 'lead' : 'technician'
             }}{{ one.closed ? ', closed' : '' }}</span
           >
+          <label v-if="one.role !== 'LEAD' && !one.closed" class="tick books">
+            <input
+              type="checkbox"
+              :checked="one.keepsBooks"
+              :aria-label="`${one.name} keeps the code books`"
+              @change="letKeepBooks(one, !one.keepsBooks)"
+            />
+            Keeps the code books
+          </label>
           <button
             type="button"
             class="link-button"
@@ -284,9 +308,15 @@ const changeOwn = () =>
   max-width: 760px;
 }
 
+.books {
+  flex: 1;
+}
+
 li {
   display: flex;
-  gap: 12px;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 12px;
   padding: 8px 0;
   border-bottom: 1px solid var(--rule);
 }

@@ -4,7 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.options.AriaRole;
@@ -135,6 +137,27 @@ class LossTest {
     }
     assertThat(page.getByText("The database does not answer")).hasCount(0);
     assertThat(page.locator("main")).containsText("Withy Eyot boathouse");
+  }
+
+  /** A device with no room left says so; what is entered meanwhile waits in the page. */
+  @Test
+  void aFullDeviceSaysSoAndLosesNothing() {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    Browsing.openCall(page, "Brim Lock");
+    String call = id(page);
+    CDPSession device = page.context().newCDPSession(page);
+    JsonObject none = new JsonObject();
+    none.addProperty("origin", browsing.application().url());
+    none.addProperty("quotaSize", 1);
+    device.send("Storage.overrideQuotaForOrigin", none);
+    page.context().setOffline(true);
+    page.locator("input[name='line.volts']").fill("238");
+    page.locator("input[name='line.volts']").press("Enter");
+    assertThat(page.getByText("This device can keep nothing more")).isVisible();
+    assertThat(page.locator(".waiting").first()).containsText("1 kept here, no connection");
+    page.context().setOffline(false);
+    assertThat(page.locator(".chain button[aria-label='Supply: good, 238 V']")).isVisible();
+    assertEquals(1, readings(call));
   }
 
   @Test

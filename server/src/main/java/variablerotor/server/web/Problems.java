@@ -13,6 +13,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -80,6 +81,19 @@ public class Problems extends ResponseEntityExceptionHandler {
     InputFault found = unreadable(fault.getCause());
     return ResponseEntity.badRequest()
         .body(problem(HttpStatus.BAD_REQUEST, found.message(), List.of(found)));
+  }
+
+  /** A session is kept as the answer is written: that, too, fails where the database is gone. */
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotWritable(
+      HttpMessageNotWritableException fault,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return DatabaseGone.is(fault)
+        ? ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+            .body(problem(HttpStatus.SERVICE_UNAVAILABLE, DatabaseGone.DETAIL, List.of()))
+        : super.handleHttpMessageNotWritable(fault, headers, status, request);
   }
 
   private static InputFault unreadable(Throwable cause) {
