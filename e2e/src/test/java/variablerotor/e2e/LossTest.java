@@ -4,9 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import com.google.gson.JsonObject;
 import com.microsoft.playwright.APIResponse;
-import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.options.AriaRole;
@@ -145,11 +143,10 @@ class LossTest {
     Page page = browsing.signedIn(Browsing.Size.PHONE);
     Browsing.openCall(page, "Brim Lock");
     String call = id(page);
-    CDPSession device = page.context().newCDPSession(page);
-    JsonObject none = new JsonObject();
-    none.addProperty("origin", browsing.application().url());
-    none.addProperty("quotaSize", 1);
-    device.send("Storage.overrideQuotaForOrigin", none);
+    // What a browser's database answers where there is no room.
+    page.evaluate(
+        "IDBObjectStore.prototype.add = () => {"
+            + " throw new DOMException('no room', 'QuotaExceededError') }");
     page.context().setOffline(true);
     page.locator("input[name='line.volts']").fill("238");
     page.locator("input[name='line.volts']").press("Enter");
