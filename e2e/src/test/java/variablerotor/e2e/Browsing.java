@@ -50,14 +50,14 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
 
   private static synchronized Application everybodys() {
     if (everybodys == null) {
-      // A busy machine is no fault of the page.
-      PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
       everybodys = started();
     }
     return everybodys;
   }
 
   private static Application started() {
+    // A busy machine is no fault of the page.
+    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
     Application application = Application.start();
     Runtime.getRuntime().addShutdownHook(new Thread(application::close));
     return application;

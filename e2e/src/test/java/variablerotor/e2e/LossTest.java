@@ -145,8 +145,8 @@ class LossTest {
     String call = id(page);
     // What a browser's database answers where there is no room.
     page.evaluate(
-        "IDBObjectStore.prototype.add = () => {"
-            + " throw new DOMException('no room', 'QuotaExceededError') }");
+        "() => { IDBObjectStore.prototype.add = () => {"
+            + " throw new DOMException('no room', 'QuotaExceededError') } }");
     page.context().setOffline(true);
     page.locator("input[name='line.volts']").fill("238");
     page.locator("input[name='line.volts']").press("Enter");
