@@ -105,7 +105,7 @@ public final class CaseReader {
     return plate;
   }
 
-  private static MotorPlate plateFields(Branch motor, Family family) {
+  static MotorPlate plateFields(Branch motor, Family family) {
     return MotorPlate.of(family)
         .horsepower(number(motor, PlateField.MOTOR, "horsepower"))
         .volts(volts(motor))
@@ -238,6 +238,14 @@ public final class CaseReader {
       }
     }
     return candidates;
+  }
+
+  /** For other documents that list them. */
+  static Candidate candidate(Branch one, List<InputFault> faults) {
+    CaseReader reader = new CaseReader();
+    Candidate candidate = reader.candidate(one);
+    faults.addAll(reader.faults);
+    return candidate;
   }
 
   private Candidate candidate(Branch one) {

@@ -97,7 +97,15 @@ public record MotorPlate(
 
   /** The same motor, with something else to be said of it. */
   public Builder but() {
-    Builder same = new Builder(family);
+    return copied(new Builder(family));
+  }
+
+  /** The same plate on a motor of this kind. */
+  public MotorPlate as(Family other) {
+    return copied(new Builder(other)).build();
+  }
+
+  private Builder copied(Builder same) {
     same.horsepower = horsepower;
     same.volts = volts;
     same.phases = phases;

@@ -8,6 +8,7 @@ import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.casefile.PlanReader;
+import variablerotor.core.casefile.VanReader;
 import variablerotor.core.casefile.WiringReader;
 import variablerotor.core.check.Situation;
 import variablerotor.core.choice.Options;
@@ -21,6 +22,7 @@ import variablerotor.core.route.Schools;
 import variablerotor.core.schematic.Connections;
 import variablerotor.core.schematic.Ladder;
 import variablerotor.core.schematic.Lit;
+import variablerotor.core.van.VanPlanner;
 import variablerotor.core.winding.WindingFigures;
 import variablerotor.core.wiring.Mend;
 import variablerotor.core.wiring.Planner;
@@ -114,6 +116,16 @@ public final class Answers {
    */
   public static Map<String, Object> plan(Object tree) throws InputFaults {
     return Planner.of(PlanReader.read(tree)).tree();
+  }
+
+  /**
+   * What a van should carry.
+   *
+   * @param tree a van: maps, lists, strings, doubles and booleans
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> van(Object tree) throws InputFaults {
+    return VanPlanner.of(VanReader.read(tree)).tree();
   }
 
   private static CaseFile covered(Object tree) throws InputFaults {

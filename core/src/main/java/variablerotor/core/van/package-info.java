@@ -1,0 +1,8 @@
+/**
+ * What a van should carry: of the motors that can be bought the few that cover most of those that
+ * are out there. Uses motor, match.
+ */
+@NullMarked
+package variablerotor.core.van;
+
+import org.jspecify.annotations.NullMarked;
