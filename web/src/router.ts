@@ -23,6 +23,7 @@ export const router = createRouter({
       component: () => import('./codes/CounterView.vue'),
       props: true,
     },
+    { path: '/motors/van', component: () => import('./motors/VanView.vue') },
     { path: '/motors', component: () => import('./motors/MotorsView.vue') },
     { path: '/practice/wiring', component: () => import('./wire/WiringPractice.vue') },
     { path: '/practice', component: () => import('./practice/PracticeView.vue') },

@@ -532,6 +532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/motors/van": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["van"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/motors/{motor}/editions/{id}": {
         parameters: {
             query?: never;
@@ -1410,6 +1426,20 @@ export interface components {
             /** Format: double */
             usualHours: number;
         };
+        Row: {
+            /** Format: double */
+            bound: number;
+            carry: string[];
+            optimal: boolean;
+            /** Format: double */
+            perYear: number;
+            /** Format: double */
+            price?: number;
+            /** Format: double */
+            share: number;
+            /** Format: int32 */
+            slots: number;
+        };
         Running: {
             /** Format: double */
             airflowCfm?: number;
@@ -1580,6 +1610,10 @@ export interface components {
             /** @enum {string} */
             to: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
         };
+        Uncovered: {
+            id: string;
+            sentence: string;
+        };
         UnitFit: {
             /** Format: uuid */
             call: string;
@@ -1604,6 +1638,10 @@ export interface components {
             role?: "INDOOR_BLOWER" | "OUTDOOR_FAN";
             /** Format: date */
             warrantyUntil?: string;
+        };
+        VanPlan: {
+            curve: components["schemas"]["Row"][];
+            uncovered: components["schemas"]["Uncovered"][];
         };
         Verdict: {
             proof?: string;
@@ -2607,6 +2645,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MotorRow"][];
+                };
+            };
+        };
+    };
+    van: {
+        parameters: {
+            query?: {
+                slots?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VanPlan"];
                 };
             };
         };

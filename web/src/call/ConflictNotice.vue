@@ -52,7 +52,7 @@ async function take(row: Kept, one: Conflict, isMine: boolean) {
 
 <template>
   <section v-for="row in rows" :key="row.id" class="conflict" role="alert">
-    <h2>Two of you changed the same</h2>
+    <h2>Two of you changed the same: which stands?</h2>
     <div v-for="one in row.refused!.conflicts" :key="one.field" class="field">
       <strong>{{ title(one.field) }}</strong>
       <button
@@ -76,7 +76,11 @@ async function take(row: Kept, one: Conflict, isMine: boolean) {
 </template>
 
 <style scoped>
+/* In sight wherever on the page the hand is just now. */
 .conflict {
+  position: sticky;
+  z-index: 9;
+  top: 8px;
   display: grid;
   gap: 10px;
   margin-bottom: 12px;
@@ -94,5 +98,9 @@ async function take(row: Kept, one: Conflict, isMine: boolean) {
 
 .field strong {
   flex: 1 0 160px;
+}
+
+.field button {
+  flex: 1 1 200px;
 }
 </style>

@@ -104,14 +104,15 @@ export function openCall(id: string) {
 
   function tell(particulars: Particulars) {
     const now = corrections(toldLast.value, particulars)
-    if (!now.length) return
-    // What was refused goes out once more with what mends it.
-    const mended = untold.value.filter(isMended).flatMap((save) => changesOf(save))
-    return correct(merged([...mended, ...now]))
+    return now.length ? correct(now) : undefined
   }
 
-  const correct = (changes: Correction[]) =>
-    change('corrections', { changes }, 'What was told', { form: `corrections ${id}` })
+  function correct(now: Correction[]) {
+    // What was refused goes out once more with what mends it.
+    const mended = untold.value.filter(isMended).flatMap((save) => changesOf(save))
+    const changes = merged([...mended, ...now])
+    return change('corrections', { changes }, 'What was told', { form: `corrections ${id}` })
+  }
 
   const lastReading = computed(() =>
     [...(loaded.value?.readings ?? [])].reverse().find((reading) => !reading.retracted),

@@ -106,6 +106,7 @@ const plateOf = (row: MotorRow) => {
         <input type="file" accept=".csv,text/csv" class="visually-hidden" @change="bringIn" />
       </label>
       <a href="/api/motors/export" download>CSV of the list</a>
+      <router-link to="/motors/van">What the van should carry</router-link>
     </div>
     <p v-if="said" role="status">{{ said }}</p>
     <p v-if="fault" class="notice failed" role="alert">

@@ -66,7 +66,15 @@ class AccessibilityTest {
     page.getByRole(AriaRole.DIALOG).waitFor();
     check(page, "all checks");
     for (String path :
-        List.of("/shop", "/about", "/calls/new", "/codes", "/count", "/practice", "/motors")) {
+        List.of(
+            "/shop",
+            "/about",
+            "/calls/new",
+            "/codes",
+            "/count",
+            "/practice",
+            "/motors",
+            "/motors/van")) {
       page.navigate(path);
       page.locator("main .card").first().waitFor();
       check(page, path);

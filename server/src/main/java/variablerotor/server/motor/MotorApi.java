@@ -9,11 +9,14 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import variablerotor.core.van.VanPlan;
 import variablerotor.json.Json;
 import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.LargestBody;
+import variablerotor.server.web.Refused;
 
 /** Motors that the shop can get, over HTTP. */
 @RestController
@@ -21,6 +24,8 @@ import variablerotor.server.web.LargestBody;
 class MotorApi {
   /** Largest list brought in [byte]. */
   private static final int MOST_BYTES = 256 * 1024;
+
+  private static final int MOST_SLOTS = 20;
 
   private final MotorService motors;
   private final Stamps stamps;
@@ -56,6 +61,17 @@ class MotorApi {
   @GetMapping("/export")
   ResponseEntity<byte[]> export() {
     return Csv.file("motors.csv", motors.export());
+  }
+
+  /**
+   * Which few of the list cover most units of past calls, for every number of models up to this.
+   */
+  @GetMapping("/van")
+  VanPlan van(@RequestParam(defaultValue = "8") int slots) {
+    if (slots < 1 || slots > MOST_SLOTS) {
+      throw Refused.field("slots", "allowed is 1 to " + MOST_SLOTS);
+    }
+    return motors.van(slots);
   }
 
   /** The units of past calls, as this motor fits them, best first. */

@@ -19,6 +19,9 @@ import variablerotor.core.job.Particulars;
 import variablerotor.core.match.Match;
 import variablerotor.core.match.Matching;
 import variablerotor.core.motor.Running;
+import variablerotor.core.van.VanPlan;
+import variablerotor.core.van.VanPlanner;
+import variablerotor.core.van.VanRequest;
 import variablerotor.server.call.CallService;
 import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Stamp;
@@ -151,6 +154,25 @@ public class MotorService {
   String export() {
     return Csv.write(
         MotorTable.write(store.all().stream().map(one -> one.motor().caseTree()).toList()));
+  }
+
+  /** What to carry for the units of past calls, each of which counts as one. */
+  @Transactional(readOnly = true)
+  VanPlan van(int slots) {
+    List<VanRequest.Installed> installed = new ArrayList<>();
+    for (CallService.Told told : calls.units(MOST_UNITS)) {
+      Particulars unit = told.particulars();
+      // Which motor it is may not be known yet: then its kind decides nothing.
+      Family family = unit.mayBe().isEmpty() ? unit.motor().family() : null;
+      String name =
+          unit.unitName().isEmpty() ? unit.place() : unit.place() + ", " + unit.unitName();
+      installed.add(new VanRequest.Installed(name, 1, family, unit.motor()));
+    }
+    List<VanRequest.Stocked> candidates =
+        store.all().stream()
+            .map(one -> new VanRequest.Stocked(one.motor().candidate(), one.motor().price()))
+            .toList();
+    return VanPlanner.of(new VanRequest(slots, installed, candidates));
   }
 
   /**

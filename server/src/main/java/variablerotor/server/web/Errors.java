@@ -22,12 +22,18 @@ class Errors implements ErrorController {
     HttpStatus told = code instanceof Integer number ? HttpStatus.resolve(number) : null;
     HttpStatus status =
         code == null ? HttpStatus.NOT_FOUND : told == null ? HttpStatus.BAD_REQUEST : told;
+    if (request.getAttribute(RequestDispatcher.ERROR_EXCEPTION) instanceof Throwable fault
+        && DatabaseGone.is(fault)) {
+      status = HttpStatus.SERVICE_UNAVAILABLE;
+    }
     String detail =
-        status == HttpStatus.NOT_FOUND
-            ? "There is nothing at this address."
-            : status.is5xxServerError()
-                ? "The server failed on this. Nothing already kept is lost; try again."
-                : "The request cannot be read.";
+        status == HttpStatus.SERVICE_UNAVAILABLE
+            ? DatabaseGone.DETAIL
+            : status == HttpStatus.NOT_FOUND
+                ? "There is nothing at this address."
+                : status.is5xxServerError()
+                    ? "The server failed on this. Nothing already kept is lost; try again."
+                    : "The request cannot be read.";
     return ResponseEntity.status(status)
         .contentType(MediaType.APPLICATION_PROBLEM_JSON)
         .body(Problems.problem(status, detail, List.of()));

@@ -170,6 +170,30 @@ class MotorApiTest {
     assertEquals(404, tobin.get("/api/motors/" + UUID.randomUUID() + "/units").status());
   }
 
+  @Test
+  void theVanIsPlannedFromTheUnitsOfPastCalls() {
+    String place = "Elder Lane " + UUID.randomUUID();
+    tobin.put(
+        "/api/calls/" + UUID.randomUUID(),
+        "{\"place\":\""
+            + place
+            + "\",\"unitName\":\"Loft\",\"symptom\":\"NO_RUN\",\"motor\":{\"family\":\"EC_PLUG_FAN\","
+            + "\"horsepower\":2,\"volts\":\"277\"},\"unit\":{}}");
+    Visitor.Answer plan = tobin.get("/api/motors/van?slots=3");
+    assertEquals(200, plan.status(), plan.body());
+    assertEquals(3, plan.list("curve").size());
+    assertEquals(true, plan.at("curve.2.optimal"));
+    Map<?, ?> missed =
+        plan.list("uncovered").stream()
+            .map(one -> (Map<?, ?>) one)
+            .filter(one -> one.get("id").equals(place + ", Loft"))
+            .findFirst()
+            .orElseThrow();
+    assertTrue(missed.get("sentence").toString().startsWith("Nothing fits"), missed.toString());
+    assertEquals("slots", tobin.get("/api/motors/van?slots=0").at("errors.0.path"));
+    assertEquals(400, tobin.get("/api/motors/van?slots=x").status());
+  }
+
   private Object state(UUID motor, String place) {
     return tobin.get("/api/motors/" + motor + "/units").list("").stream()
         .map(row -> (Map<?, ?>) row)

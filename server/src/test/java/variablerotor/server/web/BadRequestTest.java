@@ -19,6 +19,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -26,6 +28,7 @@ import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
 /** Whatever is sent, the answer is a refusal in words, never a fault of the server. */
+@Execution(ExecutionMode.CONCURRENT)
 @ExtendWith(Server.class)
 class BadRequestTest {
   private static final String TOLD =
