@@ -309,7 +309,11 @@ const changeOwn = () =>
 }
 
 .books {
-  flex: 1;
+  flex: 1 0 210px;
+}
+
+li .link-button {
+  margin-left: auto;
 }
 
 li {

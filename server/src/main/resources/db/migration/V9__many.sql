@@ -1,6 +1,8 @@
 -- Whom a lead lets keep the code books; leads do in any case. Who could so far still can.
 alter table account add column keeps_books boolean default true not null;
 alter table account alter column keeps_books set default false;
+-- A session holds what its account may do: everybody signs in anew.
+update account set edition = edition + 1;
 
 -- The codes of every book in force, made anew from each new edition: what a search looks through.
 create table code_row (

@@ -10,6 +10,9 @@ import java.nio.file.Path;
 
 /** A request's body, in memory while it is small and on the disk beyond that; gone when closed. */
 final class Gathered implements AutoCloseable {
+  /** So much waits in memory [byte]: of all connections together a small part of it. */
+  private static final int IN_MEMORY = 8 * 1024;
+
   private boolean thrownAway;
   private final Runnable whenClosed;
   private final ByteArrayOutputStream memory = new ByteArrayOutputStream();
@@ -40,7 +43,7 @@ final class Gathered implements AutoCloseable {
     if (thrownAway || closed) {
       return;
     }
-    if (disk == null && size > BodyLimit.USUAL) {
+    if (disk == null && size > IN_MEMORY) {
       file = Files.createTempFile("body", null);
       disk = Files.newOutputStream(file);
       memory.writeTo(disk);

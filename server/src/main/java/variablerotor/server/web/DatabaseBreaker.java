@@ -1,0 +1,52 @@
+package variablerotor.server.web;
+
+import com.zaxxer.hikari.HikariDataSource;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
+import org.springframework.beans.factory.config.BeanPostProcessor;
+import org.springframework.jdbc.datasource.DelegatingDataSource;
+import org.springframework.stereotype.Component;
+
+/**
+ * Whoever asks a database that just did not answer is told so at once: one request asks it several
+ * times, and would wait each time.
+ */
+@Component
+class DatabaseBreaker implements BeanPostProcessor {
+  /** How long what was found out holds [ns]. */
+  private static final long HOLDS = 1_000_000_000;
+
+  @Override
+  public Object postProcessAfterInitialization(Object bean, String name) {
+    return bean instanceof HikariDataSource pool ? new Breaker(pool) : bean;
+  }
+
+  private static final class Breaker extends DelegatingDataSource {
+    private final HikariDataSource pool;
+    private volatile boolean gone;
+    private volatile long since;
+
+    Breaker(HikariDataSource pool) {
+      super(pool);
+      this.pool = pool;
+    }
+
+    @Override
+    public Connection getConnection() throws SQLException {
+      if (gone && System.nanoTime() - since < HOLDS) {
+        throw new SQLTransientConnectionException("the database did not answer just now");
+      }
+      try {
+        Connection connection = super.getConnection();
+        gone = false;
+        return connection;
+      } catch (SQLException fault) {
+        // With every connection in use it is alive, and only busy.
+        gone = pool.getHikariPoolMXBean().getTotalConnections() == 0;
+        since = System.nanoTime();
+        throw fault;
+      }
+    }
+  }
+}
