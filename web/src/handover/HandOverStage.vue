@@ -18,6 +18,9 @@ const { call } = useCall()
       <a class="go" :href="`/api/calls/${call.id}/report`" target="_blank" rel="noopener"
         >Open the report (PDF)</a
       >
+      <a :href="`/api/calls/${call.id}/sheet`" target="_blank" rel="noopener"
+        >For the customer: the ways side by side (PDF)</a
+      >
       <a :href="`/api/calls/${call.id}/case`" download>The call as a case file (JSON)</a>
     </section>
     <section class="card">

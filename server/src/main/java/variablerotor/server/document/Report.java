@@ -60,6 +60,14 @@ class Report {
     bold = font("AtkinsonHyperlegibleNext_700Bold.ttf", "700Bold");
   }
 
+  BaseFont regular() {
+    return regular;
+  }
+
+  BaseFont bold() {
+    return bold;
+  }
+
   private static BaseFont font(String name, String folder) throws IOException {
     try (InputStream file = Report.class.getResourceAsStream("/fonts/" + folder + "/" + name)) {
       return BaseFont.createFont(

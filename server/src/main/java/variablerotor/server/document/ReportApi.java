@@ -15,18 +15,30 @@ import variablerotor.server.call.CallService;
 class ReportApi {
   private final CallService calls;
   private final Report report;
+  private final CustomerSheet sheet;
 
-  ReportApi(CallService calls, Report report) {
+  ReportApi(CallService calls, Report report, CustomerSheet sheet) {
     this.calls = calls;
     this.report = report;
+    this.sheet = sheet;
   }
 
   @GetMapping(value = "/api/calls/{call}/report", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> report(@PathVariable UUID call) {
+    return pdf("report-" + call, report.of(calls.view(call)));
+  }
+
+  /** One page for the customer: the ways side by side, and room for the answer. */
+  @GetMapping(value = "/api/calls/{call}/sheet", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> sheet(@PathVariable UUID call) {
+    return pdf("ways-" + call, sheet.of(calls.view(call)));
+  }
+
+  private static ResponseEntity<byte[]> pdf(String name, byte[] content) {
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.inline().filename("report-" + call + ".pdf").build().toString())
-        .body(report.of(calls.view(call)));
+            ContentDisposition.inline().filename(name + ".pdf").build().toString())
+        .body(content);
   }
 }
