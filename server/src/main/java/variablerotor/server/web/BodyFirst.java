@@ -84,9 +84,8 @@ class BodyFirst extends OncePerRequestFilter {
     long told = request.getContentLengthLong();
     // Nobody who does not say how much there is sends much.
     long most = told < 0 ? BodyLimit.USUAL : Math.min(told, MOST);
-    long needed = told > MOST ? 0 : Math.max(0, most - BodyLimit.USUAL);
-    if (onDisk.addAndGet(needed) > MOST_AT_ONCE) {
-      onDisk.addAndGet(-needed);
+    // What is there counts, not what is promised: nobody takes up room by promising.
+    if (onDisk.get() > MOST_AT_ONCE) {
       Problems.write(
           json,
           response,
@@ -94,7 +93,7 @@ class BodyFirst extends OncePerRequestFilter {
           "Too much is coming in at once. What you entered is kept and sent again.");
       return;
     }
-    Gathered body = new Gathered(told > MOST, () -> onDisk.addAndGet(-needed));
+    Gathered body = new Gathered(told > MOST, onDisk);
     AsyncContext wait = request.startAsync();
     wait.setTimeout(PATIENCE + 1000 * most / LEAST_PER_SECOND);
     wait.addListener(new GiveUp(body, response));

@@ -1,6 +1,7 @@
 package variablerotor.server.web;
 
 import com.zaxxer.hikari.HikariDataSource;
+import com.zaxxer.hikari.HikariPoolMXBean;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
@@ -43,7 +44,8 @@ class DatabaseBreaker implements BeanPostProcessor {
         return connection;
       } catch (SQLException fault) {
         // With every connection in use it is alive, and only busy.
-        gone = pool.getHikariPoolMXBean().getTotalConnections() == 0;
+        HikariPoolMXBean state = pool.getHikariPoolMXBean();
+        gone = state == null || state.getTotalConnections() == 0;
         since = System.nanoTime();
         throw fault;
       }

@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.atomic.AtomicLong;
 
 /** A request's body, in memory while it is small and on the disk beyond that; gone when closed. */
 final class Gathered implements AutoCloseable {
@@ -14,19 +15,21 @@ final class Gathered implements AutoCloseable {
   private static final int IN_MEMORY = 8 * 1024;
 
   private boolean thrownAway;
-  private final Runnable whenClosed;
+  private final AtomicLong onDisk;
   private final ByteArrayOutputStream memory = new ByteArrayOutputStream();
   private Path file;
   private OutputStream disk;
   private long size;
+  private long counted;
   private boolean closed;
 
   /**
    * @param thrownAway whether what comes is not kept, as no handler takes so much
+   * @param onDisk counts what all of them together have on the disk [byte]
    */
-  Gathered(boolean thrownAway, Runnable whenClosed) {
+  Gathered(boolean thrownAway, AtomicLong onDisk) {
     this.thrownAway = thrownAway;
-    this.whenClosed = whenClosed;
+    this.onDisk = onDisk;
   }
 
   /** Whether it is more than was to be kept; what came is thrown away. */
@@ -47,9 +50,16 @@ final class Gathered implements AutoCloseable {
       file = Files.createTempFile("body", null);
       disk = Files.newOutputStream(file);
       memory.writeTo(disk);
+      count(memory.size());
       memory.reset();
     }
+    count(disk == null ? 0 : length);
     (disk == null ? memory : disk).write(part, 0, length);
+  }
+
+  private void count(long bytes) {
+    counted += bytes;
+    onDisk.addAndGet(bytes);
   }
 
   /** From the beginning. */
@@ -67,7 +77,7 @@ final class Gathered implements AutoCloseable {
       return;
     }
     closed = true;
-    whenClosed.run();
+    count(-counted);
     try {
       if (disk != null) {
         disk.close();
