@@ -426,7 +426,7 @@ class CallApiTest {
             "Same motor",
             "5 days",
             "Price to come",
-            "tax included",
+            " tax",
             "think it over",
             "Signature",
             "Prices hold until")) {
