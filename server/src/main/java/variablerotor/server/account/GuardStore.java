@@ -35,19 +35,18 @@ class GuardStore {
    */
   @Transactional
   public Duration begin(String login, String address, OffsetDateTime now) {
-    db.insertInto(SIGN_IN_GUARD)
-        .set(SIGN_IN_GUARD.LOGIN, login)
-        .set(SIGN_IN_GUARD.ADDRESS, address)
-        .set(SIGN_IN_GUARD.FAILURES, 0)
-        .set(SIGN_IN_GUARD.WAIT_UNTIL, now)
-        .set(SIGN_IN_GUARD.LAST_AT, now)
-        .onConflictDoNothing()
-        .execute();
+    // In one step: between two the row can go, as somebody signs in under the same name.
     Record row =
-        db.selectFrom(SIGN_IN_GUARD)
-            .where(SIGN_IN_GUARD.LOGIN.eq(login))
-            .and(SIGN_IN_GUARD.ADDRESS.eq(address))
-            .forUpdate()
+        db.insertInto(SIGN_IN_GUARD)
+            .set(SIGN_IN_GUARD.LOGIN, login)
+            .set(SIGN_IN_GUARD.ADDRESS, address)
+            .set(SIGN_IN_GUARD.FAILURES, 0)
+            .set(SIGN_IN_GUARD.WAIT_UNTIL, now)
+            .set(SIGN_IN_GUARD.LAST_AT, now)
+            .onConflict(SIGN_IN_GUARD.LOGIN, SIGN_IN_GUARD.ADDRESS)
+            .doUpdate()
+            .set(SIGN_IN_GUARD.LAST_AT, SIGN_IN_GUARD.LAST_AT)
+            .returning()
             .fetchSingle();
     int failures = row.get(SIGN_IN_GUARD.FAILURES);
     Duration wait = left(now, row.get(SIGN_IN_GUARD.WAIT_UNTIL), failures);

@@ -332,4 +332,21 @@ class SecurityTest {
     assertEquals(Duration.ofSeconds(2), GuardStore.left(now, now.plusYears(3), GuardStore.FREE));
     assertTrue(GuardStore.left(now, now.minusYears(3), GuardStore.FREE).isNegative());
   }
+
+  /**
+   * Signing in forgets what was counted; who signs in at the same moment is not to trip over it.
+   */
+  @Test
+  void manySignInsUnderOneNameAtOnceAllSucceed() throws Exception {
+    java.util.concurrent.ExecutorService pool =
+        java.util.concurrent.Executors.newFixedThreadPool(8);
+    List<java.util.concurrent.Future<?>> all = new java.util.ArrayList<>();
+    for (int at = 0; at < 24; at++) {
+      all.add(pool.submit(server::technician));
+    }
+    for (java.util.concurrent.Future<?> one : all) {
+      one.get();
+    }
+    pool.shutdown();
+  }
 }
