@@ -339,7 +339,7 @@ class SecurityTest {
   @Test
   void manySignInsUnderOneNameAtOnceAllSucceed() throws Exception {
     java.util.concurrent.ExecutorService pool =
-        java.util.concurrent.Executors.newFixedThreadPool(8);
+        java.util.concurrent.Executors.newFixedThreadPool(3);
     List<java.util.concurrent.Future<?>> all = new java.util.ArrayList<>();
     for (int at = 0; at < 24; at++) {
       all.add(pool.submit(server::technician));
