@@ -159,7 +159,9 @@ public final class Matching {
               + "\" does not stand in for \""
               + old.family().title()
               + "\".");
-    } else if (old.family().profile().holdsAirflow() && !Boolean.TRUE.equals(other.programmed())) {
+    } else if (old.family().isVariableSpeed()
+        && old.family().profile().holdsAirflow()
+        && !Boolean.TRUE.equals(other.programmed())) {
       say("kind", Point.State.CHANGE, "The same kind; order it programmed for this very unit.");
     } else {
       say("kind", Point.State.OK, "The same kind.");

@@ -34,7 +34,10 @@ public record VanRequest(int slots, List<Installed> motors, List<Stocked> candid
 
     /** One that could be carried, against it; what is not known of its kind decides nothing. */
     public Match against(Candidate candidate) {
-      MotorPlate old = family == null ? plate.as(candidate.plate().family()) : plate;
+      Family its = candidate.plate().family();
+      // A fixed-speed motor stands in for none, whatever the old one is.
+      Family kind = its.isVariableSpeed() ? its : Family.CONSTANT_TORQUE;
+      MotorPlate old = family == null ? plate.as(kind) : plate;
       return Matching.of(UnitPlate.UNKNOWN, old, candidate);
     }
   }

@@ -272,4 +272,16 @@ class VanPlannerTest {
     assertNull(one.curve().get(0).price());
     assertEquals(List.of("A"), one.curve().get(0).carry());
   }
+
+  /** A fixed-speed motor in the list neither stands in for an unknown one nor stops the plan. */
+  @Test
+  void aFixedSpeedMotorStandsInForNoneThatIsNotKnown() {
+    MotorPlate psc = MotorPlate.of(Family.PSC).volts("115").build();
+    Stocked fixed = new Stocked(new Candidate("F", psc, null, List.of(), null), 90.0);
+    Installed unknown = new Installed("a", 2, null, psc);
+    Installed known = new Installed("b", 3, Family.PSC, psc);
+    VanPlan plan = VanPlanner.of(new VanRequest(1, List.of(unknown, known), List.of(fixed)));
+    assertEquals(3, plan.curve().get(0).perYear());
+    assertEquals("a", plan.uncovered().get(0).id());
+  }
 }
