@@ -23,24 +23,34 @@ need() {
   packages=$(missing_packages "$@" | tr '\n' ' ')
   [ -n "$packages" ] || return 0
   local install="apt-get update && apt-get install -y --no-install-recommends $packages"
-  local as_root=()
-  if [ "$(id -u)" != 0 ]; then
-    command -v sudo >/dev/null && sudo -n true 2>/dev/null ||
-      fail "missing on this machine: $packages
+  may_be_root "missing on this machine: $packages
 Install them as root, then try again:
   sudo sh -c '$install'"
-    as_root=(sudo -n)
-  fi
   say "Installing $packages…" >&2
   local before
   before=$(dpkg-query -W -f '${Package}\n' | sort)
   # A package's own service would take a port; this project runs its own database.
-  "${as_root[@]}" env DEBIAN_FRONTEND=noninteractive sh -c "$install" >/tmp/rotor-install.$$ 2>&1 ||
-    { tail -n 20 /tmp/rotor-install.$$ >&2; fail "could not install: $packages"; }
-  rm -f /tmp/rotor-install.$$
+  quietly_as_root "$install" "could not install: $packages"
   # What came with it is noted, so that it can be brought up to date.
   dpkg-query -W -f '${Package}\n' | sort | comm -13 <(echo "$before") - |
-    "${as_root[@]}" sh -c "mkdir -p $(dirname $INSTALLED) && cat >>$INSTALLED" || true
+    as_root sh -c "mkdir -p $(dirname $INSTALLED) && cat >>$INSTALLED" || true
+}
+
+# may_be_root WORDS: stops with these where this is neither root nor can be it without being asked.
+may_be_root() {
+  [ "$(id -u)" = 0 ] || { command -v sudo >/dev/null && sudo -n true 2>/dev/null; } || fail "$1"
+}
+
+as_root() { if [ "$(id -u)" = 0 ]; then "$@"; else sudo -n "$@"; fi; }
+
+# quietly_as_root COMMAND WORDS: its last lines are told where it fails, of what it said otherwise
+# what it did to how many packages is kept in DONE.
+quietly_as_root() {
+  local log=/tmp/rotor-apt.$$
+  as_root env DEBIAN_FRONTEND=noninteractive sh -c "$1" >$log 2>&1 ||
+    { tail -n 20 $log >&2; rm -f $log; fail "$2"; }
+  DONE=$(grep -E '^[0-9]+ upgraded' $log)
+  rm -f $log
 }
 
 # Debian packages that this command installed on this machine, whichever copy of the project did.
@@ -50,18 +60,11 @@ INSTALLED=/var/lib/variable-rotor/packages
 bring_up_to_date() {
   [ -s $INSTALLED ] || { say "Nothing was installed from Debian by this command: nothing to update."; return 0; }
   local update="apt-get update && xargs apt-get install -y --only-upgrade --no-install-recommends <$INSTALLED"
-  local as_root=()
-  if [ "$(id -u)" != 0 ]; then
-    command -v sudo >/dev/null && sudo -n true 2>/dev/null ||
-      fail "updates need root:
+  may_be_root "updates need root:
   sudo sh -c '$update'"
-    as_root=(sudo -n)
-  fi
   say "Updating $(sort -u $INSTALLED | wc -l) packages…"
-  "${as_root[@]}" env DEBIAN_FRONTEND=noninteractive sh -c "$update" >/tmp/rotor-update.$$ 2>&1 ||
-    { tail -n 20 /tmp/rotor-update.$$ >&2; rm -f /tmp/rotor-update.$$; fail "could not update"; }
-  grep -E '^[0-9]+ upgraded' /tmp/rotor-update.$$
-  rm -f /tmp/rotor-update.$$
+  quietly_as_root "$update" "could not update"
+  say "$DONE"
 }
 
 # The page is built with Node 20.19 or newer. Debian 12 has an older one; the npm registry has the

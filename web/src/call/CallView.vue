@@ -69,26 +69,19 @@ useKeys({ search: () => void router.push('/?search') })
     </nav>
   </TopBar>
   <main class="page">
+    <p v-if="open.news.value" class="news" role="status">
+      <span>{{ open.news.value }}</span>
+      <button type="button" class="link-button" @click="open.news.value = ''">Seen</button>
+    </p>
+    <ConflictNotice v-if="call && catalogue" />
     <div v-if="open.fault.value || fault" class="card trouble" role="alert">
       <h2>{{ open.fault.value || fault }}</h2>
       <p>What you entered on this device is kept.</p>
       <button class="quiet-button" @click="load">Try again</button>
       <router-link to="/">All calls</router-link>
     </div>
-    <p v-if="open.news.value" class="news" role="status">
-      <span>{{ open.news.value }}</span>
-      <button type="button" class="link-button" @click="open.news.value = ''">Seen</button>
-    </p>
-    <ConflictNotice v-if="call && catalogue" />
-    <p v-if="!open.fault.value && !fault && (!call || !catalogue)" class="soft" role="status">
-      Reading the call…
-    </p>
-    <component
-      :is="stage.view"
-      v-if="!open.fault.value && !fault && call && catalogue"
-      :key="stage.id"
-      @help="help = true"
-    />
+    <p v-else-if="!call || !catalogue" class="soft" role="status">Reading the call…</p>
+    <component :is="stage.view" v-else :key="stage.id" @help="help = true" />
   </main>
   <KeyHelp v-model="help" />
 </template>

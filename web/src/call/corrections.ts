@@ -13,7 +13,7 @@ type Fields = Record<string, unknown>
 const NESTED = ['unit', 'motor', 'running', 'wires']
 const TICKED = 'agreed'
 
-const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value))
+export const copy = <T>(value: T): T => JSON.parse(JSON.stringify(value))
 
 function fieldsOf(told: Particulars): Fields {
   const fields: Fields = {}

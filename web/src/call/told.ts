@@ -1,10 +1,7 @@
 import { computed, ref, watch } from 'vue'
-import type { Particulars } from '../api/types'
 import { useDebounced } from '../shared/debounced'
 import { useCall } from './call'
-import { corrected, corrections } from './corrections'
-
-const copy = (told: Particulars): Particulars => JSON.parse(JSON.stringify(told))
+import { copy, corrected, corrections } from './corrections'
 
 /** What was told of a call, to be changed in place: sent as soon as the hand rests. */
 export function useTold() {

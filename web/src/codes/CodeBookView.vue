@@ -27,6 +27,8 @@ const refusal = ref<Refusal | null>(null)
 const fault = ref('')
 const said = ref('')
 const loaded = ref(false)
+/** Whether whoever is here may change it. */
+const keeps = computed(() => session.account?.keepsBooks)
 
 const suspects = computed(() =>
   (catalogue.value?.suspects ?? []).filter((suspect) => !['NONE', 'OTHER'].includes(suspect.id)),
@@ -121,7 +123,7 @@ const otherFaults = computed(() =>
   <main class="page">
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
     <form v-if="loaded" class="card book" @submit.prevent="keep">
-      <fieldset class="held" :disabled="!session.account?.keepsBooks">
+      <fieldset class="held" :disabled="!keeps">
         <label class="name">
           Name of the book <el-input v-model="name" name="bookName" maxlength="80" />
         </label>
@@ -184,29 +186,13 @@ const otherFaults = computed(() =>
           {{ error.path }}: {{ error.message }}
         </p>
         <p class="actions">
-          <button
-            v-if="session.account?.keepsBooks"
-            type="button"
-            class="quiet-button"
-            @click="add"
-          >
-            Add a code
-          </button>
-          <el-button
-            v-if="session.account?.keepsBooks"
-            type="primary"
-            native-type="submit"
-            :disabled="!changed"
+          <button v-if="keeps" type="button" class="quiet-button" @click="add">Add a code</button>
+          <el-button v-if="keeps" type="primary" native-type="submit" :disabled="!changed"
             >Keep the book</el-button
           >
           <span v-if="said && !changed" role="status">{{ said }}</span>
           <a v-if="kept" :href="`/api/codebooks/${id}/export`" download>CSV</a>
-          <button
-            v-if="kept && session.account?.keepsBooks"
-            type="button"
-            class="link-button last"
-            @click="remove"
-          >
+          <button v-if="kept && keeps" type="button" class="link-button last" @click="remove">
             Take the book away
           </button>
         </p>

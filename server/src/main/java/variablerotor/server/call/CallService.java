@@ -167,8 +167,9 @@ public class CallService {
     Particulars last = told(store.particulars(call));
     List<Correction> disputed = Corrections.disputed(last, changes);
     if (!disputed.isEmpty()) {
+      List<CallStore.Telling> tellings = store.tellings(call);
       throw Refused.conflict("Somebody else changed the same meanwhile. Nothing of yours is lost.")
-          .with("conflicts", disputed.stream().map(one -> conflict(call, last, one)).toList());
+          .with("conflicts", disputed.stream().map(one -> conflict(tellings, one)).toList());
     }
     try {
       String body = Json.write(Corrections.onto(last, changes).tree());
@@ -192,17 +193,23 @@ public class CallService {
       String by,
       OffsetDateTime at) {}
 
-  private Conflict conflict(UUID call, Particulars last, Correction mine) {
-    Object theirs = Corrections.fields(last).get(mine.field());
-    CallStore.Telling made = null;
-    for (CallStore.Telling one : store.tellings(call)) {
-      Object then = Corrections.fields(told(one.body())).get(mine.field());
-      if (!Corrections.same(then, theirs)) {
+  /**
+   * @param tellings every one, the newest first
+   */
+  private static Conflict conflict(List<CallStore.Telling> tellings, Correction mine) {
+    CallStore.Telling made = tellings.get(0);
+    Object theirs = field(made, mine);
+    for (CallStore.Telling one : tellings) {
+      if (!Corrections.same(field(one, mine), theirs)) {
         break;
       }
       made = one;
     }
     return new Conflict(mine.field(), theirs, mine.now(), made.by(), made.at());
+  }
+
+  private static @Nullable Object field(CallStore.Telling telling, Correction of) {
+    return Corrections.fields(told(telling.body())).get(of.field());
   }
 
   /**

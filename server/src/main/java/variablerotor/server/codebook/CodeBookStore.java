@@ -73,8 +73,8 @@ class CodeBookStore {
       return false;
     }
     log.holdQuota(save, stamp, MOST_A_DAY, "editions of code books");
-    List<BookRow> others = books().stream().filter(one -> !one.id().equals(book)).toList();
-    if (others.size() >= MOST_BOOKS) {
+    Condition others = IN_FORCE.and(CODE_BOOK_EDITION.BOOK_ID.ne(book));
+    if (db.fetchCount(CODE_BOOK_EDITION, others) >= MOST_BOOKS) {
       throw Refused.conflict("The shop has " + MOST_BOOKS + " code books. Take one away first.");
     }
     return log.keep(save, stamp);

@@ -12,7 +12,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -121,8 +120,7 @@ class CustomerSheet {
       cell.setBorderColor(Report.RULE);
       cell.setPadding(9);
       cell.addElement(line(way.route().title(), report.bold(), 12, 0));
-      boolean advised = way.route() == call.recommended();
-      if (advised) {
+      if (way.route() == call.recommended()) {
         cell.addElement(Report.text("What we advise", report.bold(), 9, Report.COPPER, 0));
       }
       cell.addElement(line(way.route().detail(), report.regular(), 10, 3));
@@ -131,10 +129,9 @@ class CustomerSheet {
       for (var reason : way.reasons()) {
         cell.addElement(line("First: " + reason.sentence(), report.regular(), 9, 3));
       }
-      List<String> lost = new ArrayList<>(way.loses());
-      if (!lost.isEmpty()) {
+      if (!way.loses().isEmpty()) {
         cell.addElement(line("Given up with it:", report.bold(), 10, 8));
-        lost.stream()
+        way.loses().stream()
             .limit(MOST_LOST)
             .forEach(one -> cell.addElement(line("– " + one, report.regular(), 10, 2)));
       }

@@ -1,10 +1,6 @@
 package variablerotor.server.practice;
 
-import java.io.IOException;
-import java.util.Collections;
-import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
@@ -18,20 +14,13 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import variablerotor.core.bench.SimulatedMeter;
 import variablerotor.core.fact.FactType;
 import variablerotor.server.web.Refused;
+import variablerotor.server.web.Streams;
 
 /** Displays of simulated meters, sent as a wireless meter would send them. */
 @Component
 class MeterStreams {
   /** A display comes this often [ms]. */
   private static final long EVERY = 350;
-
-  /** A stream ends after this, and the page asks again [ms]. */
-  private static final long LONGEST = TimeUnit.MINUTES.toMillis(10);
-
-  /** At once, of everybody and of one person. */
-  private static final int MOST = 200;
-
-  private static final int MOST_EACH = 4;
 
   private final ScheduledExecutorService timer =
       Executors.newScheduledThreadPool(
@@ -42,51 +31,39 @@ class MeterStreams {
             return thread;
           });
 
-  /** Whose each is. */
-  private final Map<SseEmitter, UUID> open = new ConcurrentHashMap<>();
+  /** By what the meter's tips are on. */
+  private final Streams<FactType> streams =
+      new Streams<>(
+          200,
+          4,
+          TimeUnit.MINUTES.toMillis(10),
+          "Too many meters are connected. Try again in a minute.",
+          "You have 4 meters connected. Disconnect one first.");
 
-  synchronized SseEmitter open(SimulatedMeter meter, FactType terminals, UUID listener) {
-    if (Collections.frequency(open.values(), listener) >= MOST_EACH) {
-      throw Refused.tooMany("You have " + MOST_EACH + " meters connected. Disconnect one first.");
-    }
-    if (open.size() >= MOST) {
-      throw Refused.tooMany("Too many meters are connected. Try again in a minute.");
-    }
+  SseEmitter open(SimulatedMeter meter, FactType terminals, UUID listener) {
     if (meter.at(terminals, 0) == null) {
       throw Refused.field("fact", "this motor has no such terminals");
     }
-    SseEmitter emitter = new SseEmitter(LONGEST);
+    SseEmitter emitter = streams.open(listener, terminals);
     AtomicInteger tick = new AtomicInteger();
-    open.put(emitter, listener);
     ScheduledFuture<?> ticking =
         timer.scheduleAtFixedRate(
             () -> send(emitter, meter.at(terminals, tick.getAndIncrement())),
             0,
             EVERY,
             TimeUnit.MILLISECONDS);
-    Runnable over =
-        () -> {
-          ticking.cancel(false);
-          open.remove(emitter);
-        };
-    emitter.onCompletion(over);
-    emitter.onTimeout(emitter::complete);
-    emitter.onError(fault -> over.run());
+    emitter.onCompletion(() -> ticking.cancel(false));
+    emitter.onError(fault -> ticking.cancel(false));
     return emitter;
   }
 
-  private static void send(SseEmitter emitter, SimulatedMeter.Display display) {
-    try {
-      emitter.send(SseEmitter.event().data(display, MediaType.APPLICATION_JSON));
-    } catch (IOException | IllegalStateException gone) {
-      emitter.completeWithError(gone);
-    }
+  private void send(SseEmitter emitter, SimulatedMeter.Display display) {
+    streams.send(emitter, SseEmitter.event().data(display, MediaType.APPLICATION_JSON));
   }
 
-  /** Before the server waits for requests to end: these do not by themselves. */
   @EventListener(ContextClosedEvent.class)
   void close() {
     timer.shutdownNow();
-    open.keySet().forEach(SseEmitter::complete);
+    streams.close();
   }
 }

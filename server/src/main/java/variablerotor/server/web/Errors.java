@@ -26,16 +26,19 @@ class Errors implements ErrorController {
         && DatabaseGone.is(fault)) {
       status = HttpStatus.SERVICE_UNAVAILABLE;
     }
-    String detail =
-        status == HttpStatus.SERVICE_UNAVAILABLE
-            ? DatabaseGone.DETAIL
-            : status == HttpStatus.NOT_FOUND
-                ? "There is nothing at this address."
-                : status.is5xxServerError()
-                    ? "The server failed on this. Nothing already kept is lost; try again."
-                    : "The request cannot be read.";
     return ResponseEntity.status(status)
         .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-        .body(Problems.problem(status, detail, List.of()));
+        .body(Problems.problem(status, detail(status), List.of()));
+  }
+
+  private static String detail(HttpStatus status) {
+    return switch (status) {
+      case NOT_FOUND -> "There is nothing at this address.";
+      case SERVICE_UNAVAILABLE -> DatabaseGone.DETAIL;
+      default ->
+          status.is5xxServerError()
+              ? "The server failed on this. Nothing already kept is lost; try again."
+              : "The request cannot be read.";
+    };
   }
 }

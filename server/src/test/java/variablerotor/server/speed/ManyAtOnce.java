@@ -43,9 +43,7 @@ public final class ManyAtOnce {
     search(
         people, 40, "40 search 100,000 codes, by pattern", "/api/codes?pattern=7&signal=FLASHES");
     search(people, 40, "40 ask for the list of 120 books of 1 MB", "/api/codebooks");
-    if (arguments.length == 0) {
-      photos(server);
-    }
+    photos(server);
     System.exit(0);
   }
 
