@@ -39,6 +39,10 @@ watch() {
         wait "$server" 2>/dev/null
         launch
       fi
+    elif [ -n "$supply" ] && ! kill -0 "$supply" 2>/dev/null; then
+      wait "$supply" 2>/dev/null
+      # Where the application looks for it.
+      restart "The simulated supply house" launch_supply "${supply_url##*:}"
     elif ! kill -0 "$server" 2>/dev/null; then
       wait "$server" 2>/dev/null
       restart "The application" launch

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_3"];
+        get: operations["list_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_1"];
+        put: operations["put_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_2"];
+        get: operations["list_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -62,6 +62,38 @@ export interface paths {
         get: operations["one"];
         put: operations["open"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/answers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/asking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ask"];
         delete?: never;
         options?: never;
         head?: never;
@@ -164,6 +196,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/found/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["found"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/loans/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lend"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/offers/{id}": {
         parameters: {
             query?: never;
@@ -180,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/orders/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["order"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/particulars/{id}": {
         parameters: {
             query?: never;
@@ -188,7 +268,23 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["tell"];
+        put: operations["tell_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["parts"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -220,7 +316,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["remove_2"];
+        put: operations["remove_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -331,7 +427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -379,7 +475,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export_1"];
+        get: operations["export_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -396,7 +492,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["bringIn_1"];
+        put: operations["bringIn_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -412,7 +508,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["remove_1"];
+        put: operations["remove_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -446,6 +542,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["count"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/loans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["loans"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/loans/{loan}/returns/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["back"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -507,7 +635,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list"];
+        get: operations["list_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -523,7 +651,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export"];
+        get: operations["export_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -540,7 +668,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["bringIn"];
+        put: operations["bringIn_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -572,7 +700,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put"];
+        put: operations["put_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -588,7 +716,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["remove"];
+        put: operations["remove_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -605,6 +733,38 @@ export interface paths {
         };
         get: operations["units"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["orders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/news/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tell"];
         post?: never;
         delete?: never;
         options?: never;
@@ -724,6 +884,198 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/cover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cover"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/imports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["bringIn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/parts/{part}/editions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/parts/{part}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["moves"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/parts/{part}/moves/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/parts/{part}/removals/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["remove"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/supply": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["desk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/supply/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/supply/stand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mood"];
+        put: operations["mood_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -761,6 +1113,14 @@ export interface components {
             label: string;
             leaves: ("CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC")[];
         };
+        AnswerRequest: {
+            by: string;
+            note?: string;
+            /** Format: date */
+            on?: string;
+            /** @enum {string} */
+            route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+        };
         AnswerView: {
             answer: string;
             decides: boolean;
@@ -774,6 +1134,11 @@ export interface components {
         Assumed: {
             field: string;
             sentence: string;
+        };
+        BackRequest: {
+            /** @enum {string} */
+            at: "VAN" | "SHELF" | "SUPPLY_HOUSE";
+            where: string;
         };
         BenchAnswer: {
             fact: string;
@@ -829,6 +1194,17 @@ export interface components {
             /** Format: double */
             years?: number;
         };
+        Buy: {
+            asOf: string;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            days?: number;
+            name: string;
+            number: string;
+            /** Format: double */
+            price?: number;
+        };
         CallRow: {
             /** Format: date-time */
             changedAt: string;
@@ -851,6 +1227,7 @@ export interface components {
             verdict: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
         };
         CallView: {
+            answers: components["schemas"]["SaidView"][];
             changedAt: string;
             decisions: components["schemas"]["DecisionView"][];
             diagnosis: components["schemas"]["DiagnosisView"];
@@ -992,6 +1369,13 @@ export interface components {
             /** Format: int32 */
             missed: number;
         };
+        CoverRequest: {
+            motor?: string;
+            plan: {
+                [key: string]: unknown;
+            };
+            van?: string;
+        };
         Debrief: {
             advisedChecks: string[];
             /** Format: double */
@@ -1040,6 +1424,15 @@ export interface components {
             password: string;
             /** @enum {string} */
             role: "TECHNICIAN" | "LEAD";
+        };
+        Desk: {
+            lastAnswer: string;
+            leftAlone: boolean;
+            /** @enum {string} */
+            line: "GOOD" | "SLOW" | "GONE" | "NONE";
+            /** Format: int32 */
+            parts: number;
+            standIn: boolean;
         };
         DiagnosisView: {
             beforeChoosing: components["schemas"]["NextTestView"][];
@@ -1171,11 +1564,44 @@ export interface components {
             link: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER";
             sentence: string;
         };
+        FoundParts: {
+            parts: components["schemas"]["FoundRow"][];
+            says: string;
+        };
+        FoundRequest: {
+            /** @enum {string} */
+            kind: "MOTOR" | "MODULE" | "BOARD" | "DRIVE" | "CAPACITOR" | "RELAY" | "CONTACTOR" | "OVERLOAD" | "TRANSFORMER" | "ADAPTER" | "OTHER";
+            number?: string;
+            /** @enum {string} */
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+        };
+        FoundRow: {
+            found: components["schemas"]["Found"];
+            /** Format: uuid */
+            id?: string;
+        };
+        Heard: {
+            /** @enum {string} */
+            line: "GOOD" | "SLOW" | "GONE" | "NONE";
+            parts: components["schemas"]["Quote"][];
+            says: string;
+            /** Format: int64 */
+            tookMs: number;
+        };
         Hit: {
             /** Format: uuid */
             book: string;
             name: string;
             row: components["schemas"]["CodeRow"];
+        };
+        JobParts: {
+            loaner?: string;
+            loans: components["schemas"]["LoanRow"][];
+            needs: components["schemas"]["NeedRow"][];
+            orders: components["schemas"]["OrderRow"][];
+            /** @enum {string} */
+            route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            taken: components["schemas"]["TakenRow"][];
         };
         Label: {
             /** @enum {string} */
@@ -1191,10 +1617,50 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        Lent: {
+            author: string;
+            back?: string;
+            /** Format: uuid */
+            call: string;
+            /** Format: date */
+            due?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            part: string;
+            place: string;
+            since: string;
+            unitName: string;
+        };
         Line: {
-            costs: number[];
+            buy?: components["schemas"]["Buy"];
+            /** Format: int32 */
+            missing: number;
+            need: components["schemas"]["Need"];
+            /** Format: double */
+            price?: number;
+            sentence: string;
             /** @enum {string} */
-            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            state: "HAVE" | "ORDER" | "MISSING" | "ASK";
+            takes: components["schemas"]["Take"][];
+        };
+        LoanRequest: {
+            /** @enum {string} */
+            at: "VAN" | "SHELF" | "SUPPLY_HOUSE";
+            /** Format: date */
+            due?: string;
+            /** Format: uuid */
+            part: string;
+            where: string;
+        };
+        LoanRow: {
+            /** Format: date */
+            due?: string;
+            late: boolean;
+            loan: components["schemas"]["Lent"];
+            name: string;
+            number: string;
+            why: string;
         };
         Lost: {
             /** @enum {string} */
@@ -1203,6 +1669,13 @@ export interface components {
             perYear: number;
             /** Format: double */
             watts: number;
+        };
+        Lying: {
+            /** @enum {string} */
+            at: "VAN" | "SHELF" | "SUPPLY_HOUSE";
+            /** Format: int32 */
+            count: number;
+            where: string;
         };
         Market: {
             /** Format: double */
@@ -1265,6 +1738,62 @@ export interface components {
             id: string;
             motor: components["schemas"]["ShopMotor"];
         };
+        Move: {
+            /** @enum {string} */
+            at: "VAN" | "SHELF" | "SUPPLY_HOUSE";
+            /** Format: uuid */
+            call?: string;
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            reason: "COUNTED" | "RECEIVED" | "TAKEN" | "PUT_BACK" | "MOVED" | "LENT" | "RETURNED";
+            /** @enum {string} */
+            toAt?: "VAN" | "SHELF" | "SUPPLY_HOUSE";
+            toWhere?: string;
+            where: string;
+        };
+        Moved: {
+            /** @enum {string} */
+            at: "VAN" | "SHELF" | "SUPPLY_HOUSE";
+            author: string;
+            /** Format: uuid */
+            call?: string;
+            /** Format: int32 */
+            change: number;
+            id: string;
+            /** @enum {string} */
+            reason: "COUNTED" | "RECEIVED" | "TAKEN" | "PUT_BACK" | "MOVED" | "LENT" | "RETURNED";
+            time: string;
+            where: string;
+        };
+        Need: {
+            ask?: string;
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            kind: "MOTOR" | "MODULE" | "BOARD" | "DRIVE" | "CAPACITOR" | "RELAY" | "CONTACTOR" | "OVERLOAD" | "TRANSFORMER" | "ADAPTER" | "OTHER";
+            number?: string;
+            ratings: {
+                [key: string]: number;
+            };
+            words: string;
+        };
+        NeedRow: {
+            /** Format: int32 */
+            arrived: number;
+            line?: components["schemas"]["Line"];
+            need: components["schemas"]["Need"];
+            /** Format: int32 */
+            ordered: number;
+            /** Format: int32 */
+            taken: number;
+        };
+        NewsRequest: {
+            /** Format: date */
+            due?: string;
+            /** @enum {string} */
+            what: "DUE" | "ARRIVED" | "CANCELLED";
+        };
         NextTestView: {
             again: boolean;
             ask: string;
@@ -1309,11 +1838,58 @@ export interface components {
             target: string;
             title: string;
         };
+        OrderRow: {
+            late: boolean;
+            order: components["schemas"]["Ordered"];
+        };
+        Ordered: {
+            author: string;
+            /** Format: uuid */
+            call: string;
+            changed: string;
+            /** Format: int32 */
+            count: number;
+            currency: string;
+            /** Format: date */
+            due?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "MOTOR" | "MODULE" | "BOARD" | "DRIVE" | "CAPACITOR" | "RELAY" | "CONTACTOR" | "OVERLOAD" | "TRANSFORMER" | "ADAPTER" | "OTHER";
+            name: string;
+            number: string;
+            place: string;
+            /** Format: double */
+            price?: number;
+            since: string;
+            /** @enum {string} */
+            state: "ORDERED" | "ARRIVED" | "CANCELLED";
+        };
         Outcome: {
             answer: string;
             good: boolean;
             label: string;
             value: string;
+        };
+        Part: {
+            barcode?: string;
+            /** @enum {string} */
+            kind: "MOTOR" | "MODULE" | "BOARD" | "DRIVE" | "CAPACITOR" | "RELAY" | "CONTACTOR" | "OVERLOAD" | "TRANSFORMER" | "ADAPTER" | "OTHER";
+            name: string;
+            number: string;
+            /** Format: double */
+            price?: number;
+            ratings: {
+                [key: string]: number;
+            };
+            replacedBy?: string;
+            supplierNumber?: string;
+        };
+        PartRow: {
+            /** Format: uuid */
+            id: string;
+            part: components["schemas"]["Part"];
+            places: components["schemas"]["Lying"][];
         };
         Particulars: {
             agreed?: string[];
@@ -1379,6 +1955,25 @@ export interface components {
             answers: components["schemas"]["Answer"][];
             ask: string;
             id: string;
+        };
+        Quote: {
+            asOf: string;
+            barcode?: string;
+            doubts: string[];
+            /** @enum {string} */
+            kind: "MOTOR" | "MODULE" | "BOARD" | "DRIVE" | "CAPACITOR" | "RELAY" | "CONTACTOR" | "OVERLOAD" | "TRANSFORMER" | "ADAPTER" | "OTHER";
+            /** Format: double */
+            leadDays?: number;
+            name: string;
+            number: string;
+            /** Format: double */
+            price?: number;
+            ratings: {
+                [key: string]: number;
+            };
+            replacedBy?: string;
+            /** Format: int32 */
+            stock?: number;
         };
         ReadingRequest: {
             again?: boolean;
@@ -1486,6 +2081,16 @@ export interface components {
             /** Format: double */
             yearsAhead?: number;
         };
+        SaidView: {
+            at: string;
+            author: string;
+            by: string;
+            id: string;
+            note: string;
+            on: string;
+            /** @enum {string} */
+            route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+        };
         SchoolView: {
             habits: components["schemas"]["Word"][];
             /** @enum {string} */
@@ -1556,6 +2161,25 @@ export interface components {
             id: "FLASHES" | "DIGITS" | "LONG_SHORT" | "TWO_COLOURS" | "COINCIDENCE" | "QUANTITY" | "DISPLAY" | "STEADY";
             title: string;
         };
+        Sourced: {
+            asOf?: string;
+            /** @enum {string} */
+            at?: "VAN" | "SHELF" | "SUPPLY_HOUSE";
+            /** Format: double */
+            days?: number;
+            /** @enum {string} */
+            kind: "MOTOR" | "MODULE" | "BOARD" | "DRIVE" | "CAPACITOR" | "RELAY" | "CONTACTOR" | "OVERLOAD" | "TRANSFORMER" | "ADAPTER" | "OTHER";
+            name: string;
+            number: string;
+            /** Format: int32 */
+            onHand?: number;
+            /** Format: double */
+            price?: number;
+            quoted: boolean;
+            /** @enum {string} */
+            route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            where?: string;
+        };
         SseEmitter: {
             /** Format: int64 */
             timeout?: number;
@@ -1608,6 +2232,23 @@ export interface components {
             /** @enum {string} */
             state: "PROVED" | "LIKELY" | "POSSIBLE" | "CLEARED";
             wouldSettle: string[];
+        };
+        Take: {
+            /** @enum {string} */
+            at: "VAN" | "SHELF" | "SUPPLY_HOUSE";
+            /** Format: int32 */
+            count: number;
+            name: string;
+            number: string;
+            where: string;
+        };
+        TakenRow: {
+            /** Format: int32 */
+            count: number;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            number: string;
         };
         TerminalView: {
             colour: string;
@@ -1705,6 +2346,7 @@ export interface components {
             reasons: components["schemas"]["Reason"][];
             /** @enum {string} */
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            sourced?: components["schemas"]["Sourced"];
             /** @enum {string} */
             state: "OPEN" | "CONDITIONAL" | "BLOCKED";
             /** Format: double */
@@ -1772,7 +2414,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    list_3: {
+    list_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -1792,7 +2434,7 @@ export interface operations {
             };
         };
     };
-    put_1: {
+    put_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1818,7 +2460,7 @@ export interface operations {
             };
         };
     };
-    list_2: {
+    list_3: {
         parameters: {
             query?: {
                 search?: string;
@@ -1886,6 +2528,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
+    ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Heard"];
                 };
             };
         };
@@ -2083,6 +2774,60 @@ export interface operations {
             };
         };
     };
+    found: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FoundRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
+    lend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LoanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobParts"];
+                };
+            };
+        };
+    };
     offer: {
         parameters: {
             query?: never;
@@ -2110,7 +2855,34 @@ export interface operations {
             };
         };
     };
-    tell: {
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobParts"];
+                };
+            };
+        };
+    };
+    tell_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2133,6 +2905,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
+    parts: {
+        parameters: {
+            query?: {
+                van?: string;
+            };
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobParts"];
                 };
             };
         };
@@ -2185,7 +2981,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2356,7 +3152,7 @@ export interface operations {
             };
         };
     };
-    list_1: {
+    list_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2425,7 +3221,7 @@ export interface operations {
             };
         };
     };
-    export_1: {
+    export_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2447,7 +3243,7 @@ export interface operations {
             };
         };
     };
-    bringIn_1: {
+    bringIn_2: {
         parameters: {
             query: {
                 name: string;
@@ -2476,7 +3272,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2543,6 +3339,53 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BlinkReading"];
+                };
+            };
+        };
+    };
+    loans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoanRow"][];
+                };
+            };
+        };
+    };
+    back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                loan: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoanRow"][];
                 };
             };
         };
@@ -2621,7 +3464,7 @@ export interface operations {
             };
         };
     };
-    list: {
+    list_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2641,7 +3484,7 @@ export interface operations {
             };
         };
     };
-    export: {
+    export_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2661,7 +3504,7 @@ export interface operations {
             };
         };
     };
-    bringIn: {
+    bringIn_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2709,7 +3552,7 @@ export interface operations {
             };
         };
     };
-    put: {
+    put_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2738,7 +3581,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2779,6 +3622,53 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["UnitFit"][];
+                };
+            };
+        };
+    };
+    orders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderRow"][];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobParts"];
                 };
             };
         };
@@ -2982,6 +3872,307 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Settings"];
+                };
+            };
+        };
+    };
+    cover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoverRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Line"][];
+                };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    find_1: {
+        parameters: {
+            query?: {
+                q?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundParts"];
+                };
+            };
+        };
+    };
+    bringIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartRow"][];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartRow"][];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartRow"][];
+                };
+            };
+        };
+    };
+    moves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Moved"][];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Move"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartRow"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartRow"][];
+                };
+            };
+        };
+    };
+    desk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Desk"];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query?: {
+                q?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Heard"];
+                };
+            };
+        };
+    };
+    mood: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    mood_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
                 };
             };
         };

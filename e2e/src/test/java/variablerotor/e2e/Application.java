@@ -15,6 +15,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
+import variablerotor.supplyhouse.SupplyHouse;
 
 /**
  * The built application as a process of its own, on a database of its own in the cluster that the
@@ -28,9 +29,11 @@ final class Application implements AutoCloseable {
   private final String database;
   private final int port;
   private final Path log;
+  private final SupplyHouse supply;
   private Process process;
 
-  private Application(String database, int port, Path log) {
+  private Application(String database, int port, Path log, SupplyHouse supply) {
+    this.supply = supply;
     this.database = database;
     this.port = port;
     this.log = log;
@@ -45,7 +48,8 @@ final class Application implements AutoCloseable {
       int port = free.getLocalPort();
       free.close();
       Application application =
-          new Application(name, port, Files.createTempFile("rotor-e2e", ".log"));
+          new Application(
+              name, port, Files.createTempFile("rotor-e2e", ".log"), new SupplyHouse(0));
       application.launch();
       return application;
     } catch (IOException | SQLException fault) {
@@ -116,6 +120,8 @@ final class Application implements AutoCloseable {
               unpacked().toString(),
               "--server.port=" + port,
               "--rotor.demo=true",
+              "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
+              "--rotor.supply.stand-in=true",
               "--spring.datasource.url=" + url(database));
       String app = System.getenv("ROTOR_TEST_APP_PASSWORD");
       builder.environment().put("SPRING_DATASOURCE_PASSWORD", app);

@@ -35,6 +35,7 @@ import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.odds.Check;
 import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.route.Route;
+import variablerotor.core.stock.Place;
 import variablerotor.core.tree.Node;
 import variablerotor.core.view.CallView;
 import variablerotor.core.view.ChoiceView;
@@ -112,7 +113,7 @@ class SameJsonTest {
       Stream.of(Family.CONSTANT_TORQUE, Family.PSC)
           .map(family -> MotorPlate.of(family).volts("208-230").horsepower(1.0).build())
           .map(plate -> new Candidate(plate.family().name(), plate, 1, List.of("ring"), true))
-          .map(one -> new ShopMotor(one, ShopMotor.Place.SHELF, 400.0, 2.0, 12.0, 280.0))
+          .map(one -> new ShopMotor(one, Place.SHELF, 400.0, 2.0, 12.0, 280.0))
           .toList();
 
   private static Fact after(Fact fact) {

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import variablerotor.supplyhouse.SupplyHouse;
 
 /**
  * Boots the real application once, on a free port and a new database of the cluster that the test
@@ -23,29 +24,34 @@ public final class Server implements ParameterResolver {
 
   private final ConfigurableApplicationContext context;
   private final String databaseUrl;
+  private final SupplyHouse supply;
 
-  private Server(ConfigurableApplicationContext context, String databaseUrl) {
+  private Server(ConfigurableApplicationContext context, String databaseUrl, SupplyHouse supply) {
     this.context = context;
+    this.supply = supply;
     this.databaseUrl = databaseUrl;
   }
 
   /** For JUnit. */
   Server() {
-    this(null, null);
+    this(null, null, null);
   }
 
   private static synchronized Server shared() {
     if (shared == null) {
       String url = newDatabase();
+      SupplyHouse supply = supplyHouse();
       ConfigurableApplicationContext context =
           SpringApplication.run(
               App.class,
               "--server.port=0",
               "--rotor.demo=true",
+              "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
+              "--rotor.supply.stand-in=true",
               "--spring.datasource.url=" + url,
               "--spring.datasource.password=" + System.getenv("ROTOR_TEST_APP_PASSWORD"),
               "--spring.flyway.password=" + password());
-      shared = new Server(context, url);
+      shared = new Server(context, url, supply);
     }
     return shared;
   }
@@ -53,6 +59,14 @@ public final class Server implements ParameterResolver {
   /** The same application, for whoever measures it. */
   public static Server forFigures() {
     return shared();
+  }
+
+  private static SupplyHouse supplyHouse() {
+    try {
+      return new SupplyHouse(0);
+    } catch (java.io.IOException taken) {
+      throw new IllegalStateException("no simulated supply house", taken);
+    }
   }
 
   private static String password() {

@@ -20,6 +20,7 @@ import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Route;
 import variablerotor.core.signal.LineVoltage;
+import variablerotor.core.stock.Place;
 import variablerotor.core.winding.Connection;
 
 /** From a plain tree to a case, with every fault told by its path. */
@@ -282,7 +283,7 @@ public final class CaseReader {
     ShopMotor motor =
         new ShopMotor(
             candidate,
-            one.word("at", ShopMotor.Place.values()),
+            one.word("at", Place.values()),
             one.number("price", 0, MOST_MONEY),
             one.number("leadDays", 0, 3650),
             one.number("warrantyMonths", 0, 1200),

@@ -1,9 +1,11 @@
 package variablerotor.core.choice;
 
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.match.Candidate;
 import variablerotor.core.route.Route;
+import variablerotor.core.stock.Place;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
@@ -24,13 +26,6 @@ public record ShopMotor(
     @Nullable Double wattsPerThousandCfm)
     implements Node {
 
-  /** Where it lies. */
-  public enum Place {
-    VAN,
-    SHELF,
-    SUPPLY_HOUSE
-  }
-
   /** The way on which it would go: as the like of the old motor, or as a fixed-speed one. */
   public Route route() {
     return candidate.runsAtOneSpeed() ? Route.FIXED_SPEED : Route.EQUIVALENT_MOTOR;
@@ -46,6 +41,33 @@ public record ShopMotor(
         route().usualHours(),
         warrantyMonths,
         wattsPerThousandCfm);
+  }
+
+  /** As it lies now by what stock and supply house say; where they say nothing, as it was typed. */
+  public ShopMotor by(List<Sourced> sourced) {
+    for (Sourced one : sourced) {
+      if (one.isMotor(this)) {
+        boolean kept = one.onHand() != null;
+        boolean said = price != null && one.quoted();
+        return new ShopMotor(
+            kept ? candidate.withOnHand(one.onHand()) : candidate,
+            place(one),
+            said || one.price() == null ? price : one.price(),
+            one.days() == null || (!kept && leadDays != null) ? leadDays : one.days(),
+            warrantyMonths,
+            wattsPerThousandCfm);
+      }
+    }
+    return this;
+  }
+
+  /** What is not in stock any more lies nowhere, unless it comes from the supply house anyway. */
+  private @Nullable Place place(Sourced one) {
+    boolean kept = one.onHand() != null;
+    if (one.at() != null && (kept || at == null)) {
+      return one.at();
+    }
+    return kept && at != Place.SUPPLY_HOUSE ? null : at;
   }
 
   private @Nullable Double days() {

@@ -15,6 +15,7 @@ import variablerotor.core.choice.Market;
 import variablerotor.core.choice.Market.Offer;
 import variablerotor.core.choice.Options;
 import variablerotor.core.choice.ShopMotor;
+import variablerotor.core.choice.Sourced;
 import variablerotor.core.cost.CostFigures;
 import variablerotor.core.diagnosis.CommonGround;
 import variablerotor.core.diagnosis.Diagnosis;
@@ -31,6 +32,7 @@ import variablerotor.core.route.PlateAsk;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.Schools;
 import variablerotor.core.route.Way;
+import variablerotor.core.stock.PartNumber;
 import variablerotor.core.tree.Tree;
 
 /** What follows from the log of a call: the readings in force, the diagnosis, the ways forward. */
@@ -40,6 +42,7 @@ public final class Job {
   private final LocalDate today;
   private final Set<String> inForce;
   private final List<Fact> facts;
+  private final List<ShopMotor> motors;
   private final Situation situation;
   private final Diagnosis diagnosis;
   private final Options options;
@@ -55,6 +58,7 @@ public final class Job {
     Particulars told = log.particulars();
     CaseFile file =
         new CaseFile(null, told.unit(), told.motor(), told.symptom(), facts, today, List.of());
+    motors = log.motors().stream().map(one -> one.by(log.sourced())).toList();
     situation = file.situation(settings.balanceLimitPercent());
     diagnosis = CommonGround.diagnose(situation, told.families());
     Circumstances all =
@@ -71,7 +75,7 @@ public final class Job {
             situation,
             diagnosis,
             market(all),
-            log.motors().stream().map(ShopMotor::candidate).toList());
+            motors.stream().map(ShopMotor::candidate).toList());
     plateAsks = PlateAsk.of(all, diagnosis, ways());
   }
 
@@ -92,7 +96,7 @@ public final class Job {
         hours,
         running.airflowCfm() == null ? airByTons(all.unit()) : running.airflowCfm(),
         running.yearsAhead() == null ? yearsLeft(all) : running.yearsAhead(),
-        Market.offers(typed(), log.motors()).stream()
+        Market.offers(Sourced.onto(typed(), log.sourced()), motors).stream()
             .map(
                 one ->
                     one.route().keepsVariableSpeed() ? one.orWatts(running.variableWatts()) : one)
@@ -116,6 +120,29 @@ public final class Job {
     Map<String, Market.Offer> last = new LinkedHashMap<>();
     log.offers().forEach(one -> last.put(one.route() + " " + one.candidate(), one));
     return new ArrayList<>(last.values());
+  }
+
+  /** The part that a way's price is of, as stock and supply house say; null where none is. */
+  public @Nullable Sourced sourced(Route route, @Nullable String candidate) {
+    Sourced found = found(route, candidate);
+    return found == null
+        ? null
+        : log.motors().stream()
+            .filter(one -> candidate != null && one.candidate().id().equals(candidate))
+            .findFirst()
+            .map(found::pricedBy)
+            .orElse(found);
+  }
+
+  private @Nullable Sourced found(Route route, @Nullable String candidate) {
+    return log.sourced().stream()
+        .filter(
+            one ->
+                candidate == null
+                    ? one.route() == route
+                    : one.route() == null && PartNumber.same(one.number(), candidate))
+        .findFirst()
+        .orElse(null);
   }
 
   /**
@@ -208,6 +235,11 @@ public final class Job {
         .filter(one -> one.route() == route && one.candidate() == null)
         .findFirst()
         .orElse(null);
+  }
+
+  /** The motors that the shop can get, as they lie now. */
+  public List<ShopMotor> motors() {
+    return motors;
   }
 
   /** The way to go; null while there is none to name. */

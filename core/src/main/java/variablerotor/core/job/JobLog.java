@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.choice.Market;
 import variablerotor.core.choice.ShopMotor;
+import variablerotor.core.choice.Sourced;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.route.Route;
 import variablerotor.core.wiring.AsWired;
@@ -17,7 +18,9 @@ import variablerotor.core.wiring.AsWired;
  * @param particulars what was told last
  * @param offers the last of a way and motor is in force
  * @param motors that the shop can get now
+ * @param sourced what stock and supply house say of these motors, and of the parts found for ways
  * @param decisions the last is in force
+ * @param answers what the customer said, the last in force
  * @param wirings conversions as they were made, the last in force
  */
 public record JobLog(
@@ -30,7 +33,9 @@ public record JobLog(
     List<Reading> readings,
     List<Market.Offer> offers,
     List<ShopMotor> motors,
+    List<Sourced> sourced,
     List<Decided> decisions,
+    List<Answered> answers,
     List<Wired> wirings,
     List<Photo> photos) {
 
@@ -38,6 +43,8 @@ public record JobLog(
     readings = List.copyOf(readings);
     offers = List.copyOf(offers);
     motors = List.copyOf(motors);
+    sourced = List.copyOf(sourced);
+    answers = List.copyOf(answers);
     decisions = List.copyOf(decisions);
     wirings = List.copyOf(wirings);
     photos = List.copyOf(photos);
@@ -73,6 +80,23 @@ public record JobLog(
     }
   }
 
+  /**
+   * What the customer said to the ways laid before them.
+   *
+   * @param route null where they think it over
+   * @param by who said so
+   * @param on the day on which it was said (ISO 8601)
+   * @param note in words; may be empty
+   */
+  public record Answered(
+      String id,
+      @Nullable Route route,
+      String by,
+      String on,
+      String note,
+      String author,
+      String at) {}
+
   /** A conversion as it was made, or as far as it was. */
   public record Wired(String id, AsWired made, String author, String at) {}
 
@@ -90,6 +114,8 @@ public record JobLog(
     private final List<Reading> readings = new ArrayList<>();
     private final List<Market.Offer> offers = new ArrayList<>();
     private final List<ShopMotor> motors = new ArrayList<>();
+    private final List<Sourced> sourced = new ArrayList<>();
+    private final List<Answered> answers = new ArrayList<>();
     private final List<Decided> decisions = new ArrayList<>();
     private final List<Wired> wirings = new ArrayList<>();
     private final List<Photo> photos = new ArrayList<>();
@@ -127,6 +153,18 @@ public record JobLog(
       return this;
     }
 
+    /** Adds what stock and supply house say of motors, and of parts found for ways. */
+    public Builder sourced(List<Sourced> more) {
+      sourced.addAll(more);
+      return this;
+    }
+
+    /** Adds what the customer said, the last in force. */
+    public Builder answers(List<Answered> more) {
+      answers.addAll(more);
+      return this;
+    }
+
     /** Adds decisions, the last one in force. */
     public Builder decisions(List<Decided> more) {
       decisions.addAll(more);
@@ -157,7 +195,9 @@ public record JobLog(
           readings,
           offers,
           motors,
+          sourced,
           decisions,
+          answers,
           wirings,
           photos);
     }

@@ -33,6 +33,11 @@ public record Candidate(
     return plate.family() == Family.PSC;
   }
 
+  /** The same with so many at hand. */
+  public Candidate withOnHand(@Nullable Integer count) {
+    return new Candidate(id, plate, count, adapters, feedbackCanBeDisabled);
+  }
+
   /** As in the open format: its plate's fields beside its own. */
   public Map<String, Object> caseTree() {
     Map<String, Object> tree = new LinkedHashMap<>();

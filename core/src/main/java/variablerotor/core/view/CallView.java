@@ -8,6 +8,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.choice.Market.Offer;
 import variablerotor.core.choice.RouteCost;
+import variablerotor.core.choice.Sourced;
 import variablerotor.core.drawing.Drawing;
 import variablerotor.core.drawing.WindingPicture;
 import variablerotor.core.fact.RepairPhase;
@@ -41,6 +42,7 @@ public record CallView(
     @Nullable String why,
     List<PlateAsk> plateAsks,
     List<DecisionView> decisions,
+    List<SaidView> answers,
     DraftView planDraft,
     @Nullable WiredView wired,
     Settings settings,
@@ -54,6 +56,7 @@ public record CallView(
     ways = List.copyOf(ways);
     plateAsks = List.copyOf(plateAsks);
     decisions = List.copyOf(decisions);
+    answers = List.copyOf(answers);
     photos = List.copyOf(photos);
   }
 
@@ -105,6 +108,7 @@ public record CallView(
    * @param tax on the first cost; null where no rate is set
    * @param daysWithout until the part is there [d]
    * @param typed what was typed in for it on this call; null where nothing was
+   * @param sourced where its part would come from; null where neither stock nor supply house knows
    */
   public record WayView(
       Route route,
@@ -121,7 +125,8 @@ public record CallView(
       @Nullable Double energyPerYear,
       @Nullable Double totalCost,
       @Nullable Double daysWithout,
-      @Nullable Offer typed)
+      @Nullable Offer typed,
+      @Nullable Sourced sourced)
       implements Node {
     public WayView {
       reasons = List.copyOf(reasons);
@@ -147,7 +152,8 @@ public record CallView(
           "energyPerYear", energyPerYear,
           "totalCost", totalCost,
           "daysWithout", daysWithout,
-          "typed", typed);
+          "typed", typed,
+          "sourced", sourced);
     }
   }
 
@@ -179,6 +185,29 @@ public record CallView(
           "firstCost", firstCost,
           "currency", currency,
           "done", done,
+          "author", author,
+          "at", at);
+    }
+  }
+
+  /**
+   * What the customer said to the ways.
+   *
+   * @param route null where they think it over
+   * @param by who said so
+   * @param on the day
+   */
+  public record SaidView(
+      String id, @Nullable Route route, String by, String on, String note, String author, String at)
+      implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "id", id,
+          "route", route,
+          "by", by,
+          "on", on,
+          "note", note,
           "author", author,
           "at", at);
     }
@@ -247,6 +276,7 @@ public record CallView(
         "why", why,
         "plateAsks", plateAsks,
         "decisions", decisions,
+        "answers", answers,
         "planDraft", planDraft,
         "wired", wired,
         "settings", settings,
@@ -255,7 +285,7 @@ public record CallView(
         "practice", practice);
   }
 
-  /** Decisions newest first: the first is in force. */
+  /** Decisions and answers newest first: the first is in force. */
   public static CallView of(Job job) {
     JobLog log = job.log();
     List<DecisionView> decisions =
@@ -275,6 +305,7 @@ public record CallView(
         job.options().ranking().why(),
         job.plateAsks(),
         decisions,
+        answers(log),
         draft(job.planDraft()),
         wired(job),
         job.settings(),
@@ -315,7 +346,8 @@ public record CallView(
         one.energyPerYear(),
         one.totalCost(),
         one.daysWithout(),
-        job.offer(way.route()));
+        job.offer(way.route()),
+        job.sourced(way.route(), one.candidate()));
   }
 
   private static DecisionView decision(JobLog.Decided decided) {
@@ -328,6 +360,18 @@ public record CallView(
         decided.done(),
         decided.author(),
         decided.at());
+  }
+
+  /** The newest first. */
+  private static List<SaidView> answers(JobLog log) {
+    List<SaidView> answers = new ArrayList<>();
+    for (JobLog.Answered one : log.answers()) {
+      answers.add(
+          0,
+          new SaidView(
+              one.id(), one.route(), one.by(), one.on(), one.note(), one.author(), one.at()));
+    }
+    return answers;
   }
 
   private static DraftView draft(PlanDraft draft) {

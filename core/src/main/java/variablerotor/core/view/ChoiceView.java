@@ -165,7 +165,7 @@ public record ChoiceView(
 
   private static List<Fit> fits(Job job, Options options) {
     List<Fit> fits = new ArrayList<>();
-    for (ShopMotor motor : job.log().motors()) {
+    for (ShopMotor motor : job.motors()) {
       fits.add(new Fit(motor, motor.route(), options.basis().match(motor.candidate())));
     }
     fits.sort((a, b) -> a.match().state().compareTo(b.match().state()));

@@ -33,6 +33,7 @@ import variablerotor.core.route.Habit;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
 import variablerotor.core.route.Schools;
+import variablerotor.core.stock.Place;
 
 /** Which way comes first, by the shop's rules; and where another one would. */
 class RankingTest {
@@ -208,7 +209,7 @@ class RankingTest {
   /** What is typed for a way takes the place of the shop's list; for a motor, of that motor. */
   @Test
   void whatIsTypedGoesBeforeTheList() {
-    ShopMotor listed = new ShopMotor(LIKE, ShopMotor.Place.VAN, 395.0, 3.0, null, 285.0);
+    ShopMotor listed = new ShopMotor(LIKE, Place.VAN, 395.0, 3.0, null, 285.0);
     List<Offer> of = Market.offers(List.of(), List.of(listed));
     assertEquals(395, of.get(0).partPrice());
     assertEquals(0, of.get(0).leadDays(), "one is at hand");

@@ -17,7 +17,10 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import variablerotor.server.web.Refused;
 
-/** RFC 4180: a comma, quotes where needed. */
+/**
+ * RFC 4180: a comma, quotes where needed. Read is also what spreadsheets of other countries write:
+ * semicolons or tabs in the commas' place.
+ */
 public final class Csv {
   private static final CSVFormat FORMAT =
       CSVFormat.RFC4180.builder().setRecordSeparator("\r\n").get();
@@ -46,7 +49,8 @@ public final class Csv {
     // Spreadsheets put a mark before the first letter.
     String text = csv.startsWith("\uFEFF") ? csv.substring(1) : csv;
     List<List<String>> table = new ArrayList<>();
-    try (CSVParser parser = CSVParser.parse(new StringReader(text), FORMAT)) {
+    CSVFormat format = FORMAT.builder().setDelimiter(delimiter(text)).get();
+    try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
       for (CSVRecord record : parser) {
         table.add(record.stream().map(Csv::plain).toList());
       }
@@ -54,6 +58,15 @@ public final class Csv {
       throw Refused.field("row", "this is not CSV (RFC 4180): " + notCsv.getMessage());
     }
     return table;
+  }
+
+  /** What stands between the names of the header; names hold none of these. */
+  private static char delimiter(String text) {
+    String header = text.lines().findFirst().orElse("");
+    if (header.indexOf(',') >= 0) {
+      return ',';
+    }
+    return header.indexOf(';') >= 0 ? ';' : header.indexOf('\t') >= 0 ? '\t' : ',';
   }
 
   /** What a spreadsheet would run, with any marks before it; a plain number is none. */

@@ -25,6 +25,8 @@ import variablerotor.core.job.Particulars;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.job.Settings;
 import variablerotor.core.route.Route;
+import variablerotor.core.stock.PartKind;
+import variablerotor.core.stock.Place;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.wiring.AsWired;
 import variablerotor.core.wiring.Planner;
@@ -33,15 +35,19 @@ import variablerotor.server.account.Account;
 import variablerotor.server.account.AccountStore;
 import variablerotor.server.account.Role;
 import variablerotor.server.account.ShownSignIns;
+import variablerotor.server.answer.AnswerService;
 import variablerotor.server.call.CallService;
 import variablerotor.server.codebook.CodeBookService;
 import variablerotor.server.decision.DecisionService;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.motor.MotorService;
 import variablerotor.server.offer.OfferService;
+import variablerotor.server.order.OrderService;
 import variablerotor.server.photo.PhotoService;
 import variablerotor.server.reading.ReadingService;
 import variablerotor.server.shop.SettingsStore;
+import variablerotor.server.stock.SourcingService;
+import variablerotor.server.stock.StockService;
 import variablerotor.server.wiring.WiringService;
 
 /**
@@ -64,6 +70,10 @@ class FirstStart implements ApplicationRunner {
   private final CodeBookService books;
   private final SettingsStore settings;
   private final MotorService motors;
+  private final StockService stock;
+  private final SourcingService sourcing;
+  private final OrderService orders;
+  private final AnswerService answers;
   private final TransactionTemplate transaction;
   private final Clock clock;
 
@@ -80,6 +90,10 @@ class FirstStart implements ApplicationRunner {
       CodeBookService books,
       SettingsStore settings,
       MotorService motors,
+      StockService stock,
+      SourcingService sourcing,
+      OrderService orders,
+      AnswerService answers,
       TransactionTemplate transaction,
       Clock clock) {
     this.accounts = accounts;
@@ -94,6 +108,10 @@ class FirstStart implements ApplicationRunner {
     this.books = books;
     this.settings = settings;
     this.motors = motors;
+    this.stock = stock;
+    this.sourcing = sourcing;
+    this.orders = orders;
+    this.answers = answers;
     this.transaction = transaction;
     this.clock = clock;
   }
@@ -167,6 +185,7 @@ class FirstStart implements ApplicationRunner {
             usual.habits()),
         now);
     motors.bringIn(UUID.randomUUID(), text("/demo/motors.csv"), now);
+    stock.bringIn(UUID.randomUUID(), text("/demo/stock.csv"), now);
   }
 
   private static String text(String name) {
@@ -200,9 +219,63 @@ class FirstStart implements ApplicationRunner {
     if (call.get("decision") instanceof String route) {
       decisions.decide(id, UUID.randomUUID(), Route.valueOf(route), null, List.of(), then);
     }
+    list(call, "found").forEach(one -> found(id, (Map<?, ?>) one, then));
+    if (call.get("answer") instanceof Map<?, ?> answer) {
+      answer(id, answer, then);
+    }
+    list(call, "orders").forEach(one -> order(id, (Map<?, ?>) one, then));
+    if (call.get("loan") instanceof Map<?, ?> loan) {
+      lend(id, loan, then);
+    }
     if (call.get("wiring") instanceof Map<?, ?> wiring) {
       wirings.keep(id, UUID.randomUUID(), made(wiring), then);
     }
+  }
+
+  private void found(UUID call, Map<?, ?> one, Stamp then) {
+    sourcing.find(
+        call,
+        UUID.randomUUID(),
+        Route.valueOf((String) one.get("route")),
+        PartKind.valueOf((String) one.get("kind")),
+        (String) one.get("number"),
+        then);
+  }
+
+  private void answer(UUID call, Map<?, ?> one, Stamp then) {
+    answers.keep(
+        call,
+        UUID.randomUUID(),
+        one.get("route") instanceof String route ? Route.valueOf(route) : null,
+        (String) one.get("by"),
+        null,
+        (String) one.get("note"),
+        then);
+  }
+
+  private void order(UUID call, Map<?, ?> one, Stamp then) {
+    orders.order(
+        call,
+        UUID.randomUUID(),
+        new OrderService.Wanted(
+            PartKind.valueOf((String) one.get("kind")),
+            (String) one.get("number"),
+            (String) one.get("name"),
+            1,
+            (Double) one.get("price"),
+            then.at().toLocalDate().plusDays(((Double) one.get("days")).longValue())),
+        then);
+  }
+
+  private void lend(UUID call, Map<?, ?> one, Stamp then) {
+    UUID part =
+        stock.list().stream()
+            .filter(row -> row.part().goesBy((String) one.get("number")))
+            .findFirst()
+            .orElseThrow()
+            .id();
+    Place at = Place.valueOf((String) one.get("at"));
+    orders.lend(call, UUID.randomUUID(), part, at, (String) one.get("where"), null, then);
   }
 
   /** A plan with only these wires made. */

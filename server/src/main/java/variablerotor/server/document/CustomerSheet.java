@@ -86,7 +86,11 @@ class CustomerSheet {
               10,
               8));
     }
-    answer(page, ways);
+    if (call.answers().isEmpty()) {
+      answer(page, ways);
+    } else {
+      answered(page, call.answers().get(0));
+    }
     page.close();
     return bytes.toByteArray();
   }
@@ -158,6 +162,27 @@ class CustomerSheet {
     return without == 0
         ? "Can be done now."
         : Numbers.plain(without) + (without == 1 ? " day" : " days") + " until the part is here.";
+  }
+
+  /** What was answered stands in the place of the room for it. */
+  private void answered(Document page, CallView.SaidView said) {
+    title(page, "Your answer");
+    page.add(line(said(said), report.bold(), 12, 4));
+    page.add(
+        line(
+            "Said by " + said.by() + " on " + DAY.format(LocalDate.parse(said.on())) + ".",
+            report.regular(),
+            10,
+            2));
+    if (!said.note().isEmpty()) {
+      page.add(line(said.note(), report.regular(), 10, 2));
+    }
+    page.add(line("Signature ______________________________", report.regular(), 10, 26));
+  }
+
+  /** As in "Equivalent motor", or that it is thought over. */
+  static String said(CallView.SaidView said) {
+    return said.route() == null ? "I want to think it over" : said.route().title();
   }
 
   private void answer(Document page, List<WayView> ways) {

@@ -269,6 +269,19 @@ class Report {
 
   private void decision(Document page, CallView call) {
     title(page, "Way forward");
+    if (!call.answers().isEmpty()) {
+      CallView.SaidView said = call.answers().get(0);
+      body(
+          page,
+          "The customer's answer: "
+              + (said.route() == null ? "thinks it over" : said.route().title())
+              + ", said by "
+              + said.by()
+              + " on "
+              + said.on()
+              + "."
+              + (said.note().isEmpty() ? "" : " " + said.note()));
+    }
     if (call.decisions().isEmpty()) {
       body(page, "Not chosen yet.");
       return;

@@ -23,6 +23,7 @@ import variablerotor.core.van.VanPlan;
 import variablerotor.core.van.VanPlanner;
 import variablerotor.core.van.VanRequest;
 import variablerotor.server.call.CallService;
+import variablerotor.server.csv.Columns;
 import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Refused;
@@ -123,7 +124,7 @@ public class MotorService {
   }
 
   private static List<ShopMotor> motors(String csv) {
-    MotorTable.Read table = MotorTable.read(Csv.read(csv));
+    Columns.Read table = MotorTable.COLUMNS.read(Csv.read(csv));
     List<InputFault> faults = new ArrayList<>(table.faults());
     List<ShopMotor> motors = new ArrayList<>();
     Map<String, Integer> seen = new HashMap<>();
@@ -153,7 +154,7 @@ public class MotorService {
   @Transactional(readOnly = true)
   String export() {
     return Csv.write(
-        MotorTable.write(store.all().stream().map(one -> one.motor().caseTree()).toList()));
+        MotorTable.COLUMNS.write(store.all().stream().map(one -> one.motor().caseTree()).toList()));
   }
 
   /** What to carry for the units of past calls, each of which counts as one. */

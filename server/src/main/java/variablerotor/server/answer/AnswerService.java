@@ -1,0 +1,86 @@
+package variablerotor.server.answer;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.job.Job;
+import variablerotor.core.route.Route;
+import variablerotor.core.route.RouteState;
+import variablerotor.core.view.CallView;
+import variablerotor.server.call.CallService;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
+import variablerotor.server.web.Faults;
+import variablerotor.server.web.Refused;
+
+/** What the customer said to the ways: which one, or that they think it over. */
+@Service
+public class AnswerService {
+  private static final int LONGEST_NAME = 100;
+  private static final int LONGEST_NOTE = 1000;
+
+  /** An answer older than this is not one to prices of today [d]. */
+  private static final int OLDEST_DAYS = 180;
+
+  private final AnswerStore store;
+  private final CallService calls;
+
+  AnswerService(AnswerStore store, CallService calls) {
+    this.store = store;
+    this.calls = calls;
+  }
+
+  /**
+   * @param route null where they think it over
+   * @param by who said so
+   * @param on the day, null for today
+   * @throws Refused where the way is blocked, or a field makes no sense
+   */
+  @Transactional
+  public CallView keep(
+      UUID call,
+      UUID id,
+      @Nullable Route route,
+      String by,
+      @Nullable LocalDate on,
+      @Nullable String note,
+      Stamp stamp) {
+    calls.lock(call);
+    Job job = calls.job(call);
+    LocalDate today =
+        stamp.at().atZoneSameInstant(ZoneId.of(job.settings().timeZone())).toLocalDate();
+    Faults faults = new Faults();
+    if (by == null || by.isBlank() || by.length() > LONGEST_NAME || isUnprintable(by)) {
+      faults.add("by", "required is the name of who answered, at most " + LONGEST_NAME);
+    }
+    if (note != null && (note.length() > LONGEST_NOTE || isUnprintable(note))) {
+      faults.add("note", "allowed are at most " + LONGEST_NOTE + " characters");
+    }
+    if (on != null && (on.isAfter(today) || on.isBefore(today.minusDays(OLDEST_DAYS)))) {
+      faults.add(
+          "on",
+          "found "
+              + on
+              + "; allowed is a day from "
+              + today.minusDays(OLDEST_DAYS)
+              + " to "
+              + today);
+    }
+    faults.refuse();
+    Save save =
+        store.answer(
+            id, call, route, by.strip(), on == null ? today : on, note == null ? "" : note.strip());
+    if (!store.holds(save) && route != null && job.way(route).state() == RouteState.BLOCKED) {
+      throw Refused.field(
+          "route", "This way is blocked: " + job.way(route).reasons().get(0).sentence());
+    }
+    return calls.after(store.add(save, stamp), call, stamp);
+  }
+
+  private static boolean isUnprintable(String text) {
+    return text.chars().anyMatch(one -> Character.isISOControl(one) && one != '\n');
+  }
+}

@@ -1,0 +1,72 @@
+package variablerotor.server.answer;
+
+import static variablerotor.server.schema.Tables.ACCOUNT;
+import static variablerotor.server.schema.Tables.CUSTOMER_ANSWER;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+import variablerotor.core.job.JobLog;
+import variablerotor.core.route.Route;
+import variablerotor.server.call.CallPart;
+import variablerotor.server.log.LogStore;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
+
+/** What customers said, of each call the last in force. */
+@Repository
+class AnswerStore implements CallPart {
+  private final DSLContext db;
+  private final LogStore log;
+
+  AnswerStore(DSLContext db, LogStore log) {
+    this.db = db;
+    this.log = log;
+  }
+
+  /**
+   * @param route null where they think it over
+   */
+  Save answer(UUID id, UUID call, @Nullable Route route, String by, LocalDate on, String note) {
+    return Save.of("answer", CUSTOMER_ANSWER, id)
+        .told(CUSTOMER_ANSWER.CALL_ID, call)
+        .told(CUSTOMER_ANSWER.ROUTE, route == null ? null : route.name())
+        .told(CUSTOMER_ANSWER.SAID_BY, by)
+        .told(CUSTOMER_ANSWER.SAID_ON, on)
+        .told(CUSTOMER_ANSWER.NOTE, note);
+  }
+
+  boolean holds(Save save) {
+    return log.holds(save);
+  }
+
+  boolean add(Save save, Stamp stamp) {
+    return log.keep(save, stamp);
+  }
+
+  @Override
+  public void addTo(JobLog.Builder job, UUID call) {
+    job.answers(
+        db.select(CUSTOMER_ANSWER.fields())
+            .select(ACCOUNT.NAME)
+            .from(CUSTOMER_ANSWER)
+            .join(ACCOUNT)
+            .on(ACCOUNT.ID.eq(CUSTOMER_ANSWER.AUTHOR))
+            .where(CUSTOMER_ANSWER.CALL_ID.eq(call))
+            .orderBy(CUSTOMER_ANSWER.SEQ)
+            .fetch(
+                row -> {
+                  String route = row.get(CUSTOMER_ANSWER.ROUTE);
+                  return new JobLog.Answered(
+                      row.get(CUSTOMER_ANSWER.ID).toString(),
+                      route == null ? null : Route.valueOf(route),
+                      row.get(CUSTOMER_ANSWER.SAID_BY),
+                      row.get(CUSTOMER_ANSWER.SAID_ON).toString(),
+                      row.get(CUSTOMER_ANSWER.NOTE),
+                      row.get(ACCOUNT.NAME),
+                      row.get(CUSTOMER_ANSWER.AT).toString());
+                }));
+  }
+}

@@ -1,0 +1,2 @@
+/** What the customer said to the ways laid before them: a stage of a call. */
+package variablerotor.server.answer;

@@ -1,0 +1,116 @@
+package variablerotor.server.stock;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import variablerotor.core.route.Route;
+import variablerotor.core.stock.PartKind;
+import variablerotor.core.stock.PickList;
+import variablerotor.core.view.CallView;
+import variablerotor.json.Json;
+import variablerotor.server.csv.Csv;
+import variablerotor.server.log.Stamps;
+import variablerotor.server.supply.SupplyService;
+import variablerotor.server.web.LargestBody;
+
+/** The stock over HTTP. */
+@RestController
+class StockApi {
+  /** Largest list brought in [byte]. */
+  private static final int MOST_BYTES = 1024 * 1024;
+
+  private final StockService stock;
+  private final SourcingService sourcing;
+  private final Stamps stamps;
+
+  StockApi(StockService stock, SourcingService sourcing, Stamps stamps) {
+    this.stock = stock;
+    this.sourcing = sourcing;
+    this.stamps = stamps;
+  }
+
+  @GetMapping("/api/stock/parts")
+  List<StockService.PartRow> list() {
+    return stock.list();
+  }
+
+  /** Parts by number, barcode or words, in stock and as the supply house said last. */
+  @GetMapping("/api/stock/find")
+  StockService.FoundParts find(@RequestParam(defaultValue = "") String q) {
+    return stock.find(q);
+  }
+
+  /** A part in the fields of the stock's table. */
+  @PutMapping("/api/stock/parts/{part}/editions/{id}")
+  List<StockService.PartRow> put(
+      @PathVariable UUID part, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
+    return stock.put(part, id, Json.plainOf(body), stamps.now());
+  }
+
+  @PutMapping("/api/stock/parts/{part}/removals/{id}")
+  List<StockService.PartRow> remove(@PathVariable UUID part, @PathVariable UUID id) {
+    return stock.remove(part, id, stamps.now());
+  }
+
+  /** Counted, received, taken for a call, put back, or moved. */
+  @PutMapping("/api/stock/parts/{part}/moves/{id}")
+  StockService.PartRow move(
+      @PathVariable UUID part, @PathVariable UUID id, @RequestBody Move body) {
+    return stock.moveByHand(part, id, body, stamps.now());
+  }
+
+  @GetMapping("/api/stock/parts/{part}/moves")
+  List<StockStore.Moved> moves(@PathVariable UUID part) {
+    return stock.moves(part);
+  }
+
+  @LargestBody(MOST_BYTES)
+  @PutMapping(path = "/api/stock/imports/{id}", consumes = "text/csv")
+  List<StockService.PartRow> bringIn(@PathVariable UUID id, @RequestBody byte[] csv) {
+    return stock.bringIn(id, Csv.text(csv), stamps.now());
+  }
+
+  @GetMapping("/api/stock/export")
+  ResponseEntity<byte[]> export() {
+    return Csv.file("stock.csv", stock.export());
+  }
+
+  /**
+   * @param number null to take it back
+   */
+  record FoundRequest(Route route, PartKind kind, @Nullable String number) {}
+
+  /** Which part was found for a way of a call. */
+  @PutMapping("/api/calls/{call}/found/{id}")
+  CallView found(@PathVariable UUID call, @PathVariable UUID id, @RequestBody FoundRequest body) {
+    return sourcing.find(call, id, body.route(), body.kind(), body.number(), stamps.now());
+  }
+
+  /** Asks the supply house anew for what this call's ways may take. */
+  @PostMapping("/api/calls/{call}/asking")
+  SupplyService.Heard ask(@PathVariable UUID call) {
+    return sourcing.ask(call);
+  }
+
+  /**
+   * @param plan in the open format
+   * @param motor the number of the motor that goes in; null where it is not chosen
+   * @param van the one at the job
+   */
+  record CoverRequest(Map<String, Object> plan, @Nullable String motor, @Nullable String van) {}
+
+  /** Where the parts of a conversion's plan come from; nothing is kept. */
+  @PostMapping("/api/stock/cover")
+  List<PickList.Line> cover(@RequestBody CoverRequest body) {
+    return sourcing.cover(Json.plainOf(body.plan()), body.motor(), body.van());
+  }
+}

@@ -1,0 +1,472 @@
+package variablerotor.server.stock;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.casefile.InputFault;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.casefile.PartReader;
+import variablerotor.core.stock.Finder;
+import variablerotor.core.stock.InStock;
+import variablerotor.core.stock.Part;
+import variablerotor.core.stock.PartNumber;
+import variablerotor.core.stock.Place;
+import variablerotor.core.text.Numbers;
+import variablerotor.server.call.CallService;
+import variablerotor.server.csv.Columns;
+import variablerotor.server.csv.Csv;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
+import variablerotor.server.supply.SupplyService;
+import variablerotor.server.web.Faults;
+import variablerotor.server.web.Refused;
+
+/** Parts that the shop keeps, and how many of each lie where. */
+@Service
+public class StockService {
+  private static final int MOST_PARTS = 5000;
+  private static final int MOST_FAULTS = 200;
+  private static final int MOST_MOVES = 100;
+  private static final int LONGEST_PLACE = 60;
+  private static final int LONGEST_QUESTION = 100;
+
+  private final StockStore store;
+  private final SupplyService supply;
+  private final CallService calls;
+
+  StockService(StockStore store, SupplyService supply, CallService calls) {
+    this.store = store;
+    this.supply = supply;
+    this.calls = calls;
+  }
+
+  /** A part and where it lies. */
+  public record PartRow(UUID id, Part part, List<InStock.Lying> places) {
+    public PartRow {
+      places = List.copyOf(places);
+    }
+
+    static PartRow of(StockStore.Kept kept) {
+      return new PartRow(kept.id(), kept.stock().part(), kept.stock().places());
+    }
+  }
+
+  /** All parts, by number. */
+  @Transactional(readOnly = true)
+  public List<PartRow> list() {
+    return store.all().stream().map(PartRow::of).toList();
+  }
+
+  /** The same without their ids. */
+  @Transactional(readOnly = true)
+  public List<InStock> stock() {
+    return store.all().stream().map(StockStore.Kept::stock).toList();
+  }
+
+  /**
+   * A part that was found.
+   *
+   * @param id null where the shop does not keep it
+   */
+  record FoundRow(@Nullable UUID id, Finder.Found found) {}
+
+  /**
+   * @param says what is to be said of the question; empty where nothing is
+   */
+  record FoundParts(String says, List<FoundRow> parts) {}
+
+  /**
+   * Parts by number, barcode or words, in stock and as the supply house said last.
+   *
+   * @throws Refused where the question is too long
+   */
+  @Transactional(readOnly = true)
+  FoundParts find(String typed) {
+    if (typed.length() > LONGEST_QUESTION) {
+      throw Refused.field("q", "allowed are at most " + LONGEST_QUESTION + " characters");
+    }
+    Finder.Answer answer = Finder.find(typed, stock(), supply.kept());
+    List<FoundRow> rows =
+        answer.found().stream().map(one -> new FoundRow(idOf(one.part().number()), one)).toList();
+    return new FoundParts(
+        answer.misread()
+            ? "These are a barcode's digits, and one of them was misread: the last does not check."
+            : "",
+        rows);
+  }
+
+  private @Nullable UUID idOf(String number) {
+    return store.all().stream()
+        .filter(one -> PartNumber.same(one.stock().part().number(), number))
+        .map(StockStore.Kept::id)
+        .findFirst()
+        .orElse(null);
+  }
+
+  /**
+   * Keeps a part as it is told.
+   *
+   * @throws Refused with every field that makes no sense
+   */
+  @Transactional
+  List<PartRow> put(UUID part, UUID id, Object told, Stamp stamp) {
+    store.lockList();
+    Part read = read(told, "");
+    for (StockStore.Kept one : store.all()) {
+      if (!one.id().equals(part) && PartNumber.same(one.stock().part().number(), read.number())) {
+        throw Refused.field("number", "Another part has this number; allowed is one of its own.");
+      }
+    }
+    store.add(id, part, read, false, stamp);
+    return limited();
+  }
+
+  private List<PartRow> limited() {
+    List<PartRow> all = list();
+    if (all.size() > MOST_PARTS) {
+      throw Refused.field("number", "allowed are at most " + MOST_PARTS + " parts");
+    }
+    return all;
+  }
+
+  private static Part read(Object told, String where) {
+    try {
+      return PartReader.part(told);
+    } catch (InputFaults faults) {
+      throw Refused.fields(
+          faults.faults().stream()
+              .map(one -> new InputFault(where + one.path(), one.message()))
+              .toList());
+    }
+  }
+
+  /**
+   * Takes a part away; what it was and what came and went of it stays on record.
+   *
+   * @throws Refused while some of it lie anywhere
+   */
+  @Transactional
+  List<PartRow> remove(UUID part, UUID id, Stamp stamp) {
+    store.lock(part);
+    if (!store.holdsEdition(id)) {
+      Part last = store.newest(part).orElseThrow(() -> Refused.missing("part"));
+      int left =
+          list().stream()
+              .filter(one -> one.id().equals(part))
+              .flatMap(one -> one.places().stream())
+              .mapToInt(InStock.Lying::count)
+              .sum();
+      if (left > 0) {
+        throw Refused.conflict("There are still " + left + " of it. Count them away first.");
+      }
+      store.add(id, part, last, true, stamp);
+    }
+    return list();
+  }
+
+  /**
+   * The same as {@link #move}, but what is lent and comes back, which loans keep.
+   *
+   * @throws Refused where it makes no sense, or so many do not lie there
+   */
+  @Transactional
+  PartRow moveByHand(UUID part, UUID id, Move move, Stamp stamp) {
+    if (move.reason() == Move.Reason.LENT || move.reason() == Move.Reason.RETURNED) {
+      throw Refused.field("reason", "What is lent and comes back is kept as a loan.");
+    }
+    return move(part, id, move, stamp);
+  }
+
+  /**
+   * Keeps that parts were counted, or came or went.
+   *
+   * @throws Refused where it makes no sense, or so many do not lie there
+   */
+  @Transactional
+  public PartRow move(UUID part, UUID id, Move move, Stamp stamp) {
+    checked(move).refuse();
+    Part is = store.newest(part).orElseThrow(() -> Refused.missing("part"));
+    if (move.call() != null) {
+      calls.require(move.call());
+    }
+    // One part at a time: whoever comes second sees what is left.
+    store.lock(part);
+    Save save = store.move(id, part, move);
+    if (!store.holds(save)) {
+      int change = change(part, move);
+      int now = store.count(part, move.at(), move.where());
+      if (now + change < 0) {
+        throw Refused.conflict(left(is, move, now));
+      }
+      if (now + change > PartReader.MOST_COUNT) {
+        throw Refused.field(
+            "count", "That would be more than " + PartReader.MOST_COUNT + " in one place.");
+      }
+      store.keep(save, part, move.at(), move.where(), change, stamp);
+      if (move.reason() == Move.Reason.MOVED) {
+        arrive(part, id, move, stamp);
+      }
+    }
+    return row(part);
+  }
+
+  /** The other half of a move. */
+  private void arrive(UUID part, UUID id, Move move, Stamp stamp) {
+    UUID other = UUID.nameUUIDFromBytes((id + " to").getBytes(StandardCharsets.UTF_8));
+    Move to = Move.of(Move.Reason.MOVED, move.toAt(), move.toWhere(), move.count(), null);
+    store.keep(store.move(other, part, to), part, move.toAt(), move.toWhere(), move.count(), stamp);
+  }
+
+  private static String left(Part part, Move move, int now) {
+    String place = (move.at() == Place.VAN ? "van " : "shelf ") + move.where();
+    return now == 0
+        ? "There is none of " + part.number() + " left on " + place + "."
+        : "Only " + now + " of " + part.number() + " left on " + place + ".";
+  }
+
+  private int change(UUID part, Move move) {
+    return switch (move.reason()) {
+      case COUNTED -> move.count() - store.count(part, move.at(), move.where());
+      case RECEIVED, RETURNED -> move.count();
+      case TAKEN, LENT, MOVED -> -move.count();
+      case PUT_BACK -> {
+        int taken = store.taken(move.call()).getOrDefault(part, 0);
+        if (move.count() > taken) {
+          throw Refused.field(
+              "count",
+              "found "
+                  + move.count()
+                  + "; this call has taken "
+                  + taken
+                  + ", and no more can be put back");
+        }
+        yield move.count();
+      }
+    };
+  }
+
+  private static Faults checked(Move move) {
+    Faults faults =
+        new Faults()
+            .required("reason", move.reason(), "a reason such as COUNTED")
+            .required("at", move.at(), "VAN or SHELF");
+    place(faults, "at", move.at(), "where", move.where());
+    int least = move.reason() == Move.Reason.COUNTED ? 0 : 1;
+    if (move.count() < least || move.count() > PartReader.MOST_COUNT) {
+      faults.add(
+          "count",
+          "found "
+              + move.count()
+              + "; allowed is a whole number from "
+              + least
+              + " to "
+              + PartReader.MOST_COUNT);
+    }
+    boolean forCall = move.reason() == Move.Reason.TAKEN || move.reason() == Move.Reason.PUT_BACK;
+    if (forCall && move.call() == null) {
+      faults.add("call", "found nothing; required is the call that it is for");
+    }
+    if (move.reason() == Move.Reason.MOVED) {
+      faults.required("toAt", move.toAt(), "VAN or SHELF");
+      place(faults, "toAt", move.toAt(), "toWhere", move.toWhere());
+      if (move.at() == move.toAt() && move.where() != null && move.where().equals(move.toWhere())) {
+        faults.add("toWhere", "found the same place; allowed is another");
+      }
+    }
+    return faults;
+  }
+
+  private static void place(
+      Faults faults, String atField, @Nullable Place at, String field, @Nullable String where) {
+    if (at == Place.SUPPLY_HOUSE) {
+      faults.add(atField, "found SUPPLY_HOUSE; allowed is VAN or SHELF");
+    }
+    if (where == null
+        || where.isBlank()
+        || where.length() > LONGEST_PLACE
+        || !where.equals(where.strip())
+        || where.chars().anyMatch(Character::isISOControl)) {
+      faults.add(field, "required is the name of the van or shelf, at most " + LONGEST_PLACE);
+    }
+  }
+
+  private PartRow row(UUID part) {
+    return list().stream()
+        .filter(one -> one.id().equals(part))
+        .findFirst()
+        .orElseThrow(() -> Refused.missing("part"));
+  }
+
+  /** The part of this id, also where it was taken away since. */
+  @Transactional(readOnly = true)
+  public Part part(UUID part) {
+    return store.newest(part).orElseThrow(() -> Refused.missing("part"));
+  }
+
+  /** What came and went of a part, the newest first. */
+  @Transactional(readOnly = true)
+  List<StockStore.Moved> moves(UUID part) {
+    part(part);
+    return store.moves(part, MOST_MOVES);
+  }
+
+  /** How many of each part a call has taken and not put back. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Integer> taken(UUID call) {
+    return store.taken(call);
+  }
+
+  /**
+   * Brings in a whole list: a part of a known number takes its place, and each row's count is what
+   * lies in its place from now on. One bad row, and nothing is.
+   *
+   * @throws Refused with every row that is wrong
+   */
+  @Transactional
+  public List<PartRow> bringIn(UUID id, String csv, Stamp stamp) {
+    store.lockList();
+    Map<String, UUID> known = new HashMap<>();
+    store.all().forEach(one -> known.put(PartNumber.key(one.stock().part().number()), one.id()));
+    for (Listed one : listed(csv)) {
+      String key = PartNumber.key(one.part.number());
+      UUID row = derived(id, key);
+      UUID part = known.getOrDefault(key, row);
+      store.add(row, part, one.part, false, stamp);
+      for (InStock.Lying lying : one.lying) {
+        move(
+            part,
+            derived(id, key + " " + lying.at() + " " + lying.where()),
+            Move.of(Move.Reason.COUNTED, lying.at(), lying.where(), lying.count(), null),
+            stamp);
+      }
+    }
+    return limited();
+  }
+
+  private static UUID derived(UUID id, String what) {
+    return UUID.nameUUIDFromBytes((id + " " + what).getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** A part of a table with the counts of its rows. */
+  private record Listed(int row, Part part, List<InStock.Lying> lying) {}
+
+  private static List<Listed> listed(String csv) {
+    Columns.Read table = StockTable.COLUMNS.read(Csv.read(csv));
+    List<InputFault> faults = new ArrayList<>(table.faults());
+    Map<String, Listed> parts = new LinkedHashMap<>();
+    table.rows().forEach((row, told) -> listed(row, told, parts, faults));
+    if (parts.size() > MOST_PARTS) {
+      faults.add(new InputFault("row", "allowed are at most " + MOST_PARTS + " parts"));
+    }
+    if (!faults.isEmpty()) {
+      throw Refused.fields(faults.subList(0, Math.min(MOST_FAULTS, faults.size())));
+    }
+    return List.copyOf(parts.values());
+  }
+
+  private static void listed(
+      int row, Map<String, Object> told, Map<String, Listed> parts, List<InputFault> faults) {
+    String path = "row " + row + ", ";
+    Map<String, Object> fields = new LinkedHashMap<>(told);
+    Object at = fields.remove("place");
+    Object where = fields.remove("where");
+    Object count = fields.remove("count");
+    Part part;
+    try {
+      part = read(fields, path);
+    } catch (Refused refused) {
+      faults.addAll(refused.faults());
+      return;
+    }
+    Listed before = parts.get(PartNumber.key(part.number()));
+    if (before != null && !before.part.equals(part)) {
+      faults.add(
+          new InputFault(
+              path + "number",
+              "row " + before.row + " has this number and says something else of the part"));
+      return;
+    }
+    Listed one = before == null ? new Listed(row, part, new ArrayList<>()) : before;
+    parts.put(PartNumber.key(part.number()), one);
+    if (at == null && where == null && count == null) {
+      return;
+    }
+    InStock.Lying lying = lying(path, at, where, count, faults);
+    if (lying == null) {
+      return;
+    }
+    if (one.lying.stream()
+        .anyMatch(each -> each.at() == lying.at() && each.where().equals(lying.where()))) {
+      faults.add(new InputFault(path + "where", "this part and place stand in a row before"));
+    }
+    one.lying.add(lying);
+  }
+
+  private static InStock.@Nullable Lying lying(
+      String path, Object at, Object where, Object count, List<InputFault> faults) {
+    int before = faults.size();
+    Place place = "VAN".equals(at) ? Place.VAN : "SHELF".equals(at) ? Place.SHELF : null;
+    if (place == null) {
+      faults.add(
+          new InputFault(path + "place", "found " + spoken(at) + "; allowed is VAN or SHELF"));
+    }
+    if (!(where instanceof String name) || name.length() > LONGEST_PLACE) {
+      faults.add(
+          new InputFault(
+              path + "where",
+              "required is the name of the van or shelf, at most "
+                  + LONGEST_PLACE
+                  + " characters"));
+    }
+    boolean whole =
+        count instanceof Double number
+            && number >= 0
+            && number <= PartReader.MOST_COUNT
+            && number == Math.rint(number);
+    if (!whole) {
+      faults.add(
+          new InputFault(
+              path + "count",
+              "found "
+                  + spoken(count)
+                  + "; allowed is a whole number from 0 to "
+                  + PartReader.MOST_COUNT));
+    }
+    return faults.size() > before
+        ? null
+        : new InStock.Lying(place, (String) where, ((Double) count).intValue());
+  }
+
+  private static String spoken(@Nullable Object value) {
+    return value == null
+        ? "nothing"
+        : value instanceof Double number ? Numbers.plain(number, 6) : "\"" + value + "\"";
+  }
+
+  /** The list as CSV, as it can be brought in again. */
+  @Transactional(readOnly = true)
+  String export() {
+    List<Map<String, Object>> rows = new ArrayList<>();
+    for (InStock one : stock()) {
+      List<InStock.Lying> places = one.places();
+      if (places.isEmpty()) {
+        rows.add(one.part().tree());
+      }
+      for (InStock.Lying lying : places) {
+        Map<String, Object> row = one.part().tree();
+        row.put("place", lying.at().name());
+        row.put("where", lying.where());
+        row.put("count", (double) lying.count());
+        rows.add(row);
+      }
+    }
+    return Csv.write(StockTable.COLUMNS.write(rows));
+  }
+}

@@ -1,0 +1,19 @@
+package variablerotor.server.stock;
+
+import java.util.Arrays;
+import variablerotor.core.stock.RatingField;
+import variablerotor.server.csv.Columns;
+
+/** The stock as a table: a row for each part and place. */
+final class StockTable {
+  private StockTable() {}
+
+  static final Columns COLUMNS =
+      new Columns("number", "kind")
+          .texts("number", "kind", "name", "supplierNumber", "barcode")
+          .numbers("price")
+          .texts("place", "where")
+          .numbers("count")
+          .texts("replacedBy")
+          .numbers(Arrays.stream(RatingField.values()).map(RatingField::id).toArray(String[]::new));
+}

@@ -1,0 +1,88 @@
+package variablerotor.server.stock;
+
+import static variablerotor.server.schema.Tables.WAY_PART;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+import variablerotor.core.choice.Sourced;
+import variablerotor.core.job.JobLog;
+import variablerotor.core.route.Route;
+import variablerotor.core.stock.InStock;
+import variablerotor.core.stock.PartKind;
+import variablerotor.core.stock.Quote;
+import variablerotor.server.call.CallPart;
+import variablerotor.server.log.LogStore;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
+import variablerotor.server.supply.SupplyService;
+
+/** Which part was found for which way of a call; and where it and the shop's motors come from. */
+@Repository
+class WayPartStore implements CallPart {
+  private final DSLContext db;
+  private final LogStore log;
+  private final StockStore stock;
+  private final SupplyService supply;
+
+  WayPartStore(DSLContext db, LogStore log, StockStore stock, SupplyService supply) {
+    this.db = db;
+    this.log = log;
+    this.stock = stock;
+    this.supply = supply;
+  }
+
+  /** The part of a way, by its number. */
+  record WayPart(Route route, PartKind kind, String number) {}
+
+  /** False where it is kept already. */
+  boolean add(
+      UUID id, UUID call, Route route, PartKind kind, @Nullable String number, Stamp stamp) {
+    return log.keep(
+        Save.of("part of a way", WAY_PART, id)
+            .told(WAY_PART.CALL_ID, call)
+            .told(WAY_PART.ROUTE, route.name())
+            .told(WAY_PART.KIND, kind.name())
+            .told(WAY_PART.NUMBER, number),
+        stamp);
+  }
+
+  /** Of each way, and of each kind where it takes several, the part that was found last. */
+  List<WayPart> found(UUID call) {
+    Map<String, WayPart> last = new LinkedHashMap<>();
+    db.selectFrom(WAY_PART)
+        .where(WAY_PART.CALL_ID.eq(call))
+        .orderBy(WAY_PART.SEQ)
+        .forEach(
+            row -> {
+              Route route = Route.valueOf(row.getRoute());
+              String key = route + " " + row.getKind();
+              last.remove(key);
+              if (row.getNumber() != null) {
+                last.put(key, new WayPart(route, PartKind.valueOf(row.getKind()), row.getNumber()));
+              }
+            });
+    return List.copyOf(last.values());
+  }
+
+  @Override
+  public void addTo(JobLog.Builder job, UUID call) {
+    List<InStock> all = stock.all().stream().map(StockStore.Kept::stock).toList();
+    List<Quote> quotes = supply.kept();
+    List<Sourced> sourced = new ArrayList<>();
+    for (WayPart one : found(call)) {
+      sourced.add(Sourced.of(one.route(), one.kind(), one.number(), all, quotes));
+    }
+    List<Quote> motors = quotes.stream().filter(one -> one.kind() == PartKind.MOTOR).toList();
+    List<InStock> kept = all.stream().filter(one -> one.part().kind() == PartKind.MOTOR).toList();
+    for (InStock one : kept) {
+      sourced.add(Sourced.of(null, PartKind.MOTOR, one.part().number(), kept, motors));
+    }
+    job.sourced(sourced);
+  }
+}
