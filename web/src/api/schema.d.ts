@@ -1265,6 +1265,7 @@ export interface components {
             families: components["schemas"]["FamilyView"][];
             figures: components["schemas"]["FigureView"][];
             motorPlate: components["schemas"]["PlateField"][];
+            partKinds: components["schemas"]["PartKindView"][];
             photos: components["schemas"]["Word"][];
             routes: components["schemas"]["RouteView"][];
             running: components["schemas"]["PlateField"][];
@@ -1576,7 +1577,7 @@ export interface components {
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
         };
         FoundRow: {
-            found: components["schemas"]["Found"];
+            found: components["schemas"]["PartFound"];
             /** Format: uuid */
             id?: string;
         };
@@ -1633,16 +1634,9 @@ export interface components {
             unitName: string;
         };
         Line: {
-            buy?: components["schemas"]["Buy"];
-            /** Format: int32 */
-            missing: number;
-            need: components["schemas"]["Need"];
-            /** Format: double */
-            price?: number;
-            sentence: string;
+            costs: number[];
             /** @enum {string} */
-            state: "HAVE" | "ORDER" | "MISSING" | "ASK";
-            takes: components["schemas"]["Take"][];
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
         };
         LoanRequest: {
             /** @enum {string} */
@@ -1781,7 +1775,7 @@ export interface components {
         NeedRow: {
             /** Format: int32 */
             arrived: number;
-            line?: components["schemas"]["Line"];
+            line?: components["schemas"]["PickLine"];
             need: components["schemas"]["Need"];
             /** Format: int32 */
             ordered: number;
@@ -1885,6 +1879,20 @@ export interface components {
             replacedBy?: string;
             supplierNumber?: string;
         };
+        PartFound: {
+            /** @enum {string} */
+            how: "NUMBER" | "SUPPLIER_NUMBER" | "BARCODE" | "SUCCESSOR" | "LOOKS_ALIKE" | "WORDS";
+            part: components["schemas"]["Part"];
+            places: components["schemas"]["Lying"][];
+            quote?: components["schemas"]["Quote"];
+            sentence: string;
+        };
+        PartKindView: {
+            /** @enum {string} */
+            id: "MOTOR" | "MODULE" | "BOARD" | "DRIVE" | "CAPACITOR" | "RELAY" | "CONTACTOR" | "OVERLOAD" | "TRANSFORMER" | "ADAPTER" | "OTHER";
+            ratings: components["schemas"]["RatingView"][];
+            title: string;
+        };
         PartRow: {
             /** Format: uuid */
             id: string;
@@ -1920,6 +1928,18 @@ export interface components {
             kind: "UNIT_PLATE" | "MOTOR_PLATE" | "WIRING" | "AS_WIRED" | "OTHER";
             /** Format: int32 */
             width: number;
+        };
+        PickLine: {
+            buy?: components["schemas"]["Buy"];
+            /** Format: int32 */
+            missing: number;
+            need: components["schemas"]["Need"];
+            /** Format: double */
+            price?: number;
+            sentence: string;
+            /** @enum {string} */
+            state: "HAVE" | "ORDER" | "MISSING" | "ASK";
+            takes: components["schemas"]["Take"][];
         };
         PlateAsk: {
             field: string;
@@ -1974,6 +1994,12 @@ export interface components {
             replacedBy?: string;
             /** Format: int32 */
             stock?: number;
+        };
+        RatingView: {
+            field: string;
+            id: string;
+            title: string;
+            unit: string;
         };
         ReadingRequest: {
             again?: boolean;
@@ -2033,6 +2059,7 @@ export interface components {
             detail: string;
             /** @enum {string} */
             id: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            parts: ("MOTOR" | "MODULE" | "BOARD" | "DRIVE" | "CAPACITOR" | "RELAY" | "CONTACTOR" | "OVERLOAD" | "TRANSFORMER" | "ADAPTER" | "OTHER")[];
             title: string;
             /** Format: double */
             usualHours: number;
@@ -3895,7 +3922,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Line"][];
+                    "application/json": components["schemas"]["PickLine"][];
                 };
             };
         };

@@ -4,6 +4,7 @@ import type {
   Call,
   Offer,
   Particulars,
+  PartKind,
   RepairPhase,
   PhotoKind,
   Reading,
@@ -165,6 +166,12 @@ export function openCall(id: string) {
     news,
     look,
     offer: (offer: Offer) => change('offers', offer, 'Prices'),
+    /** Which part was found for a way: its price follows from stock and supply house. */
+    found: (route: Route, kind: PartKind, number: string | undefined) =>
+      change('found', { route, kind, number }, number ? `The part: ${number}` : 'The part, back'),
+    /** What the customer said. */
+    answer: (said: { route?: Route; by: string; on: string; note?: string }) =>
+      change('answers', said, 'The customer’s answer'),
     /** A conversion as far as it is made; gives the id under which it is kept. */
     wire(made: object) {
       const save = crypto.randomUUID()

@@ -1,22 +1,27 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Offer, Reason, Route } from '../api/types'
+import { request } from '../api/client'
+import type { Heard, Offer, PartKind, Reason, Route } from '../api/types'
 import AskedHere from '../call/AskedHere.vue'
 import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
 import { useKeys } from '../keys/keys'
 import { money } from '../shared/money'
+import SupplyLine from '../stock/SupplyLine.vue'
 import ChooseForm from './ChooseForm.vue'
 import { provideChoice, sorted } from './choice'
+import CustomerAnswer from './CustomerAnswer.vue'
 import ConversionSheet from './ConversionSheet.vue'
 import DecisionLog from './DecisionLog.vue'
+import FindPart from './FindPart.vue'
+import JobParts from './JobParts.vue'
 import MotorFits from './MotorFits.vue'
 import PriceForm from './PriceForm.vue'
 import WayTable from './WayTable.vue'
 import WhatIf from './WhatIf.vue'
 
-const { call, refusal, offer, decide, tell, toldLast, checks } = useCall()
+const { call, refusal, offer, found, decide, tell, toldLast, checks, load: readCall } = useCall()
 const { choice, fault, turned, load } = provideChoice()
 const router = useRouter()
 
@@ -38,8 +43,9 @@ const settled = computed(
 const currency = computed(() => call.value.settings.currency)
 const market = computed(() => choice.value?.market)
 
-/** The way whose price is typed, or that is about to be chosen. */
+/** The way whose price is typed, whose part is looked for, or that is about to be chosen. */
 const pricing = ref<Route | null>(null)
+const finding = ref<Route | null>(null)
 const choosing = ref<Route | null>(null)
 const wayOf = (route: Route | null) => call.value.ways.find((one) => one.route === route)
 const panel = ref<HTMLElement | null>(null)
@@ -51,17 +57,34 @@ async function toPanel() {
   panel.value?.querySelector<HTMLElement>('input, button')?.focus({ preventScroll: true })
 }
 
-function price(route: Route) {
-  choosing.value = null
-  pricing.value = route
+function only(panel: typeof pricing, route: Route) {
+  for (const one of [pricing, finding, choosing]) one.value = null
+  panel.value = route
   void toPanel()
+}
+const price = (route: Route) => only(pricing, route)
+const find = (route: Route) => only(finding, route)
+const choose = (route: Route) => only(choosing, route)
+
+function keepPart(kind: PartKind, number: string) {
+  void found(finding.value!, kind, number)
+  finding.value = null
 }
 
-function choose(route: Route) {
-  pricing.value = null
-  choosing.value = route
-  void toPanel()
+/** The supply house is asked anew for what the ways may take; what is known stands meanwhile. */
+const heard = ref<Heard | null>(null)
+const asking = ref(false)
+async function ask() {
+  asking.value = true
+  try {
+    heard.value = await request<Heard>('POST', `/api/calls/${call.value.id}/asking`)
+    if (heard.value.line === 'GOOD' || heard.value.line === 'SLOW') await readCall()
+  } catch {
+    // Without radio the call says so already.
+  }
+  asking.value = false
 }
+onMounted(ask)
 
 function keepPrice(given: Offer) {
   void offer(given)
@@ -128,6 +151,7 @@ useKeys({ help: () => emit('help') })
       <router-link :to="`/calls/${call.id}/prove`">Back to Prove</router-link>
     </p>
     <DecisionLog />
+    <JobParts />
     <p v-if="refusal" class="notice failed" role="alert">
       {{ refusal.label }}: {{ refusal.refusal.message }}
     </p>
@@ -143,6 +167,7 @@ useKeys({ help: () => emit('help') })
       :currency="currency"
       :years="turned ? undefined : market?.yearsAhead"
       @price="price"
+      @find="find"
       @choose="choose"
       @open="open"
       @settle="settle"
@@ -155,6 +180,14 @@ useKeys({ help: () => emit('help') })
         :currency="currency"
         @keep="keepPrice"
         @close="pricing = null"
+      />
+      <FindPart
+        v-if="finding && wayOf(finding)"
+        :key="finding"
+        :way="wayOf(finding)!"
+        @found="keepPart"
+        @type="price(finding)"
+        @close="finding = null"
       />
       <ChooseForm
         v-if="choosing && wayOf(choosing)"
@@ -188,6 +221,13 @@ useKeys({ help: () => emit('help') })
       </template>
       <router-link to="/shop">The shop's figures</router-link>
     </p>
+    <SupplyLine
+      v-if="asking || heard?.parts.length || heard?.line !== 'GOOD'"
+      :heard="heard"
+      :asking="asking"
+      @again="ask"
+    />
+    <CustomerAnswer />
     <AskedHere ref="asked" stage="CHOOSE" />
     <p v-if="fault" class="notice failed" role="alert">
       {{ fault }} <button type="button" class="link-button" @click="load">Try again</button>

@@ -4,6 +4,7 @@ import type { Offer, Route, Way } from '../api/types'
 import { catalogue, routeTitle } from '../catalogue/catalogue'
 import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
+import { sourceTitle } from '../stock/words'
 
 /** What one way costs, as it was quoted; an empty field is not known. */
 const props = defineProps<{ way: Way; currency: string }>()
@@ -22,9 +23,9 @@ const usual = computed(
   () => catalogue.value?.routes.find((one) => one.id === props.way.route)?.usualHours,
 )
 const known: Partial<Record<Name, number>> = {
-  partPrice: props.way.typed?.partPrice ?? props.way.partPrice,
+  partPrice: props.way.typed?.partPrice,
   labourHours: props.way.typed?.labourHours ?? usual.value,
-  leadDays: props.way.typed?.leadDays ?? props.way.daysWithout ?? 0,
+  leadDays: props.way.typed?.leadDays,
   warrantyMonths: props.way.typed?.warrantyMonths,
   wattsPerThousandCfm: props.way.typed?.wattsPerThousandCfm,
 }
@@ -55,6 +56,11 @@ function keep() {
 <template>
   <form class="card price" :aria-label="`Price: ${routeTitle(way.route)}`" @submit.prevent="keep">
     <h2>What it costs: {{ routeTitle(way.route) }}</h2>
+    <p class="soft">
+      What is left empty stays as stock and supply house have it<template v-if="way.sourced"
+        >: {{ sourceTitle(way.sourced) }}</template
+      >.
+    </p>
     <div class="fields">
       <FigureInput
         v-for="(field, index) in FIELDS"

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Reason, Route, Way } from '../api/types'
 import { catalogue, routeTitle } from '../catalogue/catalogue'
 import { money } from '../shared/money'
+import { sourceTitle } from '../stock/words'
 import WayReason from './WayReason.vue'
 
 /** The ways that can be gone, side by side: the same figures of each in the same row. */
@@ -15,6 +16,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   price: [route: Route]
+  find: [route: Route]
   choose: [route: Route]
   open: [reason: Reason]
   settle: [reason: Reason, on: boolean]
@@ -38,6 +40,9 @@ function more(way: Way, of: (way: Way) => number | undefined): string {
   const by = Math.round(mine - its)
   return by === 0 ? 'the same' : `${by > 0 ? '+' : '−'}${money(Math.abs(by), props.currency)}`
 }
+/** Whether its part was found for it, and not only a motor of the list. */
+const isFound = (way: Way) => way.sourced?.route === way.route
+
 const days = (way: Way) =>
   way.daysWithout === undefined
     ? undefined
@@ -106,10 +111,26 @@ const column = (way: Way) => ({ first: way === first.value, aside: way.route !==
                   >; {{ cost(taxed(way)) }} with tax</template
                 >
               </span>
-              <span v-if="way.candidate" class="soft">{{ way.candidate }}</span>
-              <button type="button" class="link-button" @click="emit('price', way.route)">
-                {{ way.firstCost === undefined ? 'Price to come: type it' : 'Change the price'
+              <span v-if="way.sourced" class="soft">{{ sourceTitle(way.sourced) }}</span>
+              <span v-else-if="way.candidate" class="soft">{{ way.candidate }}</span>
+              <span v-if="way.typed?.partPrice !== undefined" class="soft">as typed</span>
+              <span v-if="way.firstCost === undefined" class="soft">Price to come</span>
+              <button
+                v-if="way.firstCost === undefined || isFound(way)"
+                type="button"
+                class="link-button"
+                @click="emit('find', way.route)"
+              >
+                {{ isFound(way) ? 'Another part' : 'Find the part'
                 }}<span class="visually-hidden">, {{ routeTitle(way.route) }}</span>
+              </button>
+              <button
+                v-if="way.firstCost !== undefined"
+                type="button"
+                class="link-button"
+                @click="emit('price', way.route)"
+              >
+                Change the price<span class="visually-hidden">, {{ routeTitle(way.route) }}</span>
               </button>
             </td>
           </tr>

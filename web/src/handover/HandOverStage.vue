@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
+import CustomerAnswer from '../choose/CustomerAnswer.vue'
 import { clock } from '../shared/time'
 import { money } from '../shared/money'
 
@@ -23,6 +24,7 @@ const { call } = useCall()
       >
       <a :href="`/api/calls/${call.id}/case`" download>The call as a case file (JSON)</a>
     </section>
+    <CustomerAnswer class="card" />
     <section class="card">
       <h2>Choices</h2>
       <ol v-if="call.decisions.length">

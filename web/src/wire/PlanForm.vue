@@ -4,6 +4,7 @@ import { ask, Faulty } from '../core/core'
 import OptionGroup from '../hear/OptionGroup.vue'
 import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
+import PlanParts from '../stock/PlanParts.vue'
 import CallTable from './CallTable.vue'
 import type { CallId, Pattern, Plan, PlanDoc } from './types'
 import { CALLS, callTitle, PATTERNS, SUPPLIES, TYPES } from './words'
@@ -338,12 +339,7 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
       </section>
       <section class="card stack" aria-labelledby="take">
         <h2 id="take">To take along</h2>
-        <ul class="plain needs">
-          <li v-for="need in plan.parts" :key="need.need">
-            <strong class="digits">{{ need.count }}</strong> {{ TYPES[need.type] }},
-            <span class="soft">{{ need.need }}</span>
-          </li>
-        </ul>
+        <PlanParts :plan="asked" :parts="plan.parts" :titles="TYPES" />
         <p class="notice">
           Breaker off, locked and proved dead before a wire is moved; capacitors discharged.
           Licensed work: local code and the unit’s plate rule.

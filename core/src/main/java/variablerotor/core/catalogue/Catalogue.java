@@ -10,6 +10,7 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Outcome;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
+import variablerotor.core.choice.Sourced;
 import variablerotor.core.code.SignalKind;
 import variablerotor.core.diagnosis.Action;
 import variablerotor.core.fact.FactKind;
@@ -27,6 +28,7 @@ import variablerotor.core.route.Route;
 import variablerotor.core.route.School;
 import variablerotor.core.source.Figure;
 import variablerotor.core.source.Source;
+import variablerotor.core.stock.PartKind;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
@@ -41,6 +43,7 @@ public record Catalogue(
     List<StateView> states,
     Map<String, FactView> facts,
     List<RouteView> routes,
+    List<PartKindView> partKinds,
     List<SignalView> signals,
     List<Word> photos,
     List<PlateField> motorPlate,
@@ -59,6 +62,7 @@ public record Catalogue(
     states = List.copyOf(states);
     facts = Collections.unmodifiableMap(new LinkedHashMap<>(facts));
     routes = List.copyOf(routes);
+    partKinds = List.copyOf(partKinds);
     signals = List.copyOf(signals);
     photos = List.copyOf(photos);
     motorPlate = List.copyOf(motorPlate);
@@ -89,6 +93,8 @@ public record Catalogue(
         facts,
         "routes",
         routes,
+        "partKinds",
+        partKinds,
         "signals",
         signals,
         "photos",
@@ -279,11 +285,41 @@ public record Catalogue(
   }
 
   /** A way forward. */
-  public record RouteView(Route id, String title, String detail, double usualHours)
+  public record RouteView(
+      Route id, String title, String detail, double usualHours, List<PartKind> parts)
       implements Node {
+    public RouteView {
+      parts = List.copyOf(parts);
+    }
+
     @Override
     public Map<String, Object> tree() {
-      return Tree.of("id", id, "title", title, "detail", detail, "usualHours", usualHours);
+      return Tree.of(
+          "id", id, "title", title, "detail", detail, "usualHours", usualHours, "parts", parts);
+    }
+  }
+
+  /** A kind of part, and what such a part is rated by. */
+  public record PartKindView(PartKind id, String title, List<RatingView> ratings) implements Node {
+    public PartKindView {
+      ratings = List.copyOf(ratings);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "title", title, "ratings", ratings);
+    }
+  }
+
+  /**
+   * A figure on a small part.
+   *
+   * @param field its name among the fields of a part
+   */
+  public record RatingView(String id, String field, String title, String unit) implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "field", field, "title", title, "unit", unit);
     }
   }
 
@@ -347,8 +383,9 @@ public record Catalogue(
             .toList(),
         facts,
         Arrays.stream(Route.values())
-            .map(r -> new RouteView(r, r.title(), r.detail(), r.usualHours()))
+            .map(r -> new RouteView(r, r.title(), r.detail(), r.usualHours(), Sourced.kinds(r)))
             .toList(),
+        Arrays.stream(PartKind.values()).map(Catalogue::partKind).toList(),
         Arrays.stream(SignalKind.values())
             .map(s -> new SignalView(s, s.title(), s.allowed()))
             .toList(),
@@ -358,6 +395,15 @@ public record Catalogue(
         PlateField.RUNNING,
         Arrays.stream(School.values()).map(Catalogue::school).toList(),
         Figures.all().stream().map(Catalogue::figure).toList());
+  }
+
+  private static PartKindView partKind(PartKind kind) {
+    return new PartKindView(
+        kind,
+        kind.title(),
+        kind.ratings().stream()
+            .map(one -> new RatingView(one.name(), one.id(), one.title(), one.unit()))
+            .toList());
   }
 
   private static SchoolView school(School school) {

@@ -54,7 +54,7 @@ public record Sourced(
       List<Quote> quotes) {
     Need one = Need.numbered(kind, number, 1, "");
     List<InStock> kept = one.of(stock, quotes);
-    PickList.Line line = PickList.of(List.of(one), stock, quotes, null).get(0);
+    PickList.PickLine line = PickList.of(List.of(one), stock, quotes, null).get(0);
     PickList.Take take = line.takes().isEmpty() ? null : line.takes().get(0);
     PickList.Buy buy = line.buy();
     Part part =

@@ -33,10 +33,10 @@ public final class Finder {
    * @param quote what the supply house said of it last; null where it said nothing
    * @param sentence why it is shown, where that is not plain; empty otherwise
    */
-  public record Found(
+  public record PartFound(
       Part part, List<InStock.Lying> places, @Nullable Quote quote, How how, String sentence)
       implements Node {
-    public Found {
+    public PartFound {
       places = List.copyOf(places);
     }
 
@@ -50,7 +50,7 @@ public final class Finder {
   /**
    * @param misread the digits are a barcode's, and one of them is wrong
    */
-  public record Answer(boolean misread, List<Found> found) {
+  public record Answer(boolean misread, List<PartFound> found) {
     public Answer {
       found = List.copyOf(found);
     }
@@ -60,7 +60,7 @@ public final class Finder {
   private final List<InStock> all = new ArrayList<>();
   private final Map<String, Quote> quotes = new LinkedHashMap<>();
   private final Succession succession;
-  private final Map<String, Found> found = new LinkedHashMap<>();
+  private final Map<String, PartFound> found = new LinkedHashMap<>();
 
   private Finder(String typed, List<InStock> stock, List<Quote> quoted) {
     this.typed = typed.trim();
@@ -177,6 +177,6 @@ public final class Finder {
       quote = quotes.get(PartNumber.key(part.supplierNumber()));
     }
     found.putIfAbsent(
-        PartNumber.key(part.number()), new Found(part, one.places(), quote, how, sentence));
+        PartNumber.key(part.number()), new PartFound(part, one.places(), quote, how, sentence));
   }
 }

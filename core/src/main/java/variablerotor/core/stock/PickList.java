@@ -65,7 +65,7 @@ public final class PickList {
    * @param price of all of it; null where one of its prices is not known
    * @param sentence where it comes from, or what is missing
    */
-  public record Line(
+  public record PickLine(
       Need need,
       State state,
       List<Take> takes,
@@ -74,7 +74,7 @@ public final class PickList {
       @Nullable Double price,
       String sentence)
       implements Node {
-    public Line {
+    public PickLine {
       takes = List.copyOf(takes);
     }
 
@@ -111,10 +111,10 @@ public final class PickList {
    *
    * @param van the one that stands at the job; null where none is named
    */
-  public static List<Line> of(
+  public static List<PickLine> of(
       List<Need> needs, List<InStock> stock, List<Quote> quotes, @Nullable String van) {
     PickList list = new PickList(stock, quotes, van);
-    List<Line> lines = new ArrayList<>();
+    List<PickLine> lines = new ArrayList<>();
     for (Need need : needs) {
       lines.add(list.line(need));
     }
@@ -123,9 +123,9 @@ public final class PickList {
 
   private record Lot(Part part, InStock.Lying lying) {}
 
-  private Line line(Need need) {
+  private PickLine line(Need need) {
     if (need.ask() != null) {
-      return new Line(need, State.ASK, List.of(), null, need.count(), null, need.ask());
+      return new PickLine(need, State.ASK, List.of(), null, need.count(), null, need.ask());
     }
     List<Take> takes = new ArrayList<>();
     int left = need.count();
@@ -151,7 +151,7 @@ public final class PickList {
     }
     boolean none = left > 0 && buy == null;
     State state = none ? State.MISSING : left > 0 ? State.ORDER : State.HAVE;
-    return new Line(
+    return new PickLine(
         need,
         state,
         takes,

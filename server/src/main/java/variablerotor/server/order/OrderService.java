@@ -130,7 +130,8 @@ public class OrderService {
    * @param arrived how many that were ordered are there
    * @param line where the rest comes from; null where nothing is left to get
    */
-  record NeedRow(Need need, int taken, int ordered, int arrived, PickList.@Nullable Line line) {}
+  record NeedRow(
+      Need need, int taken, int ordered, int arrived, PickList.@Nullable PickLine line) {}
 
   /**
    * A part that was taken for a job.
@@ -177,13 +178,13 @@ public class OrderService {
       open.add(new NeedRow(need, has, coming, came, null));
       left.add(need.of(need.count() - has - coming - came));
     }
-    List<PickList.Line> lines =
+    List<PickList.PickLine> lines =
         PickList.of(left.stream().filter(one -> one.count() > 0).toList(), all, quotes, van);
     List<NeedRow> rows = new ArrayList<>();
     int at = 0;
     for (int i = 0; i < open.size(); i++) {
       NeedRow one = open.get(i);
-      PickList.Line line = left.get(i).count() > 0 ? lines.get(at++) : null;
+      PickList.PickLine line = left.get(i).count() > 0 ? lines.get(at++) : null;
       rows.add(new NeedRow(one.need(), one.taken(), one.ordered(), one.arrived(), line));
     }
     return new JobParts(

@@ -118,7 +118,7 @@ public class SourcingService {
    * @throws Refused where it is no plan
    */
   @Transactional(readOnly = true)
-  public List<PickList.Line> cover(Object plan, @Nullable String motor, @Nullable String van) {
+  public List<PickList.PickLine> cover(Object plan, @Nullable String motor, @Nullable String van) {
     try {
       PlanRequest request = PlanReader.read(plan);
       return PickList.of(

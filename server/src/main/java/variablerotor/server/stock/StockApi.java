@@ -110,7 +110,7 @@ class StockApi {
 
   /** Where the parts of a conversion's plan come from; nothing is kept. */
   @PostMapping("/api/stock/cover")
-  List<PickList.Line> cover(@RequestBody CoverRequest body) {
+  List<PickList.PickLine> cover(@RequestBody CoverRequest body) {
     return sourcing.cover(Json.plainOf(body.plan()), body.motor(), body.van());
   }
 }

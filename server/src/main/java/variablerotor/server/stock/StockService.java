@@ -75,7 +75,7 @@ public class StockService {
    *
    * @param id null where the shop does not keep it
    */
-  record FoundRow(@Nullable UUID id, Finder.Found found) {}
+  record FoundRow(@Nullable UUID id, Finder.PartFound found) {}
 
   /**
    * @param says what is to be said of the question; empty where nothing is

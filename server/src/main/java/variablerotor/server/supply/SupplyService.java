@@ -103,7 +103,7 @@ public class SupplyService {
         path,
         () ->
             Finder.find(words, List.of(), kept()).found().stream()
-                .map(Finder.Found::quote)
+                .map(Finder.PartFound::quote)
                 .toList());
   }
 

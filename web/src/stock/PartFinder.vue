@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { onMounted, ref, watch } from 'vue'
+import { get } from '../api/client'
+import type { FoundParts, FoundRow, Heard } from '../api/types'
+import { useDebounced } from '../shared/debounced'
+import SupplyLine from './SupplyLine.vue'
+import { kindTitle, liesWhere, quoteTitle, ratedTitle } from './words'
+
+/** Parts by a number, a barcode's digits or words: in stock, and at the supply house. */
+const props = defineProps<{ currency: string; start?: string; placeholder?: string }>()
+defineSlots<{ default(props: { row: FoundRow }): unknown }>()
+
+const typed = ref(props.start ?? '')
+const found = ref<FoundParts | null>(null)
+const heard = ref<Heard | null>(null)
+const fault = ref('')
+const asking = ref(false)
+let asked = 0
+
+async function look() {
+  const mine = ++asked
+  const q = encodeURIComponent(typed.value.trim())
+  fault.value = ''
+  heard.value = null
+  if (!q) {
+    found.value = null
+    asking.value = false
+    return
+  }
+  const stock = () => get<FoundParts>(`/api/stock/find?q=${q}`)
+  try {
+    // What is known is shown at once; the supply house may take its time.
+    const known = await stock()
+    if (mine !== asked) return
+    found.value = known
+    asking.value = true
+    const said = await get<Heard>(`/api/supply/parts?q=${q}`)
+    if (mine !== asked) return
+    heard.value = said
+    if (said.line !== 'NONE') {
+      const now = await stock()
+      if (mine === asked) found.value = now
+    }
+  } catch (failed) {
+    if (mine === asked) fault.value = failed instanceof Error ? failed.message : 'No answer.'
+  }
+  if (mine === asked) asking.value = false
+}
+
+const later = useDebounced(look, 250)
+watch(typed, () => later())
+onMounted(() => {
+  if (typed.value) void look()
+})
+</script>
+
+<template>
+  <div class="finder stack">
+    <label class="named">
+      Number, barcode or words
+      <el-input
+        v-model="typed"
+        name="part"
+        maxlength="100"
+        autocomplete="off"
+        clearable
+        :placeholder="placeholder ?? 'off the plate, the box or the drawing'"
+      />
+    </label>
+    <SupplyLine :heard="heard" :asking="asking" @again="look" />
+    <p v-if="fault" class="notice failed" role="alert">
+      {{ fault }} <button type="button" class="link-button" @click="look">Try again</button>
+    </p>
+    <p v-if="found?.says" class="notice">{{ found.says }}</p>
+    <p v-if="found && !found.parts.length && !asking" class="soft" role="status">
+      Neither the stock nor the supply house knows that. Read it once more, or try fewer words.
+    </p>
+    <ul v-if="found?.parts.length" class="plain">
+      <li v-for="row in found.parts" :key="row.found.part.number" class="hit">
+        <div>
+          <strong>{{ row.found.part.number }}</strong>
+          {{ row.found.part.name || kindTitle(row.found.part.kind) }}
+          <span class="soft">{{ ratedTitle(row.found.part) }}</span>
+          <p v-if="row.found.sentence" class="why">{{ row.found.sentence }}</p>
+          <p v-if="row.found.part.replacedBy" class="why">
+            Replaced by {{ row.found.part.replacedBy }}.
+          </p>
+          <p class="soft">
+            {{ liesWhere(row.found.places) || (row.id ? 'None in stock' : 'Not kept in stock') }}
+          </p>
+          <p v-if="row.found.quote" class="soft">
+            Supply house: {{ quoteTitle(row.found.quote, currency) }}
+          </p>
+          <p v-for="doubt in row.found.quote?.doubts" :key="doubt" class="why">{{ doubt }}</p>
+        </div>
+        <slot :row="row" />
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.hit {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 6px 16px;
+  padding: 10px 0;
+  border-top: 1px solid var(--rule);
+}
+
+.hit > div {
+  flex: 1 1 260px;
+}
+
+.why {
+  color: var(--suspect);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,64 @@
+import type { Lying, Moved, Part, Quote, Sourced } from '../api/types'
+import { catalogue } from '../catalogue/catalogue'
+import { money } from '../shared/money'
+import { ago } from '../shared/time'
+
+const kindOf = (id: string | undefined) => catalogue.value?.partKinds.find((one) => one.id === id)
+
+/** As in "relay". */
+export const kindTitle = (id: string | undefined) => kindOf(id)?.title ?? id ?? ''
+
+/** Its ratings in words, such as "7.5 µF, 440 V". */
+export const ratedTitle = (part: Pick<Part, 'kind' | 'ratings'>) =>
+  Object.entries(part.ratings)
+    .map(([id, value]) => {
+      const of = catalogue.value?.partKinds
+        .flatMap((kind) => kind.ratings)
+        .find((one) => one.id === id)
+      return `${value} ${of?.unit ?? ''}`.trim()
+    })
+    .join(', ')
+
+/** As in "van Wren". */
+export const placeName = (at: Lying['at'], where: string | undefined) =>
+  at === 'SUPPLY_HOUSE' ? 'the supply house' : `${at === 'VAN' ? 'van' : 'shelf'} ${where ?? ''}`
+
+/** As in "2 on van Wren, 1 on shelf B2"; nothing where none lie anywhere. */
+export const liesWhere = (places: Lying[]) =>
+  places.map((one) => `${one.count} on ${placeName(one.at, one.where)}`).join(', ')
+
+export const daysTitle = (days: number) => `${days} ${days === 1 ? 'day' : 'days'}`
+
+/** What the supply house said of price and time, and how long ago. */
+export function quoteTitle(quote: Quote, currency: string): string {
+  const price = quote.price === undefined ? 'no price' : money(quote.price, currency)
+  const stock = quote.stock ? `${quote.stock} in stock` : ''
+  const days =
+    !quote.stock && quote.leadDays !== undefined ? `there in ${daysTitle(quote.leadDays)}` : ''
+  return [price, stock || days || 'stock not said', `said ${ago(quote.asOf)}`].join(', ')
+}
+
+/** Where the price of a way comes from. */
+export function sourceTitle(sourced: Sourced): string {
+  const from =
+    sourced.at === 'VAN' || sourced.at === 'SHELF'
+      ? `on ${placeName(sourced.at, sourced.where)}`
+      : sourced.at === 'SUPPLY_HOUSE'
+        ? 'at the supply house'
+        : 'nobody has one now'
+  const said = sourced.asOf
+    ? `${sourced.quoted ? 'its price' : 'it said so'} ${ago(sourced.asOf)}`
+    : ''
+  return [sourced.number, from, said].filter(Boolean).join(', ')
+}
+
+const REASONS: Record<Moved['reason'], string> = {
+  COUNTED: 'Counted',
+  RECEIVED: 'Received',
+  TAKEN: 'Taken for a call',
+  PUT_BACK: 'Put back',
+  MOVED: 'Moved',
+  LENT: 'Lent',
+  RETURNED: 'Came back',
+}
+export const reasonTitle = (reason: Moved['reason']) => REASONS[reason]
