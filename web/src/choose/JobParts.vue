@@ -8,7 +8,7 @@ import LoanItem from '../stock/LoanItem.vue'
 import OrderItem from '../stock/OrderItem.vue'
 import { useSaves } from '../stock/saves'
 import { myVan } from '../stock/van'
-import { kindTitle, placeName, quoteTitle } from '../stock/words'
+import { kindTitle, placeName, buyTitle } from '../stock/words'
 
 /** What the way that was chosen takes: from van and shelf, on order, missing; and what is lent. */
 const { call } = useCall()
@@ -129,6 +129,7 @@ function state(row: NeedRow) {
       {{ fault }} What is needed and where it lies is not known without the shop’s server.
       <button type="button" class="link-button" @click="load">Try again</button>
     </p>
+    <p v-else-if="!parts" class="soft" role="status">Looking where it lies…</p>
     <template v-if="parts">
       <p v-if="!parts.needs.length" class="soft">This way takes no part that is kept or ordered.</p>
       <ul class="plain needs">
@@ -137,11 +138,12 @@ function state(row: NeedRow) {
             state(row)
           }}</span>
           <div>
-            <strong
-              >{{ row.need.count > 1 ? `${row.need.count} × ` : ''
-              }}{{ row.need.number ?? kindTitle(row.need.kind) }}</strong
-            >
-            <span class="soft"> {{ row.need.words }}</span>
+            <p>
+              <strong
+                >{{ row.need.count > 1 ? `${row.need.count} × ` : ''
+                }}{{ row.need.number ?? kindTitle(row.need.kind) }}</strong
+              >{{ ' ' }}<span class="soft">{{ row.need.words }}</span>
+            </p>
             <p v-if="row.line">
               {{ row.line.sentence }}
               <template v-if="row.line.price !== undefined && row.line.state !== 'ASK'">{{
@@ -149,17 +151,7 @@ function state(row: NeedRow) {
               }}</template>
             </p>
             <p v-if="row.line?.buy" class="soft">
-              {{ row.line.buy.number }}, {{ row.line.buy.name }};
-              {{
-                quoteTitle(
-                  {
-                    ...row.line.buy,
-                    stock: row.line.buy.days === 0 ? row.line.buy.count : 0,
-                    leadDays: row.line.buy.days,
-                  } as never,
-                  currency,
-                )
-              }}
+              {{ buyTitle(row.line.buy, currency) }}
             </p>
             <p v-if="row.taken || row.ordered || row.arrived" class="soft">
               {{
@@ -179,7 +171,7 @@ function state(row: NeedRow) {
                 class="quiet-button"
                 @click="take(row)"
               >
-                Take {{ row.line.takes.length > 1 ? 'them' : 'it' }}
+                Take {{ row.line.takes.length > 1 || row.line.takes[0]!.count > 1 ? 'them' : 'it' }}
                 <span class="visually-hidden">: {{ row.need.words }}</span>
               </button>
               <button v-if="row.line?.buy" type="button" class="quiet-button" @click="order(row)">

@@ -7,6 +7,7 @@ import MotorPoints from '../choose/MotorPoints.vue'
 import { fitTitle, liesTitle, placeTitle, pointsTitle } from '../choose/words'
 import { money } from '../shared/money'
 import TopBar from '../shared/TopBar.vue'
+import StockTabs from '../stock/StockTabs.vue'
 import MotorForm from './MotorForm.vue'
 
 /** The motors that the shop can get, and for each the units of past calls that it would fit. */
@@ -94,8 +95,9 @@ const plateOf = (row: MotorRow) => {
 </script>
 
 <template>
-  <TopBar title="Motors that the shop can get" />
+  <TopBar title="Stock" />
   <main class="page motors">
+    <StockTabs />
     <div class="card row tools">
       <label class="named search">
         Search <el-input v-model="search" name="search" placeholder="name, kind, hp, volts" />
@@ -106,7 +108,6 @@ const plateOf = (row: MotorRow) => {
         <input type="file" accept=".csv,text/csv" class="visually-hidden" @change="bringIn" />
       </label>
       <a href="/api/motors/export" download>CSV of the list</a>
-      <router-link to="/motors/van">What the van should carry</router-link>
     </div>
     <p v-if="said" role="status">{{ said }}</p>
     <p v-if="fault" class="notice failed" role="alert">

@@ -4,6 +4,7 @@ import { get } from '../api/client'
 import type { Settings, VanPlan } from '../api/types'
 import { money } from '../shared/money'
 import TopBar from '../shared/TopBar.vue'
+import StockTabs from '../stock/StockTabs.vue'
 
 /** Which few motors of the shop's list cover most of the units that were called for. */
 const SLOTS = 8
@@ -36,8 +37,9 @@ const models = (count: number) => (count === 1 ? '1 model' : `${count} models`)
 </script>
 
 <template>
-  <TopBar title="What the van should carry" />
+  <TopBar title="Stock" />
   <main class="page van">
+    <StockTabs />
     <p v-if="fault" class="notice failed" role="alert">
       {{ fault }} <button type="button" class="link-button" @click="load">Try again</button>
     </p>

@@ -2,8 +2,7 @@
 export const ROOMS = [
   { path: '/', title: 'Calls', also: ['/calls'] },
   { path: '/codes', title: 'Codes', also: ['/count'] },
-  { path: '/motors', title: 'Motors', also: [] },
-  { path: '/stock', title: 'Stock', also: [] },
+  { path: '/stock', title: 'Stock', also: ['/motors'] },
   { path: '/practice', title: 'Practice', also: [] },
   { path: '/about', title: 'Sources', also: [] },
   { path: '/shop', title: 'Shop', also: [] },

@@ -38,8 +38,8 @@ const STATES = { ORDERED: 'On order', ARRIVED: 'Arrived', CANCELLED: 'Cancelled'
       <span class="state" :class="{ late: row.late, there: row.order.state === 'ARRIVED' }">{{
         row.late ? 'Late' : STATES[row.order.state]
       }}</span>
-      <template v-if="row.order.state === 'ORDERED'">
-        {{ row.order.due ? `due ${day(row.order.due)}` : 'no day was said' }}
+      <template v-if="row.order.state === 'ORDERED'"
+        >{{ ' ' }}{{ row.order.due ? `due ${day(row.order.due)}` : 'no day was said' }}
       </template>
       <template v-else> {{ ago(row.order.changed) }}</template>
       <span class="soft"

@@ -37,8 +37,9 @@ const back = computed(() => (loans.value ?? []).filter((row) => row.loan.back))
 </script>
 
 <template>
-  <TopBar title="On order, on loan"><StockTabs /></TopBar>
+  <TopBar title="Stock" />
   <main class="page out">
+    <StockTabs />
     <p v-if="fault" class="notice failed" role="alert">
       {{ fault }} <button type="button" class="link-button" @click="load">Try again</button>
     </p>

@@ -136,15 +136,17 @@ async function remove() {
 </script>
 
 <template>
-  <TopBar :title="row?.part.number ?? 'Part'" :detail="row ? kindTitle(row.part.kind) : ''"
-    ><StockTabs
-  /></TopBar>
+  <TopBar title="Stock" />
   <main class="page part">
+    <StockTabs />
     <p v-if="fault" class="notice failed" role="alert">
       {{ fault }} <router-link to="/stock">To the stock</router-link>
     </p>
     <template v-if="row">
       <section class="card stack">
+        <h1>
+          {{ row.part.number }} <span class="soft small">{{ kindTitle(row.part.kind) }}</span>
+        </h1>
         <p class="name">
           {{ row.part.name }} <span class="soft">{{ ratedTitle(row.part) }}</span>
         </p>

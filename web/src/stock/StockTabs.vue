@@ -4,6 +4,7 @@ import { useRoute } from 'vue-router'
 /** What the room of the stock holds. */
 const TABS = [
   { path: '/stock', title: 'Parts' },
+  { path: '/motors', title: 'Motors' },
   { path: '/stock/out', title: 'On order, on loan' },
   { path: '/stock/supply', title: 'Supply house' },
   { path: '/motors/van', title: 'Van plan' },
@@ -26,8 +27,9 @@ const route = useRoute()
 <style scoped>
 .tabs {
   display: flex;
-  flex-wrap: wrap;
   gap: 0 4px;
+  overflow-x: auto;
+  border-bottom: 1px solid var(--rule);
 }
 
 a {
@@ -35,6 +37,7 @@ a {
   align-items: center;
   min-height: var(--target);
   padding: 0 12px;
+  white-space: nowrap;
   color: var(--ink);
   text-decoration: none;
   border-bottom: 4px solid transparent;

@@ -87,8 +87,9 @@ async function bringIn(event: Event) {
 </script>
 
 <template>
-  <TopBar title="Stock"><StockTabs /></TopBar>
+  <TopBar title="Stock" />
   <main class="page stock">
+    <StockTabs />
     <section class="card">
       <PartFinder v-slot="{ row }" :currency="currency">
         <router-link v-if="row.id" class="quiet-button as-button" :to="`/stock/parts/${row.id}`">

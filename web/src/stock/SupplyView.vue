@@ -65,8 +65,9 @@ async function set(change: Partial<Mood>) {
 </script>
 
 <template>
-  <TopBar title="Supply house"><StockTabs /></TopBar>
+  <TopBar title="Stock" />
   <main class="page supply">
+    <StockTabs />
     <p v-if="fault" class="notice failed" role="alert">
       {{ fault }} <button type="button" class="link-button" @click="load">Try again</button>
     </p>

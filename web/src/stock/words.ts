@@ -1,4 +1,4 @@
-import type { Lying, Moved, Part, Quote, Sourced } from '../api/types'
+import type { Lying, Moved, Part, PickLine, Quote, Sourced } from '../api/types'
 import { catalogue } from '../catalogue/catalogue'
 import { money } from '../shared/money'
 import { ago } from '../shared/time'
@@ -36,6 +36,12 @@ export function quoteTitle(quote: Quote, currency: string): string {
   const days =
     !quote.stock && quote.leadDays !== undefined ? `there in ${daysTitle(quote.leadDays)}` : ''
   return [price, stock || days || 'stock not said', `said ${ago(quote.asOf)}`].join(', ')
+}
+
+/** What would be ordered, at what price, as the supply house said it last. */
+export function buyTitle(buy: NonNullable<PickLine['buy']>, currency: string): string {
+  const price = buy.price === undefined ? 'no price' : `${money(buy.price, currency)} each`
+  return [buy.number, buy.name, price, `said ${ago(buy.asOf)}`].filter(Boolean).join(', ')
 }
 
 /** Where the price of a way comes from. */

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -23,6 +24,9 @@ final class Catalogue {
       for (Object part : (List<?>) tree.get("parts")) {
         @SuppressWarnings("unchecked")
         Map<String, Object> one = (Map<String, Object>) part;
+        one = new LinkedHashMap<>(one);
+        // A count is a whole number, and told as one.
+        one.computeIfPresent("stock", (field, count) -> ((Double) count).intValue());
         parts.add(one);
       }
     } catch (InputFaults unreadable) {

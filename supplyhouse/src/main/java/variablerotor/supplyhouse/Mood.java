@@ -58,7 +58,7 @@ record Mood(int delayMs, Fails fails, Lies lies) {
 
   Map<String, Object> tree() {
     Map<String, Object> tree = new LinkedHashMap<>();
-    tree.put("delayMs", (double) delayMs);
+    tree.put("delayMs", delayMs);
     tree.put("fails", fails.name());
     tree.put("lies", lies.name());
     return tree;
@@ -68,7 +68,7 @@ record Mood(int delayMs, Fails fails, Lies lies) {
   Map<String, Object> told(Map<String, Object> part) {
     Map<String, Object> told = new LinkedHashMap<>(part);
     switch (lies) {
-      case NEGATIVE_STOCK -> told.put("stock", -3.0);
+      case NEGATIVE_STOCK -> told.put("stock", -3);
       case NO_PRICE -> told.remove("price");
       case OTHER_CURRENCY -> told.put("currency", "SEK");
       default -> {

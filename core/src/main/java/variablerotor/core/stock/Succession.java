@@ -20,8 +20,12 @@ public final class Succession {
       made.put(quote.number(), quote.replacedBy());
     }
     for (InStock one : stock) {
-      made.put(one.part().number(), one.part().replacedBy());
-      made.put(one.part().supplierNumber(), one.part().replacedBy());
+      Part part = one.part();
+      String supplier = part.supplierNumber();
+      made.put(supplier, part.replacedBy());
+      // What the supply house replaced is replaced under the shop's number, too.
+      String now = supplier == null ? null : made.next.get(PartNumber.key(supplier));
+      made.put(part.number(), part.replacedBy() != null ? part.replacedBy() : now);
     }
     return made;
   }

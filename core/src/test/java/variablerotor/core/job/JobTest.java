@@ -2,6 +2,7 @@ package variablerotor.core.job;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -164,6 +165,22 @@ class JobTest {
         view.ways().stream().filter(one -> one.route() == Route.SAME_MOTOR).findFirst().get();
     // 800 + 2 h at 120 an hour.
     assertEquals(1040, way.firstCost());
+  }
+
+  /** What the customer said last stands first, and changes neither choice nor ranking. */
+  @Test
+  void theCustomersAnswersStandWithTheCallAndDecideNothing() {
+    JobLog.Answered over =
+        new JobLog.Answered("1", null, "A. Customer", "2026-11-26", "", "Tobin", "then");
+    JobLog.Answered yes =
+        new JobLog.Answered(
+            "2", Route.FIXED_SPEED, "A. Customer", "2026-11-27", "Soon, please.", "Tobin", "then");
+    CallView view =
+        CallView.of(
+            Job.of(log().answers(List.of(over, yes)).build(), Settings.usual("UTC"), TODAY));
+    assertEquals(Route.FIXED_SPEED, view.answers().get(0).route());
+    assertNull(view.answers().get(1).route());
+    assertTrue(view.decisions().isEmpty());
   }
 
   @Test

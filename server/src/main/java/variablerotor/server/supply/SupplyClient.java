@@ -48,7 +48,7 @@ class SupplyClient {
   private static final int AT_ONCE = 6;
   private static final int MOST_BYTES = 512 * 1024;
 
-  private final SupplyHouse house;
+  private final SupplyAddress house;
   private final HttpClient http =
       HttpClient.newBuilder()
           .connectTimeout(Duration.ofMillis(TRY_MS))
@@ -82,7 +82,7 @@ class SupplyClient {
               .maxWaitDuration(Duration.ZERO)
               .build());
 
-  SupplyClient(SupplyHouse house) {
+  SupplyClient(SupplyAddress house) {
     this.house = house;
   }
 

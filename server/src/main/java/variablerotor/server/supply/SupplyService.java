@@ -34,7 +34,7 @@ public class SupplyService {
   /** So many replacements of replacements are followed. */
   private static final int LONGEST_CHAIN = 3;
 
-  private final SupplyHouse house;
+  private final SupplyAddress house;
   private final SupplyClient client;
   private final SupplyStore store;
   private final SettingsStore settings;
@@ -42,7 +42,7 @@ public class SupplyService {
   private final Clock clock;
 
   SupplyService(
-      SupplyHouse house,
+      SupplyAddress house,
       SupplyClient client,
       SupplyStore store,
       SettingsStore settings,

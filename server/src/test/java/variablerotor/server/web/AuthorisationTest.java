@@ -25,7 +25,12 @@ class AuthorisationTest {
       Set.of("GET /api/session", "POST /api/session", "DELETE /api/session");
 
   private static final Set<String> LEADS =
-      Set.of("GET /api/accounts", "PUT /api/accounts/{id}", "PUT /api/shop/settings/{id}");
+      Set.of(
+          "GET /api/accounts",
+          "GET /api/supply/stand-in",
+          "PUT /api/supply/stand-in",
+          "PUT /api/accounts/{id}",
+          "PUT /api/shop/settings/{id}");
 
   /** For leads, and for whom a lead lets. */
   private static final Set<String> BOOKS =

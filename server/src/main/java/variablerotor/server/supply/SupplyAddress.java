@@ -10,7 +10,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param standIn whether it is the simulated one, which can be told how to behave
  */
 @ConfigurationProperties("rotor.supply")
-record SupplyHouse(@DefaultValue("") String url, @DefaultValue("false") boolean standIn) {
+record SupplyAddress(@DefaultValue("") String url, @DefaultValue("false") boolean standIn) {
   boolean isThere() {
     return !url.isEmpty();
   }

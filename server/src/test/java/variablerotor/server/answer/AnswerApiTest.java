@@ -1,0 +1,86 @@
+package variablerotor.server.answer;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.lowagie.text.pdf.PdfReader;
+import com.lowagie.text.pdf.parser.PdfTextExtractor;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import variablerotor.server.Server;
+import variablerotor.server.Visitor;
+
+/** What the customer said: kept with the call, and printed where the room for it was. */
+@ExtendWith(Server.class)
+class AnswerApiTest {
+  private final Visitor tobin;
+
+  AnswerApiTest(Server server) {
+    tobin = server.technician();
+  }
+
+  private Visitor.Answer say(String call, UUID id, String body) {
+    return tobin.put(call + "/answers/" + id, body);
+  }
+
+  private Visitor.Answer say(String call, String body) {
+    return say(call, UUID.randomUUID(), body);
+  }
+
+  @Test
+  void theLastAnswerIsInForceAndTheEarlierOnesStay() {
+    String call = tobin.openCall();
+    UUID id = UUID.randomUUID();
+    String thinks = "{\"by\":\"R. Quill\",\"note\":\"Asks the owners.\"}";
+    assertEquals(200, say(call, id, thinks).status());
+    assertEquals(200, say(call, id, thinks).status(), "sent again");
+    assertEquals(409, say(call, id, "{\"by\":\"Somebody else\"}").status());
+    Visitor.Answer view = say(call, "{\"route\":\"SAME_MOTOR\",\"by\":\"R. Quill\"}");
+    assertEquals("SAME_MOTOR", view.at("answers.0.route"));
+    assertNull(view.at("answers.1.route"));
+    assertEquals(2, view.list("answers").size());
+    assertTrue(view.list("decisions").isEmpty(), "what is chosen the technician says");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{\"route\":\"SAME_MOTOR\"}|by",
+        "{\"by\":\"  \"}|by",
+        "{\"by\":\"A\\u0007B\"}|by",
+        "{\"by\":\"A\",\"on\":\"2001-01-01\"}|on",
+        "{\"by\":\"A\",\"on\":\"2101-01-01\"}|on",
+        "{\"by\":\"A\",\"route\":\"BOARD_AND_MOTOR\"}|route"
+      })
+  void anAnswerThatCannotBeIsToldWithItsField(String body, String field) {
+    Visitor.Answer answer = say(tobin.openCall(), body);
+    assertEquals(422, answer.status(), answer.body());
+    assertEquals(field, answer.at("errors.0.path"));
+  }
+
+  private String sheet(String call) throws IOException {
+    PdfReader pdf = new PdfReader(tobin.bytes(call + "/sheet"));
+    assertEquals(1, pdf.getNumberOfPages());
+    return new PdfTextExtractor(pdf).getTextFromPage(1).replaceAll("\\s+", " ");
+  }
+
+  @Test
+  void theSheetHasRoomForAnAnswerAndThenTheAnswer() throws IOException {
+    String call = tobin.openCall();
+    assertTrue(sheet(call).contains("I want to think it over"));
+    assertTrue(sheet(call).contains("Signature"));
+    String long_ = "We will need ".repeat(70);
+    say(call, "{\"route\":\"SAME_MOTOR\",\"by\":\"R. Quill\",\"note\":\"" + long_ + "\"}");
+    String after = sheet(call);
+    assertTrue(after.contains("Said by R. Quill on " + LocalDate.now().getDayOfMonth()), after);
+    assertFalse(after.contains("[ ] Same motor"), after);
+  }
+}
