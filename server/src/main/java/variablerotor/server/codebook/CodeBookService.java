@@ -65,7 +65,7 @@ public class CodeBookService {
   }
 
   private static List<CodeRow> rows(CodeBookStore.Edition edition) {
-    return CodeTable.read(Csv.read(edition.content())).rows();
+    return CodeTable.read(Csv.read(edition.content()).rows()).rows();
   }
 
   /** The book as CSV. */
@@ -77,7 +77,7 @@ public class CodeBookService {
   /** A new edition of a book, from CSV as a shop has it. */
   @Transactional
   public BookView bringIn(UUID book, UUID id, String name, String csv, Stamp stamp) {
-    return keep(book, id, name, Csv.read(csv), stamp);
+    return keep(book, id, name, Csv.read(csv).rows(), stamp);
   }
 
   /** A new edition of a book, typed in. */

@@ -13,7 +13,7 @@ import variablerotor.core.text.Words;
 
 /**
  * What a table's columns hold: a header of known names, in any order; an empty cell is not known.
- * Numbers have a decimal point, or all of a file a decimal comma.
+ * Numbers have a decimal point, or where no commas stand between the cells all a decimal comma.
  */
 public final class Columns {
   private enum Kind {
@@ -61,7 +61,8 @@ public final class Columns {
   public record Read(Map<Integer, Map<String, Object>> rows, List<InputFault> faults) {}
 
   /** Reads what can be read, and says of every cell that cannot. */
-  public Read read(List<List<String>> table) {
+  public Read read(Csv.Sheet sheet) {
+    List<List<String>> table = sheet.rows();
     List<InputFault> faults = new ArrayList<>();
     List<String> header =
         table.isEmpty() ? List.of() : table.get(0).stream().map(String::trim).toList();
@@ -70,7 +71,7 @@ public final class Columns {
     if (!faults.isEmpty()) {
       return new Read(rows, faults);
     }
-    Decimals decimals = decimals(header, table);
+    Decimals decimals = decimals(header, sheet);
     for (int i = 1; i < table.size(); i++) {
       List<String> cells = table.get(i);
       if (cells.stream().allMatch(String::isBlank)) {
@@ -109,14 +110,19 @@ public final class Columns {
     }
   }
 
-  /** The first row that has a decimal comma, and the first that has a point; none is 0. */
-  private record Decimals(int comma, int point) {
+  /**
+   * @param comma the first row that has a decimal comma; none is 0
+   * @param point the first row that has a decimal point
+   * @param commas whether a comma can only be one between cells
+   */
+  private record Decimals(int comma, int point, boolean commas) {
     boolean mixed() {
       return comma > 0 && point > 0;
     }
   }
 
-  private Decimals decimals(List<String> header, List<List<String>> table) {
+  private Decimals decimals(List<String> header, Csv.Sheet sheet) {
+    List<List<String>> table = sheet.rows();
     int comma = 0;
     int point = 0;
     for (int i = 1; i < table.size(); i++) {
@@ -128,7 +134,7 @@ public final class Columns {
         }
       }
     }
-    return new Decimals(comma, point);
+    return new Decimals(comma, point, sheet.commas());
   }
 
   private @Nullable Object cell(
@@ -164,7 +170,8 @@ public final class Columns {
 
   /** What is allowed where it is none that can be read for certain; null where it is one. */
   private static @Nullable String notANumber(String text, Decimals decimals) {
-    if (!text.matches("-?\\d{1,15}([.,]\\d{1,15})?")) {
+    boolean number = text.matches("-?\\d{1,15}([.,]\\d{1,15})?");
+    if (!number || (decimals.commas() && text.indexOf(',') >= 0)) {
       return "allowed is a number with a decimal point";
     }
     if (decimals.mixed() && (text.indexOf(',') >= 0 || text.indexOf('.') >= 0)) {

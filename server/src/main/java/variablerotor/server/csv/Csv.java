@@ -41,15 +41,22 @@ public final class Csv {
   }
 
   /**
-   * Every row, the header too.
+   * A table as it was read.
    *
+   * @param rows every one, the header too
+   * @param commas whether commas stand between the cells, and so cannot be decimal signs
+   */
+  public record Sheet(List<List<String>> rows, boolean commas) {}
+
+  /**
    * @throws Refused where the text is no such table
    */
-  public static List<List<String>> read(String csv) {
+  public static Sheet read(String csv) {
     // Spreadsheets put a mark before the first letter.
     String text = csv.startsWith("\uFEFF") ? csv.substring(1) : csv;
     List<List<String>> table = new ArrayList<>();
-    CSVFormat format = FORMAT.builder().setDelimiter(delimiter(text)).get();
+    char delimiter = delimiter(text);
+    CSVFormat format = FORMAT.builder().setDelimiter(delimiter).get();
     try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
       for (CSVRecord record : parser) {
         table.add(record.stream().map(Csv::plain).toList());
@@ -57,7 +64,7 @@ public final class Csv {
     } catch (IOException | UncheckedIOException | IllegalStateException notCsv) {
       throw Refused.field("row", "this is not CSV (RFC 4180): " + notCsv.getMessage());
     }
-    return table;
+    return new Sheet(table, delimiter == ',');
   }
 
   /** What stands between the names of the header; names hold none of these. */

@@ -7,6 +7,7 @@ import com.lowagie.text.pdf.BaseFont;
 import com.lowagie.text.pdf.PdfPCell;
 import com.lowagie.text.pdf.PdfPTable;
 import com.lowagie.text.pdf.PdfWriter;
+import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -38,6 +39,14 @@ class CustomerSheet {
   /** How long a price is held to [d]. Common practice; prices of parts change by the month. */
   private static final int VALID_DAYS = 30;
 
+  /** Letters are made no smaller than this share of their size. */
+  private static final float SMALLEST = 0.6f;
+
+  private static final float STEP = 0.08f;
+
+  /** Longest that a note is on the sheet; the whole stands with the call [characters]. */
+  private static final int LONGEST_NOTE = 300;
+
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
@@ -49,58 +58,18 @@ class CustomerSheet {
     this.report = report;
   }
 
+  /** The letters are made smaller until all of it is one page. */
   byte[] of(CallView call) {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    Document page = new Document(PageSize.LETTER, 48, 48, 44, 40);
-    PdfWriter.getInstance(page, bytes);
-    page.addTitle("For the customer: " + call.particulars().place());
-    page.addCreator("Variable Rotor");
-    page.open();
-    LocalDate today = LocalDate.now(clock.withZone(ZoneId.of(call.settings().timeZone())));
-    var told = call.particulars();
-    page.add(line("What can be done", report.regular(), 9, 0));
-    page.add(line(told.place(), report.bold(), 18, 2));
-    page.add(
-        line(
-            (told.unitName().isEmpty() ? "" : told.unitName() + ". ") + DAY.format(today) + ".",
-            report.regular(),
-            10,
-            0));
-    title(page, "What was found");
-    page.add(line(call.diagnosis().verdict().sentence(), report.bold(), 11.5f, 2));
-    if (call.diagnosis().verdict().state() != VerdictState.DECIDED) {
-      page.add(
-          line("This is not proved yet: what follows can still change.", report.regular(), 10, 2));
+    byte[] sheet = new byte[0];
+    for (float scale = 1; scale >= SMALLEST; scale -= STEP) {
+      ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+      int pages = new Writing(call, scale).onto(bytes);
+      sheet = bytes.toByteArray();
+      if (pages == 1) {
+        return sheet;
+      }
     }
-    page.add(line(call.warranty().sentence(), report.regular(), 10, 2));
-    title(page, "Ways forward");
-    List<WayView> ways = offered(call);
-    if (ways.isEmpty()) {
-      page.add(line("None can be offered yet.", report.regular(), 10, 2));
-    } else {
-      page.add(sideBySide(call, ways));
-      page.add(
-          line(
-              "Prices hold until " + DAY.format(today.plusDays(VALID_DAYS)) + ".",
-              report.regular(),
-              10,
-              8));
-    }
-    if (call.answers().isEmpty()) {
-      answer(page, ways);
-    } else {
-      answered(page, call.answers().get(0));
-    }
-    page.close();
-    return bytes.toByteArray();
-  }
-
-  private static Paragraph line(String text, BaseFont face, float size, float before) {
-    return Report.text(text, face, size, Report.INK, before);
-  }
-
-  private void title(Document page, String title) {
-    page.add(Report.text(title, report.bold(), 10.5f, Report.COPPER, 14));
+    return sheet;
   }
 
   /** What can be gone, the advised one first, then the open ones, then the cheaper ones. */
@@ -115,44 +84,144 @@ class CustomerSheet {
         .toList();
   }
 
-  private PdfPTable sideBySide(CallView call, List<WayView> ways) {
-    PdfPTable table = new PdfPTable(ways.size());
-    table.setWidthPercentage(100);
-    table.setSpacingBefore(6);
-    for (WayView way : ways) {
-      PdfPCell cell = new PdfPCell();
-      cell.setBorderColor(Report.RULE);
-      cell.setPadding(9);
-      cell.addElement(line(way.route().title(), report.bold(), 12, 0));
-      if (way.route() == call.recommended()) {
-        cell.addElement(Report.text("What we advise", report.bold(), 9, Report.COPPER, 0));
-      }
-      cell.addElement(line(way.route().detail(), report.regular(), 10, 3));
-      cell.addElement(line(price(call, way), report.bold(), 12, 8));
-      cell.addElement(line(days(way.daysWithout()), report.regular(), 10, 3));
-      for (var reason : way.reasons()) {
-        cell.addElement(line("First: " + reason.sentence(), report.regular(), 9, 3));
-      }
-      if (!way.loses().isEmpty()) {
-        cell.addElement(line("Given up with it:", report.bold(), 10, 8));
-        way.loses().stream()
-            .limit(MOST_LOST)
-            .forEach(one -> cell.addElement(line("– " + one, report.regular(), 10, 2)));
-      }
-      table.addCell(cell);
-    }
-    return table;
-  }
+  /** One try, with letters of this share of their size. */
+  private final class Writing {
+    private final CallView call;
+    private final float scale;
+    private final LocalDate today;
+    private final List<WayView> ways;
 
-  private static String price(CallView call, WayView way) {
-    if (way.firstCost() == null) {
-      return "Price to come";
+    Writing(CallView call, float scale) {
+      this.call = call;
+      this.scale = scale;
+      today = LocalDate.now(clock.withZone(ZoneId.of(call.settings().timeZone())));
+      ways = offered(call);
     }
-    double whole = way.firstCost() + (way.tax() == null ? 0 : way.tax());
-    return call.settings().currency()
-        + " "
-        + Numbers.fixed(whole, 2)
-        + (way.tax() == null ? ", before tax" : ", tax included");
+
+    /** Gives the number of pages. */
+    int onto(ByteArrayOutputStream bytes) {
+      Document page = new Document(PageSize.LETTER, 48, 48, 44, 40);
+      PdfWriter writer = PdfWriter.getInstance(page, bytes);
+      page.addTitle("For the customer: " + call.particulars().place());
+      page.addCreator("Variable Rotor");
+      page.open();
+      found(page);
+      title(page, "Ways forward");
+      if (ways.isEmpty()) {
+        page.add(plain("None can be offered yet.", 10, 2));
+      } else {
+        page.add(sideBySide());
+        String until = DAY.format(today.plusDays(VALID_DAYS));
+        page.add(plain("Prices hold until " + until + ".", 10, 8));
+      }
+      if (call.answers().isEmpty()) {
+        answer(page);
+      } else {
+        answered(page, call.answers().get(0));
+      }
+      int pages = writer.getPageNumber();
+      page.close();
+      return pages;
+    }
+
+    private void found(Document page) {
+      var told = call.particulars();
+      page.add(plain("What can be done", 9, 0));
+      page.add(bold(told.place(), 18, 2));
+      String unit = told.unitName().isEmpty() ? "" : told.unitName() + ". ";
+      page.add(plain(unit + DAY.format(today) + ".", 10, 0));
+      title(page, "What was found");
+      page.add(bold(call.diagnosis().verdict().sentence(), 11.5f, 2));
+      if (call.diagnosis().verdict().state() != VerdictState.DECIDED) {
+        page.add(plain("This is not proved yet: what follows can still change.", 10, 2));
+      }
+      page.add(plain(call.warranty().sentence(), 10, 2));
+    }
+
+    private Paragraph plain(String text, float size, float before) {
+      return line(text, report.regular(), size, Report.INK, before);
+    }
+
+    private Paragraph bold(String text, float size, float before) {
+      return line(text, report.bold(), size, Report.INK, before);
+    }
+
+    private Paragraph line(String text, BaseFont face, float size, Color colour, float before) {
+      return Report.text(text, face, size * scale, colour, before * scale);
+    }
+
+    private void title(Document page, String title) {
+      page.add(line(title, report.bold(), 10.5f, Report.COPPER, 14));
+    }
+
+    private PdfPTable sideBySide() {
+      PdfPTable table = new PdfPTable(ways.size());
+      table.setWidthPercentage(100);
+      table.setSpacingBefore(6);
+      for (WayView way : ways) {
+        PdfPCell cell = new PdfPCell();
+        cell.setBorderColor(Report.RULE);
+        cell.setPadding(9 * scale);
+        cell.addElement(bold(way.route().title(), 12, 0));
+        if (way.route() == call.recommended()) {
+          cell.addElement(line("What we advise", report.bold(), 9, Report.COPPER, 0));
+        }
+        cell.addElement(plain(way.route().detail(), 10, 3));
+        cell.addElement(bold(price(way), 12, 8));
+        cell.addElement(plain(days(way.daysWithout()), 10, 3));
+        for (var reason : way.reasons()) {
+          cell.addElement(plain("First: " + reason.sentence(), 9, 3));
+        }
+        if (!way.loses().isEmpty()) {
+          cell.addElement(bold("Given up with it:", 10, 8));
+          way.loses().stream()
+              .limit(MOST_LOST)
+              .forEach(one -> cell.addElement(plain("– " + one, 10, 2)));
+        }
+        table.addCell(cell);
+      }
+      return table;
+    }
+
+    private String price(WayView way) {
+      if (way.firstCost() == null) {
+        return "Price to come";
+      }
+      double whole = way.firstCost() + (way.tax() == null ? 0 : way.tax());
+      return call.settings().currency()
+          + " "
+          + Numbers.fixed(whole, 2)
+          + (way.tax() == null ? ", before tax" : ", tax included");
+    }
+
+    private void answer(Document page) {
+      title(page, "Your answer");
+      for (WayView way : ways) {
+        page.add(plain("[   ]  " + way.route().title(), 11, 4));
+      }
+      page.add(plain("[   ]  I want to think it over", 11, 4));
+      page.add(
+          plain(
+              "Name ______________________________   Date ______________   Signature"
+                  + " ______________________________",
+              10,
+              26));
+    }
+
+    /** What was answered stands in the place of the room for it. */
+    private void answered(Document page, CallView.SaidView said) {
+      title(page, "Your answer");
+      page.add(
+          bold(said.route() == null ? "I want to think it over" : said.route().title(), 12, 4));
+      String day = DAY.format(LocalDate.parse(said.on()));
+      page.add(plain("Said by " + said.by() + " on " + day + ".", 10, 2));
+      String note = said.note();
+      if (!note.isEmpty()) {
+        boolean whole = note.length() <= LONGEST_NOTE;
+        page.add(plain(whole ? note : note.substring(0, LONGEST_NOTE) + " …", 10, 2));
+      }
+      page.add(plain("Signature ______________________________", 10, 26));
+    }
   }
 
   private static String days(@Nullable Double without) {
@@ -162,41 +231,5 @@ class CustomerSheet {
     return without == 0
         ? "Can be done now."
         : Numbers.plain(without) + (without == 1 ? " day" : " days") + " until the part is here.";
-  }
-
-  /** What was answered stands in the place of the room for it. */
-  private void answered(Document page, CallView.SaidView said) {
-    title(page, "Your answer");
-    page.add(line(said(said), report.bold(), 12, 4));
-    page.add(
-        line(
-            "Said by " + said.by() + " on " + DAY.format(LocalDate.parse(said.on())) + ".",
-            report.regular(),
-            10,
-            2));
-    if (!said.note().isEmpty()) {
-      page.add(line(said.note(), report.regular(), 10, 2));
-    }
-    page.add(line("Signature ______________________________", report.regular(), 10, 26));
-  }
-
-  /** As in "Equivalent motor", or that it is thought over. */
-  static String said(CallView.SaidView said) {
-    return said.route() == null ? "I want to think it over" : said.route().title();
-  }
-
-  private void answer(Document page, List<WayView> ways) {
-    title(page, "Your answer");
-    for (WayView way : ways) {
-      page.add(line("[   ]  " + way.route().title(), report.regular(), 11, 4));
-    }
-    page.add(line("[   ]  I want to think it over", report.regular(), 11, 4));
-    page.add(
-        line(
-            "Name ______________________________   Date ______________   Signature"
-                + " ______________________________",
-            report.regular(),
-            10,
-            26));
   }
 }

@@ -97,6 +97,14 @@ public class LogStore {
     }
   }
 
+  /**
+   * Holds what goes by this name until the transaction ends: where there is no row that could be
+   * changed, and so held.
+   */
+  public void hold(String name) {
+    db.execute("select pg_advisory_xact_lock(hashtextextended({0}, 14))", DSL.val(name));
+  }
+
   private static Field<UUID> author(Table<?> table) {
     return table.field("author", UUID.class);
   }

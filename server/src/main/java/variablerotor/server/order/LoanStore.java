@@ -65,7 +65,7 @@ class LoanStore {
 
   /** Holds a loan until the transaction ends. */
   void lock(UUID loan) {
-    log.lock("loan", LOAN, loan);
+    log.hold("loan " + loan);
   }
 
   List<Lent> of(UUID call) {

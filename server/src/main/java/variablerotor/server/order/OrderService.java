@@ -353,7 +353,8 @@ public class OrderService {
     if (purchases.holds(event)) {
       return;
     }
-    PurchaseStore.Ordered order = purchases.one(purchase).get(0);
+    PurchaseStore.Ordered order =
+        purchases.one(purchase).stream().findFirst().orElseThrow(() -> Refused.missing("order"));
     if (order.state() != PurchaseStore.State.ORDERED) {
       throw Refused.conflict(
           order.state() == PurchaseStore.State.ARRIVED
@@ -450,14 +451,17 @@ public class OrderService {
     if (loans.holds(back)) {
       return;
     }
-    LoanStore.Lent lent = loans.one(loan).get(0);
+    LoanStore.Lent lent =
+        loans.one(loan).stream().findFirst().orElseThrow(() -> Refused.missing("loan"));
     if (lent.back() != null) {
       throw Refused.conflict("It came back already.");
     }
+    // The call before the part, as when it went out: two who wait for each other would wait
+    // forever.
+    calls.lock(lent.call());
     stock.move(
         lent.part(), derived(id), Move.of(Move.Reason.RETURNED, at, where, 1, lent.call()), stamp);
     loans.add(back, stamp);
-    calls.lock(lent.call());
     calls.after(true, lent.call(), stamp);
   }
 

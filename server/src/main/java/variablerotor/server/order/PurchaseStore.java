@@ -102,7 +102,7 @@ class PurchaseStore {
 
   /** Holds an order until the transaction ends. */
   void lock(UUID purchase) {
-    log.lock("order", PURCHASE, purchase);
+    log.hold("order " + purchase);
   }
 
   List<Ordered> of(UUID call) {

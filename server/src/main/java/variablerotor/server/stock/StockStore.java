@@ -60,16 +60,12 @@ class StockStore {
 
   /** Holds the list of parts until the transaction ends. */
   void lockList() {
-    lock("stock");
+    log.hold("stock");
   }
 
   /** Holds the counts of a part until the transaction ends. */
   void lock(UUID part) {
-    lock(part.toString());
-  }
-
-  private void lock(String what) {
-    db.execute("select pg_advisory_xact_lock(hashtextextended({0}, 14))", DSL.val(what));
+    log.hold("part " + part);
   }
 
   /**

@@ -46,7 +46,12 @@ class StockApiTest {
   private Visitor.Answer put(UUID part, String number, String more) {
     return tobin.put(
         "/api/stock/parts/" + part + "/editions/" + UUID.randomUUID(),
-        "{\"number\":\"" + number + "\",\"kind\":\"RELAY\",\"name\":\"Relay\"" + more + "}");
+        "{\"number\":\""
+            + number
+            + "\",\"name\":\"Relay\""
+            + (more.contains("kind") ? "" : ",\"kind\":\"RELAY\"")
+            + more
+            + "}");
   }
 
   private Visitor.Answer move(UUID part, String reason, int count, String more) {
