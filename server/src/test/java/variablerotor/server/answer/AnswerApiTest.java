@@ -55,7 +55,6 @@ class AnswerApiTest {
       value = {
         "{\"route\":\"SAME_MOTOR\"}|by",
         "{\"by\":\"  \"}|by",
-        "{\"by\":\"A\\u0007B\"}|by",
         "{\"by\":\"A\",\"on\":\"2001-01-01\"}|on",
         "{\"by\":\"A\",\"on\":\"2101-01-01\"}|on",
         "{\"by\":\"A\",\"route\":\"BOARD_AND_MOTOR\"}|route"

@@ -146,7 +146,7 @@ class MotorApiTest {
         paths.toString());
     assertFalse(names().contains("Rush one"));
     assertEquals(
-        "row 1", bringIn("id;family;volts\r\nRush;PSC;230\r\n").at("errors.0.path"), "semicolons");
+        "row 1", bringIn("id|family|volts\r\nRush|PSC|230\r\n").at("errors.0.path"), "strokes");
     assertEquals(422, bringIn(UUID.randomUUID(), new byte[] {'i', 'd', (byte) 0xff}).status());
     assertEquals(422, bringIn("id,family,volts\r\n\"Rush").status());
   }
