@@ -74,7 +74,10 @@ class AccessibilityTest {
             "/count",
             "/practice",
             "/motors",
-            "/motors/van")) {
+            "/motors/van",
+            "/stock",
+            "/stock/out",
+            "/stock/supply")) {
       page.navigate(path);
       page.locator("main .card").first().waitFor();
       check(page, path);

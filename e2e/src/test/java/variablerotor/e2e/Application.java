@@ -29,7 +29,7 @@ final class Application implements AutoCloseable {
   private final String database;
   private final int port;
   private final Path log;
-  private final SupplyHouse supply;
+  private SupplyHouse supply;
   private Process process;
 
   private Application(String database, int port, Path log, SupplyHouse supply) {
@@ -156,6 +156,19 @@ final class Application implements AutoCloseable {
     }
   }
 
+  /** The simulated supply house is there, or gone without a word. */
+  void supplyHouse(boolean there) {
+    int at = supply.port();
+    supply.close();
+    if (there) {
+      try {
+        supply = new SupplyHouse(at);
+      } catch (IOException taken) {
+        throw new UncheckedIOException(taken);
+      }
+    }
+  }
+
   String url() {
     return "http://127.0.0.1:" + port;
   }
@@ -200,6 +213,7 @@ final class Application implements AutoCloseable {
 
   @Override
   public void close() {
+    supply.close();
     process.destroy();
     try {
       if (!process.waitFor(20, TimeUnit.SECONDS)) {

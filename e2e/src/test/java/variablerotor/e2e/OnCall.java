@@ -50,7 +50,15 @@ final class OnCall {
   /** Types what a way costs, on the Choose stage. */
   static void price(Page page, String way, Map<String, String> figures) {
     show(page, way);
-    page.locator(".link-button", new Page.LocatorOptions().setHasText(", " + way)).click();
+    Locator change =
+        page.locator(
+            ".link-button", new Page.LocatorOptions().setHasText("Change the price, " + way));
+    if (change.count() > 0) {
+      change.click();
+    } else {
+      button(page, "Find the part, " + way).click();
+      button(page, "Nobody knows it: type the price").click();
+    }
     figures.forEach(
         (field, value) -> page.locator("form.price input[name='" + field + "']").fill(value));
     button(page, "Keep the price").click();

@@ -46,24 +46,26 @@ class PicturesTest {
       page.locator("#motors").waitFor();
       take(page, "choose");
     }
+    if (phone) {
+      open(page, "Brackwater assembly rooms", "Prove");
+      take(page, "prove-at-odds-phone");
+      return;
+    }
     open(page, "Withy Eyot boathouse", "Fit");
     page.locator(".sheet svg").waitFor();
     page.locator("select[name='call']").selectOption("COOL");
     page.locator(".status h2").waitFor();
-    if (phone) {
-      page.locator(".terminal.bad").first().scrollIntoViewIfNeeded();
-    }
-    take(page, "fit" + suffix);
-    if (phone) {
-      open(page, "Brackwater assembly rooms", "Prove");
-      take(page, "prove-at-odds-phone");
-      open(page, "Harrow Lane market hall", "Prove");
-      press(page, "Connect a meter");
-      page.locator(".take:enabled").waitFor();
-      page.locator(".meter").scrollIntoViewIfNeeded();
-      take(page, "prove-meter-phone");
-      return;
-    }
+    take(page, "fit");
+    open(page, "Harbour Ward clinic", "Choose");
+    page.locator(".loan").waitFor();
+    take(page, "job-parts");
+    page.navigate("/stock");
+    page.locator("input[name='part']").fill("relay 24");
+    page.getByText("Supply house: $17").waitFor();
+    take(page, "stock");
+    page.navigate("/stock/out");
+    page.locator(".loan").waitFor();
+    take(page, "on-order");
     page.navigate("/count");
     count(page);
     take(page, "count");
