@@ -50,19 +50,22 @@ final class OnCall {
   /** Types what a way costs, on the Choose stage. */
   static void price(Page page, String way, Map<String, String> figures) {
     show(page, way);
-    Locator change =
-        page.locator(
-            ".link-button", new Page.LocatorOptions().setHasText("Change the price, " + way));
+    Locator change = link(page, "Change the price, " + way);
     if (change.count() > 0) {
       change.click();
     } else {
-      button(page, "Find the part, " + way).click();
+      link(page, "Find the part, " + way).click();
       button(page, "Nobody knows it: type the price").click();
     }
     figures.forEach(
         (field, value) -> page.locator("form.price input[name='" + field + "']").fill(value));
     button(page, "Keep the price").click();
     settled(page);
+  }
+
+  /** A button that looks like a link, by all of its text, what only a reader hears included. */
+  static Locator link(Page page, String text) {
+    return page.locator(".link-button", new Page.LocatorOptions().setHasText(text));
   }
 
   /** Every entry has been taken by the server. */

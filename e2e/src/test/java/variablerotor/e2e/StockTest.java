@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static variablerotor.e2e.OnCall.button;
+import static variablerotor.e2e.OnCall.link;
 import static variablerotor.e2e.OnCall.settled;
 import static variablerotor.e2e.OnCall.show;
 
@@ -86,7 +87,7 @@ class StockTest {
   void fromTheChoiceToTheAnswerWithTheSupplyHouseGone(Browsing.Size size) {
     Page page = choosing(size);
     show(page, "Same motor");
-    button(page, "Find the part, Same motor").click();
+    link(page, "Find the part, Same motor").click();
     find(page, "kestrel 1 hp");
     hit(page, "QH-41002").getByRole(AriaRole.BUTTON).click();
     settled(page);
