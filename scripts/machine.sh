@@ -3,7 +3,8 @@
 say() { printf '%s\n' "$*"; }
 fail() { printf 'rotor: %s\n' "$*" >&2; exit 1; }
 
-# Lists the Debian packages that are missing for the things named: java, maven, node, postgres, browser.
+# Lists the Debian packages that are missing for the things named: java, maven, node, postgres,
+# reader (of letters on photos), browser.
 missing_packages() {
   local want
   for want in "$@"; do
@@ -12,6 +13,7 @@ missing_packages() {
       maven) command -v mvn >/dev/null || echo maven ;;
       node) command -v npm >/dev/null || echo npm ;;
       postgres) [ -n "$(postgres_folder)" ] || echo postgresql ;;
+      reader) command -v tesseract >/dev/null || echo tesseract-ocr ;;
       browser) [ -x /usr/bin/chromium ] || echo chromium ;;
     esac
   done

@@ -308,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/photos/{photo}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/photos/{photo}/removals/{id}": {
         parameters: {
             query?: never;
@@ -1957,6 +1973,11 @@ export interface components {
             unit: string;
             whole: boolean;
         };
+        PlateRead: {
+            lines: string[];
+            parts: components["schemas"]["FoundRow"][];
+            says: string;
+        };
         Point: {
             attribute: string;
             sentence: string;
@@ -3004,6 +3025,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlateRead"];
                 };
             };
         };

@@ -3,8 +3,8 @@ import { onMounted, ref, watch } from 'vue'
 import { get } from '../api/client'
 import type { FoundParts, FoundRow, Heard } from '../api/types'
 import { useDebounced } from '../shared/debounced'
+import PartHit from './PartHit.vue'
 import SupplyLine from './SupplyLine.vue'
-import { kindTitle, liesWhere, quoteTitle, ratedTitle } from './words'
 
 /** Parts by a number, a barcode's digits or words: in stock, and at the supply house. */
 const props = defineProps<{ currency: string; start?: string; placeholder?: string }>()
@@ -76,46 +76,14 @@ onMounted(() => {
       Neither the stock nor the supply house knows that. Read it once more, or try fewer words.
     </p>
     <ul v-if="found?.parts.length" class="plain">
-      <li v-for="row in found.parts" :key="row.found.part.number" class="hit">
-        <div>
-          <strong>{{ row.found.part.number }}</strong>
-          {{ row.found.part.name || kindTitle(row.found.part.kind) }}
-          <span class="soft">{{ ratedTitle(row.found.part) }}</span>
-          <p v-if="row.found.sentence" class="why">{{ row.found.sentence }}</p>
-          <p v-if="row.found.part.replacedBy" class="why">
-            Replaced by {{ row.found.part.replacedBy }}.
-          </p>
-          <p class="soft">
-            {{ liesWhere(row.found.places) || (row.id ? 'None in stock' : 'Not kept in stock') }}
-          </p>
-          <p v-if="row.found.quote" class="soft">
-            Supply house: {{ quoteTitle(row.found.quote, currency) }}
-          </p>
-          <p v-for="doubt in row.found.quote?.doubts" :key="doubt" class="why">{{ doubt }}</p>
-        </div>
+      <PartHit
+        v-for="row in found.parts"
+        :key="row.found.part.number"
+        :row="row"
+        :currency="currency"
+      >
         <slot :row="row" />
-      </li>
+      </PartHit>
     </ul>
   </div>
 </template>
-
-<style scoped>
-.hit {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  justify-content: space-between;
-  gap: 6px 16px;
-  padding: 10px 0;
-  border-top: 1px solid var(--rule);
-}
-
-.hit > div {
-  flex: 1 1 260px;
-}
-
-.why {
-  color: var(--suspect);
-  font-weight: 600;
-}
-</style>

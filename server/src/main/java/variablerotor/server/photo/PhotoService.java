@@ -133,7 +133,7 @@ public class PhotoService {
   }
 
   @Transactional(readOnly = true)
-  PhotoStore.Content content(UUID call, UUID photo) {
+  public PhotoStore.Content content(UUID call, UUID photo) {
     return store.content(photo, call).orElseThrow(() -> Refused.missing("photo on this call"));
   }
 }

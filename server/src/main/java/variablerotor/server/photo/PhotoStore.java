@@ -19,7 +19,7 @@ import variablerotor.server.log.Stamp;
 
 /** Photos of a call, in the database, so that its backup holds them. */
 @Repository
-class PhotoStore implements CallPart {
+public class PhotoStore implements CallPart {
   private final DSLContext db;
   private final LogStore log;
 
@@ -29,7 +29,7 @@ class PhotoStore implements CallPart {
   }
 
   /** The pixels. */
-  record Content(String mediaType, byte[] bytes) {}
+  public record Content(String mediaType, byte[] bytes) {}
 
   /**
    * As the client says it; the picture that is made of the file is put to it when it is new.

@@ -30,9 +30,11 @@ class StockApi {
 
   private final StockService stock;
   private final SourcingService sourcing;
+  private final PlateService plates;
   private final Stamps stamps;
 
-  StockApi(StockService stock, SourcingService sourcing, Stamps stamps) {
+  StockApi(StockService stock, SourcingService sourcing, PlateService plates, Stamps stamps) {
+    this.plates = plates;
     this.stock = stock;
     this.sourcing = sourcing;
     this.stamps = stamps;
@@ -82,6 +84,12 @@ class StockApi {
   @GetMapping("/api/stock/export")
   ResponseEntity<byte[]> export() {
     return Csv.file("stock.csv", stock.export());
+  }
+
+  /** What stands on a photo of a plate or a box, and the parts that go by any of it. */
+  @GetMapping("/api/calls/{call}/photos/{photo}/parts")
+  PlateService.PlateRead read(@PathVariable UUID call, @PathVariable UUID photo) {
+    return plates.read(call, photo);
   }
 
   /**

@@ -93,13 +93,18 @@ public class StockService {
       throw Refused.field("q", "allowed are at most " + LONGEST_QUESTION + " characters");
     }
     Finder.Answer answer = Finder.find(typed, stock(), supply.kept());
-    List<FoundRow> rows =
-        answer.found().stream().map(one -> new FoundRow(idOf(one.part().number()), one)).toList();
+    List<FoundRow> rows = rows(answer.found());
     return new FoundParts(
         answer.misread()
             ? "These are a barcode's digits, and one of them was misread: the last does not check."
             : "",
         rows);
+  }
+
+  /** Each with the id that it has in the stock. */
+  @Transactional(readOnly = true)
+  List<FoundRow> rows(List<Finder.PartFound> found) {
+    return found.stream().map(one -> new FoundRow(idOf(one.part().number()), one)).toList();
   }
 
   private @Nullable UUID idOf(String number) {

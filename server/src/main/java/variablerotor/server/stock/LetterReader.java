@@ -1,0 +1,133 @@
+package variablerotor.server.stock;
+
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
+import com.google.zxing.MultiFormatReader;
+import com.google.zxing.NotFoundException;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import javax.imageio.ImageIO;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** Reads letters and barcodes on a picture, with programs and libraries made for that. */
+@Component
+class LetterReader {
+  /** Longest that one picture is looked at [s]. */
+  private static final int PATIENCE_S = 8;
+
+  private static final int MOST_BYTES = 16 * 1024;
+  private static final int MOST_LINES = 60;
+  private static final int LONGEST_LINE = 200;
+
+  private final String program;
+
+  /** One picture at a time: each takes a processor for as long as it is read. */
+  private final Semaphore turn = new Semaphore(1);
+
+  LetterReader(@Value("${rotor.plates.reader}") String program) {
+    this.program = program;
+  }
+
+  /**
+   * The lines that stand on it, as far as they can be read.
+   *
+   * @param picture PNG or JPEG
+   * @return empty where there is no program for it, or it did not come to an end
+   */
+  Optional<List<String>> lines(byte[] picture) {
+    try {
+      if (!turn.tryAcquire(PATIENCE_S, TimeUnit.SECONDS)) {
+        return Optional.empty();
+      }
+      try {
+        return run(picture);
+      } finally {
+        turn.release();
+      }
+    } catch (InterruptedException stopped) {
+      Thread.currentThread().interrupt();
+      return Optional.empty();
+    }
+  }
+
+  private Optional<List<String>> run(byte[] picture) throws InterruptedException {
+    // Words wherever they stand: a plate is no page.
+    ProcessBuilder builder = new ProcessBuilder(program, "stdin", "stdout", "--psm", "11");
+    builder.environment().put("OMP_THREAD_LIMIT", "1");
+    builder.redirectError(ProcessBuilder.Redirect.DISCARD);
+    Process process;
+    try {
+      process = builder.start();
+    } catch (IOException notThere) {
+      return Optional.empty();
+    }
+    try {
+      CompletableFuture<byte[]> said =
+          CompletableFuture.supplyAsync(() -> read(process.getInputStream()));
+      CompletableFuture.runAsync(() -> write(process.getOutputStream(), picture));
+      if (!process.waitFor(PATIENCE_S, TimeUnit.SECONDS) || process.exitValue() != 0) {
+        return Optional.empty();
+      }
+      return Optional.of(
+          new String(said.join(), StandardCharsets.UTF_8)
+              .lines()
+              .map(String::strip)
+              .filter(line -> !line.isEmpty() && line.length() <= LONGEST_LINE)
+              .limit(MOST_LINES)
+              .toList());
+    } finally {
+      process.destroyForcibly();
+    }
+  }
+
+  private static byte[] read(InputStream from) {
+    try (from) {
+      return from.readNBytes(MOST_BYTES);
+    } catch (IOException cut) {
+      return new byte[0];
+    }
+  }
+
+  private static void write(OutputStream to, byte[] picture) {
+    try (to) {
+      to.write(picture);
+    } catch (IOException cut) {
+      // It ended before it had read all of it; its exit says so.
+    }
+  }
+
+  /** The text of a barcode of whatever kind; empty where there is none to be read. */
+  Optional<String> barcode(byte[] picture) {
+    try {
+      BufferedImage image = ImageIO.read(new ByteArrayInputStream(picture));
+      if (image == null) {
+        return Optional.empty();
+      }
+      int width = image.getWidth();
+      int height = image.getHeight();
+      int[] pixels = image.getRGB(0, 0, width, height, null, 0, width);
+      return Optional.of(
+          new MultiFormatReader()
+              .decode(
+                  new BinaryBitmap(
+                      new HybridBinarizer(new RGBLuminanceSource(width, height, pixels))),
+                  Map.of(DecodeHintType.TRY_HARDER, Boolean.TRUE))
+              .getText());
+    } catch (NotFoundException | IOException none) {
+      return Optional.empty();
+    }
+  }
+}

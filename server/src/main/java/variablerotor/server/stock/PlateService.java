@@ -1,0 +1,64 @@
+package variablerotor.server.stock;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import variablerotor.core.stock.PlateText;
+import variablerotor.server.photo.PhotoService;
+import variablerotor.server.supply.SupplyService;
+
+/** Parts by what stands on a photo of a plate or a box. */
+@Service
+public class PlateService {
+  private static final int LONGEST_BARCODE = 100;
+
+  private final PhotoService photos;
+  private final LetterReader reader;
+  private final StockService stock;
+  private final SupplyService supply;
+
+  PlateService(PhotoService photos, LetterReader reader, StockService stock, SupplyService supply) {
+    this.photos = photos;
+    this.reader = reader;
+    this.stock = stock;
+    this.supply = supply;
+  }
+
+  /**
+   * @param says what came of the reading, in a sentence
+   * @param lines as they were read; a barcode's text first
+   */
+  record PlateRead(String says, List<String> lines, List<StockService.FoundRow> parts) {
+    PlateRead {
+      lines = List.copyOf(lines);
+      parts = List.copyOf(parts);
+    }
+  }
+
+  /** Not within a transaction: reading takes its seconds. */
+  PlateRead read(UUID call, UUID photo) {
+    byte[] picture = photos.content(call, photo).bytes();
+    List<String> lines = new ArrayList<>();
+    reader.barcode(picture).filter(one -> one.length() <= LONGEST_BARCODE).ifPresent(lines::add);
+    Optional<List<String>> letters = reader.lines(picture);
+    letters.ifPresent(lines::addAll);
+    List<StockService.FoundRow> parts =
+        stock.rows(PlateText.find(PlateText.candidates(lines), stock.stock(), supply.kept()));
+    return new PlateRead(says(letters.isPresent(), lines, parts), lines, parts);
+  }
+
+  private static String says(
+      boolean isReader, List<String> lines, List<StockService.FoundRow> parts) {
+    if (!parts.isEmpty()) {
+      return "Read off the photo; hold it against the plate before you order.";
+    }
+    if (!isReader && lines.isEmpty()) {
+      return "This server cannot read letters just now: read the number off the plate yourself.";
+    }
+    return lines.isEmpty()
+        ? "Nothing on it can be read. Take it closer, straight on, without glare."
+        : "No number on it is one of a part that stock or supply house know.";
+  }
+}
