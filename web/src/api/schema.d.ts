@@ -1747,6 +1747,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             motor: components["schemas"]["ShopMotor"];
+            now: components["schemas"]["ShopMotor"];
         };
         Move: {
             /** @enum {string} */

@@ -144,7 +144,7 @@ useKeys({ search: () => void router.push('/?search') })
   }
 
   .stages a {
-    flex: 1;
+    flex: 1 1 auto;
     justify-content: center;
     min-height: 58px;
     padding: 0 2px;

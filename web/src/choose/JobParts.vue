@@ -142,7 +142,10 @@ function state(row: NeedRow) {
               <strong
                 >{{ row.need.count > 1 ? `${row.need.count} × ` : ''
                 }}{{ row.need.number ?? kindTitle(row.need.kind) }}</strong
-              >{{ ' ' }}<span class="soft">{{ row.need.words }}</span>
+              >{{ ' '
+              }}<span v-if="row.need.words !== kindTitle(row.need.kind)" class="soft">{{
+                row.need.words
+              }}</span>
             </p>
             <p v-if="row.line">
               {{ row.line.sentence }}

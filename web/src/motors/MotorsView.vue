@@ -139,10 +139,10 @@ const plateOf = (row: MotorRow) => {
         <button type="button" class="motor" :aria-expanded="open === row.id" @click="show(row)">
           <strong>{{ row.motor.candidate.id }}</strong>
           <span class="digits">{{
-            row.motor.price === undefined ? 'no price' : money(row.motor.price, currency)
+            row.now.price === undefined ? 'no price' : money(row.now.price, currency)
           }}</span>
           <span class="soft">{{ plateOf(row) }}</span>
-          <span class="soft lies">{{ liesTitle(row.motor, '0 ') }}</span>
+          <span class="soft lies">{{ liesTitle(row.now, '0 ') }}</span>
         </button>
         <section v-if="open === row.id" class="open" :aria-label="row.motor.candidate.id">
           <p class="row">

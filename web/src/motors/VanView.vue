@@ -48,8 +48,9 @@ const models = (count: number) => (count === 1 ? '1 model' : `${count} models`)
       <section class="card stack">
         <h2>How many models, and how much they cover</h2>
         <p class="soft">
-          Of the shop's list, by the rules of matching, for the units of past calls, each counted
-          once. A motor that is fitted with a link or a tap set counts as covered.
+          Of the shop's list, by the rules of matching, for the units of past calls, each by how
+          often a year it is called for. A motor that is fitted with a link or a tap set counts as
+          covered.
         </p>
         <ol class="plain curve">
           <li v-for="one in rows" :key="one.slots">

@@ -5,9 +5,9 @@ import { useRoute } from 'vue-router'
 const TABS = [
   { path: '/stock', title: 'Parts' },
   { path: '/motors', title: 'Motors' },
-  { path: '/stock/out', title: 'On order, on loan' },
-  { path: '/stock/supply', title: 'Supply house' },
-  { path: '/motors/van', title: 'Van plan' },
+  { path: '/stock/out', title: 'Orders, loans' },
+  { path: '/stock/supply', title: 'Supply' },
+  { path: '/motors/van', title: 'Van' },
 ]
 const route = useRoute()
 </script>
@@ -41,6 +41,12 @@ a {
   color: var(--ink);
   text-decoration: none;
   border-bottom: 4px solid transparent;
+}
+
+@media (max-width: 719px) {
+  a {
+    padding: 0 9px;
+  }
 }
 
 a[aria-current] {

@@ -1,10 +1,13 @@
 package variablerotor.server.call;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -26,6 +29,8 @@ import variablerotor.server.web.Refused;
 /** A call as it was opened and told, and the whole that its stages make of it. */
 @Service
 public class CallService {
+  private static final double DAYS_A_YEAR = 365.25;
+
   private final CallStore store;
   private final List<CallPart> parts;
   private final SettingsStore settings;
@@ -93,6 +98,22 @@ public class CallService {
     return store.units(most).stream()
         .map(one -> new Told(one, told(store.particulars(one))))
         .toList();
+  }
+
+  /**
+   * Calls a year for each unit, so far as the shop's records go back; for less than a year as if it
+   * were one, as what happened in a month does not happen twelve times.
+   *
+   * @param calls the newest of each unit
+   */
+  @Transactional(readOnly = true)
+  public Map<UUID, Double> perYear(List<UUID> calls) {
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    double years =
+        store.first().map(first -> Duration.between(first, now).toDays() / DAYS_A_YEAR).orElse(1.0);
+    Map<UUID, Double> perYear = new HashMap<>();
+    store.times(calls).forEach(one -> perYear.put(one.call(), one.times() / Math.max(1, years)));
+    return perYear;
   }
 
   private Job job(UUID call, CallStore.Opened opened, OffsetDateTime changedAt) {

@@ -202,6 +202,32 @@ class CallStore {
         .fetch(SERVICE_CALL.ID);
   }
 
+  /** How often a unit was called for. */
+  record Times(UUID call, int times) {}
+
+  /** Of each unit its call that was changed last, and how many there were. */
+  List<Times> times(List<UUID> newest) {
+    var same = SERVICE_CALL.as("same");
+    return db.select(
+            SERVICE_CALL.ID,
+            DSL.field(
+                DSL.selectCount()
+                    .from(same)
+                    .where(unit(same).eq(unit(SERVICE_CALL)))
+                    .and(DSL.condition(same.PRACTICE).not())))
+        .from(SERVICE_CALL)
+        .where(SERVICE_CALL.ID.in(newest))
+        .fetch(row -> new Times(row.value1(), row.value2()));
+  }
+
+  /** When the shop's first call was opened; none where there is none. */
+  Optional<OffsetDateTime> first() {
+    return db.select(DSL.min(SERVICE_CALL.OPENED_AT))
+        .from(SERVICE_CALL)
+        .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
+        .fetchOptional(0, OffsetDateTime.class);
+  }
+
   /** Adds what is told of the call; false where it is kept already. */
   boolean addParticulars(UUID id, UUID call, String body, Stamp stamp) {
     return log.keep(

@@ -26,6 +26,7 @@ import variablerotor.server.call.CallService;
 import variablerotor.server.csv.Columns;
 import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.stock.SourcingService;
 import variablerotor.server.web.Refused;
 
 /** Motors that the shop can get, and the units that each would fit. */
@@ -37,21 +38,34 @@ public class MotorService {
 
   private final MotorStore store;
   private final CallService calls;
+  private final SourcingService sourcing;
 
-  MotorService(MotorStore store, CallService calls) {
+  MotorService(MotorStore store, CallService calls, SourcingService sourcing) {
     this.store = store;
     this.calls = calls;
+    this.sourcing = sourcing;
   }
 
-  /** A motor in the list. */
-  public record MotorRow(UUID id, ShopMotor motor) {}
+  /**
+   * A motor in the list.
+   *
+   * @param motor as it was told
+   * @param now as stock and supply house have it
+   */
+  public record MotorRow(UUID id, ShopMotor motor, ShopMotor now) {}
 
   /** A unit that was called for, and how the motor fits it. */
   record UnitFit(UUID call, String place, String unitName, Family family, Match match) {}
 
   @Transactional(readOnly = true)
   List<MotorRow> list() {
-    return store.all().stream().map(one -> new MotorRow(one.id(), one.motor())).toList();
+    List<MotorStore.Kept> all = store.all();
+    List<ShopMotor> now = sourcing.motors(all.stream().map(MotorStore.Kept::motor).toList());
+    List<MotorRow> rows = new ArrayList<>();
+    for (int at = 0; at < all.size(); at++) {
+      rows.add(new MotorRow(all.get(at).id(), all.get(at).motor(), now.get(at)));
+    }
+    return rows;
   }
 
   /**
@@ -157,21 +171,23 @@ public class MotorService {
         MotorTable.COLUMNS.write(store.all().stream().map(one -> one.motor().caseTree()).toList()));
   }
 
-  /** What to carry for the units of past calls, each of which counts as one. */
+  /** What to carry for the units of past calls, each by how often a year it is called for. */
   @Transactional(readOnly = true)
   VanPlan van(int slots) {
     List<VanRequest.Installed> installed = new ArrayList<>();
-    for (CallService.Told told : calls.units(MOST_UNITS)) {
+    List<CallService.Told> units = calls.units(MOST_UNITS);
+    Map<UUID, Double> perYear = calls.perYear(units.stream().map(CallService.Told::call).toList());
+    for (CallService.Told told : units) {
       Particulars unit = told.particulars();
       // Which motor it is may not be known yet: then its kind decides nothing.
       Family family = unit.mayBe().isEmpty() ? unit.motor().family() : null;
       String name =
           unit.unitName().isEmpty() ? unit.place() : unit.place() + ", " + unit.unitName();
-      installed.add(new VanRequest.Installed(name, 1, family, unit.motor()));
+      installed.add(new VanRequest.Installed(name, perYear.get(told.call()), family, unit.motor()));
     }
     List<VanRequest.Stocked> candidates =
-        store.all().stream()
-            .map(one -> new VanRequest.Stocked(one.motor().candidate(), one.motor().price()))
+        sourcing.motors(store.all().stream().map(MotorStore.Kept::motor).toList()).stream()
+            .map(one -> new VanRequest.Stocked(one.candidate(), one.price()))
             .toList();
     return VanPlanner.of(new VanRequest(slots, installed, candidates));
   }

@@ -1,5 +1,6 @@
 package variablerotor.server.stock;
 
+import com.google.zxing.BarcodeFormat;
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.DecodeHintType;
 import com.google.zxing.MultiFormatReader;
@@ -31,6 +32,18 @@ class LetterReader {
   private static final int MOST_BYTES = 16 * 1024;
   private static final int MOST_LINES = 60;
   private static final int LONGEST_LINE = 200;
+
+  /**
+   * Kinds of barcode on boxes and plates that check themselves, and matrix codes. The others are
+   * read into the ruling of a plate that has none.
+   */
+  private static final List<BarcodeFormat> KINDS =
+      List.of(
+          BarcodeFormat.EAN_13,
+          BarcodeFormat.UPC_A,
+          BarcodeFormat.CODE_128,
+          BarcodeFormat.QR_CODE,
+          BarcodeFormat.DATA_MATRIX);
 
   private final String program;
 
@@ -124,7 +137,11 @@ class LetterReader {
               .decode(
                   new BinaryBitmap(
                       new HybridBinarizer(new RGBLuminanceSource(width, height, pixels))),
-                  Map.of(DecodeHintType.TRY_HARDER, Boolean.TRUE))
+                  Map.of(
+                      DecodeHintType.TRY_HARDER,
+                      Boolean.TRUE,
+                      DecodeHintType.POSSIBLE_FORMATS,
+                      KINDS))
               .getText());
     } catch (NotFoundException | IOException none) {
       return Optional.empty();

@@ -11,6 +11,8 @@ import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.casefile.PartReader;
 import variablerotor.core.casefile.PlanReader;
+import variablerotor.core.choice.ShopMotor;
+import variablerotor.core.choice.Sourced;
 import variablerotor.core.route.Route;
 import variablerotor.core.stock.InStock;
 import variablerotor.core.stock.Part;
@@ -72,6 +74,13 @@ public class SourcingService {
   private boolean isKnown(String number) {
     return stock.stock().stream().anyMatch(one -> one.part().goesBy(number))
         || supply.kept().stream().anyMatch(one -> one.part().goesBy(number));
+  }
+
+  /** Motors of the shop's list as they lie now, and at what they cost now. */
+  @Transactional(readOnly = true)
+  public List<ShopMotor> motors(List<ShopMotor> listed) {
+    List<Sourced> sourced = found.motors();
+    return listed.stream().map(one -> one.by(sourced)).toList();
   }
 
   /** The number and kind of the part that was found for a way: none or one. */

@@ -78,11 +78,21 @@ class WayPartStore implements CallPart {
     for (WayPart one : found(call)) {
       sourced.add(Sourced.of(one.route(), one.kind(), one.number(), all, quotes));
     }
-    List<Quote> motors = quotes.stream().filter(one -> one.kind() == PartKind.MOTOR).toList();
-    List<InStock> kept = all.stream().filter(one -> one.part().kind() == PartKind.MOTOR).toList();
-    for (InStock one : kept) {
-      sourced.add(Sourced.of(null, PartKind.MOTOR, one.part().number(), kept, motors));
-    }
+    sourced.addAll(motors());
     job.sourced(sourced);
+  }
+
+  /** Where the motors that the shop keeps lie, and what they cost. */
+  List<Sourced> motors() {
+    List<Quote> quotes =
+        supply.kept().stream().filter(one -> one.kind() == PartKind.MOTOR).toList();
+    List<InStock> kept =
+        stock.all().stream()
+            .map(StockStore.Kept::stock)
+            .filter(one -> one.part().kind() == PartKind.MOTOR)
+            .toList();
+    return kept.stream()
+        .map(one -> Sourced.of(null, PartKind.MOTOR, one.part().number(), kept, quotes))
+        .toList();
   }
 }

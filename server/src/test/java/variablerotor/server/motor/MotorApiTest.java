@@ -179,6 +179,15 @@ class MotorApiTest {
             + place
             + "\",\"unitName\":\"Loft\",\"symptom\":\"NO_RUN\",\"motor\":{\"family\":\"EC_PLUG_FAN\","
             + "\"horsepower\":2,\"volts\":\"277\"},\"unit\":{}}");
+    double before = all(tobin.get("/api/motors/van?slots=1"));
+    // A unit that failed again counts for two: what is carried is for failures, not for units.
+    tobin.put(
+        "/api/calls/" + UUID.randomUUID(),
+        "{\"place\":\""
+            + place
+            + "\",\"unitName\":\"Loft\",\"symptom\":\"NO_RUN\",\"motor\":{\"family\":\"EC_PLUG_FAN\","
+            + "\"horsepower\":2,\"volts\":\"277\"},\"unit\":{}}");
+    assertEquals(before + 1, all(tobin.get("/api/motors/van?slots=1")), 0.01);
     Visitor.Answer plan = tobin.get("/api/motors/van?slots=3");
     assertEquals(200, plan.status(), plan.body());
     assertEquals(3, plan.list("curve").size());
@@ -192,6 +201,11 @@ class MotorApiTest {
     assertTrue(missed.get("sentence").toString().startsWith("Nothing fits"), missed.toString());
     assertEquals("slots", tobin.get("/api/motors/van?slots=0").at("errors.0.path"));
     assertEquals(400, tobin.get("/api/motors/van?slots=x").status());
+  }
+
+  /** Failures a year of all units together: what is covered over its share. */
+  private static double all(Visitor.Answer plan) {
+    return (Double) plan.at("curve.0.perYear") / (Double) plan.at("curve.0.share");
   }
 
   private Object state(UUID motor, String place) {
