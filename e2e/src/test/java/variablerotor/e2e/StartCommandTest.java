@@ -2,6 +2,7 @@ package variablerotor.e2e;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
@@ -18,6 +19,8 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.MethodOrderer;
@@ -115,6 +118,7 @@ class StartCommandTest {
     assertTrue(first.text().contains("http://127.0.0.1:" + port + "/"));
     assertTrue(first.text().contains("First sign-in: name lead"));
     assertEquals(200, status(port));
+    assertFalse(first.text().contains("supply house"), "invented prices are for the demo");
 
     Running second = start("--port", String.valueOf(freePort()));
     assertTrue(second.process().waitFor(30, TimeUnit.SECONDS));
@@ -161,12 +165,25 @@ class StartCommandTest {
     }
   }
 
-  /** Whichever of the two ends by itself is started again, and the other goes on. */
+  private static void end(Running running, String program) {
+    running
+        .process()
+        .descendants()
+        .filter(one -> one.info().commandLine().orElse("").contains(program))
+        .forEach(ProcessHandle::destroyForcibly);
+  }
+
+  /** Whichever of the three ends by itself is started again, and the others go on. */
   @Test
   void whatEndsByItselfIsStartedAgain() throws Exception {
     int port = freePort();
-    Running running = start("--port", String.valueOf(port), "--empty");
+    Running running = start("--port", String.valueOf(port));
     running.waitFor("Ctrl-C");
+    Matcher supply = Pattern.compile("Simulated supply house: (\\S+)").matcher(running.text());
+    assertTrue(supply.find(), running.text());
+    end(running, "variablerotor.supplyhouse.Main");
+    running.waitFor("The simulated supply house ended by itself");
+    waitUntilAnswers(supply.group(1));
     Path pid = data.resolve("postgres/postmaster.pid");
     String before = Files.readAllLines(pid).get(0);
     ProcessHandle.of(Long.parseLong(before)).orElseThrow().destroyForcibly();
@@ -174,15 +191,40 @@ class StartCommandTest {
     waitUntilServes(port);
     assertTrue(!Files.readAllLines(pid).get(0).equals(before));
 
-    running
-        .process()
-        .descendants()
-        .filter(one -> one.info().command().orElse("").endsWith("java"))
-        .forEach(ProcessHandle::destroyForcibly);
+    end(running, "rotor-server.jar");
     running.waitFor("The application ended by itself");
     waitUntilServes(port);
     running.interrupt();
     assertFalse(databaseRuns());
+    assertThrows(IOException.class, () -> answers(supply.group(1)), "the supply house stops, too");
+  }
+
+  private static int answers(String address) throws IOException, InterruptedException {
+    return HttpClient.newHttpClient()
+        .send(
+            HttpRequest.newBuilder(URI.create(address)).build(),
+            HttpResponse.BodyHandlers.discarding())
+        .statusCode();
+  }
+
+  private static void waitUntilAnswers(String address) throws Exception {
+    Instant end = Instant.now().plus(Duration.ofSeconds(30));
+    while (true) {
+      try {
+        assertEquals(200, answers(address));
+        return;
+      } catch (IOException notYet) {
+        assertTrue(Instant.now().isBefore(end), "it does not come back");
+      }
+      Thread.sleep(200);
+    }
+  }
+
+  @Test
+  void aSupplyHouseThatIsNoAddressIsRefused() throws Exception {
+    Running running = start("--supply", "parts.example");
+    assertTrue(running.process().waitFor(30, TimeUnit.SECONDS));
+    assertTrue(running.text().contains("allowed is an address such as"), running.text());
   }
 
   /** Five times within ten minutes, then no more; a while later again. */

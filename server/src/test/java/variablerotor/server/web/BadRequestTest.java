@@ -170,10 +170,39 @@ class BadRequestTest {
             "PUT",
             "/api/practice/ID",
             "{\"family\":\"CONSTANT_TORQUE\",\"symptom\":\"NO_RUN\",\"fault\":\"x\",\"severity\":0.5}"),
+        new Sample(
+            "PUT",
+            "/api/stock/parts/ID/editions/ID",
+            "{\"number\":\"ID\",\"kind\":\"RELAY\",\"price\":3,\"coilVolts\":24,\"amps\":12}"),
+        new Sample(
+            "PUT",
+            "/api/stock/parts/ID/moves/ID",
+            "{\"reason\":\"RECEIVED\",\"at\":\"VAN\",\"where\":\"Wren\",\"count\":2}"),
+        new Sample(
+            "PUT",
+            call + "/orders/ID",
+            "{\"kind\":\"MOTOR\",\"number\":\"Q-1\",\"name\":\"A\",\"count\":1,\"price\":9,"
+                + "\"due\":\"2026-12-01\"}"),
+        new Sample(
+            "PUT", call + "/loans/ID", "{\"part\":\"ID\",\"at\":\"SHELF\",\"where\":\"B2\"}"),
+        new Sample(
+            "PUT",
+            call + "/answers/ID",
+            "{\"route\":\"SAME_MOTOR\",\"by\":\"R. Quill\",\"on\":\"2026-11-26\",\"note\":\"\"}"),
+        new Sample(
+            "PUT",
+            call + "/found/ID",
+            "{\"route\":\"SAME_MOTOR\",\"kind\":\"MOTOR\",\"number\":\"Cobnut F one\"}"),
+        new Sample("POST", "/api/stock/cover", "{\"plan\":" + PLAN + ",\"van\":\"Wren\"}"),
+        new Sample("GET", "/api/stock/find?q=R24-12", ""),
         new Sample("GET", call + "/photos/ID?kind=OTHER", ""),
         new Sample("GET", "/api/calls?search=har&page=0&size=20", ""),
         new Sample("GET", "/api/codes?search=a&signal=FLASHES&pattern=3", ""));
   }
+
+  private static final String PLAN =
+      "{\"format\":\"variable-rotor-plan\",\"version\":1,\"pattern\":\"E\",\"supply\":\"LINE_240\","
+          + "\"transformerVa\":40,\"calls\":[\"COOL\",\"FAN\"],\"motor\":{\"speeds\":[\"HIGH\"],\"amps\":3}}";
 
   private static final int REQUESTS = 20_000;
 
