@@ -151,7 +151,7 @@ useKeys({ help: () => emit('help') })
       <router-link :to="`/calls/${call.id}/prove`">Back to Prove</router-link>
     </p>
     <DecisionLog />
-    <JobParts />
+    <JobParts v-if="!call.practice" />
     <p v-if="refusal" class="notice failed" role="alert">
       {{ refusal.label }}: {{ refusal.refusal.message }}
     </p>
@@ -227,7 +227,7 @@ useKeys({ help: () => emit('help') })
       :asking="asking"
       @again="ask"
     />
-    <CustomerAnswer />
+    <CustomerAnswer v-if="!call.practice" />
     <AskedHere ref="asked" stage="CHOOSE" />
     <p v-if="fault" class="notice failed" role="alert">
       {{ fault }} <button type="button" class="link-button" @click="load">Try again</button>

@@ -60,7 +60,7 @@ public record Sourced(
     Part part =
         kept.stream()
             .map(InStock::part)
-            .filter(each -> take == null || each.number().equals(take.number()))
+            .filter(each -> comes(each, take, buy))
             .findFirst()
             .orElse(null);
     boolean set = part != null && part.price() != null;
@@ -77,6 +77,14 @@ public record Sourced(
         !set && price != null,
         take != null ? (Double) 0.0 : buy == null ? null : buy.days(),
         asOf(part, buy, quotes));
+  }
+
+  /** Whether it is this very part that would come, and not what came in its place. */
+  private static boolean comes(
+      Part part, PickList.@Nullable Take take, PickList.@Nullable Buy buy) {
+    return take != null
+        ? part.number().equals(take.number())
+        : buy == null || part.goesBy(buy.number());
   }
 
   private static @Nullable String asOf(
@@ -134,7 +142,8 @@ public record Sourced(
    *
    * @param found the parts of this way
    */
-  static Market.Offer onto(Market.@Nullable Offer typed, List<Sourced> found, Route route) {
+  private static Market.Offer onto(
+      Market.@Nullable Offer typed, List<Sourced> found, @Nullable String candidate, Route route) {
     boolean whole = found.size() >= kinds(route).size();
     Double price = whole ? (Double) 0.0 : null;
     Double days = whole ? (Double) 0.0 : null;
@@ -146,7 +155,7 @@ public record Sourced(
         typed != null ? typed : new Market.Offer(route, null, null, null, null, null, null);
     return new Market.Offer(
         route,
-        null,
+        candidate,
         given.partPrice() == null ? price : given.partPrice(),
         given.leadDays() == null ? days : given.leadDays(),
         given.labourHours() == null ? (Double) route.usualHours() : given.labourHours(),
@@ -154,9 +163,15 @@ public record Sourced(
         given.wattsPerThousandCfm());
   }
 
-  /** What is typed, with the prices and days of the parts that were found for ways. */
-  public static List<Market.Offer> onto(List<Market.Offer> typed, List<Sourced> sourced) {
+  /**
+   * What is typed, with the prices and days of the parts that were found for ways, and for all
+   * other ways those of the shop's motors. A motor of the list that was found for a way is priced
+   * as that motor: where it does not fit, it is no price.
+   */
+  public static List<Market.Offer> onto(
+      List<Market.Offer> typed, List<Sourced> sourced, List<ShopMotor> motors) {
     List<Market.Offer> offers = new ArrayList<>(typed);
+    List<ShopMotor> others = new ArrayList<>(motors);
     for (Route route : Route.values()) {
       List<Sourced> found = sourced.stream().filter(one -> one.route() == route).toList();
       if (!found.isEmpty()) {
@@ -165,11 +180,18 @@ public record Sourced(
                 .filter(one -> one.route() == route && one.candidate() == null)
                 .findFirst()
                 .orElse(null);
+        String candidate =
+            motors.stream()
+                .map(one -> one.candidate().id())
+                .filter(one -> PartNumber.same(one, found.get(0).number()))
+                .findFirst()
+                .orElse(null);
         offers.remove(mine);
-        offers.add(onto(mine, found, route));
+        offers.add(onto(mine, found, candidate, route));
+        others.removeIf(one -> one.route() == route);
       }
     }
-    return offers;
+    return Market.offers(offers, others);
   }
 
   @Override

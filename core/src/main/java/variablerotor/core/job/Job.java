@@ -96,7 +96,7 @@ public final class Job {
         hours,
         running.airflowCfm() == null ? airByTons(all.unit()) : running.airflowCfm(),
         running.yearsAhead() == null ? yearsLeft(all) : running.yearsAhead(),
-        Market.offers(Sourced.onto(typed(), log.sourced()), motors).stream()
+        Sourced.onto(typed(), log.sourced(), motors).stream()
             .map(
                 one ->
                     one.route().keepsVariableSpeed() ? one.orWatts(running.variableWatts()) : one)
@@ -135,12 +135,13 @@ public final class Job {
   }
 
   private @Nullable Sourced found(Route route, @Nullable String candidate) {
+    Sourced mine =
+        log.sourced().stream().filter(one -> one.route() == route).findFirst().orElse(null);
+    if (candidate == null || (mine != null && PartNumber.same(mine.number(), candidate))) {
+      return mine;
+    }
     return log.sourced().stream()
-        .filter(
-            one ->
-                candidate == null
-                    ? one.route() == route
-                    : one.route() == null && PartNumber.same(one.number(), candidate))
+        .filter(one -> one.route() == null && PartNumber.same(one.number(), candidate))
         .findFirst()
         .orElse(null);
   }

@@ -78,8 +78,11 @@ public final class Finder {
   public static Answer find(String typed, List<InStock> stock, List<Quote> quotes) {
     Finder finder = new Finder(typed, stock, quotes);
     finder.search();
+    boolean isNumber =
+        finder.found.values().stream().anyMatch(one -> one.how().compareTo(How.BARCODE) <= 0);
     return new Answer(
-        PartNumber.isMisread(typed), finder.found.values().stream().limit(MOST).toList());
+        PartNumber.isMisread(typed) && !isNumber,
+        finder.found.values().stream().limit(MOST).toList());
   }
 
   private void search() {

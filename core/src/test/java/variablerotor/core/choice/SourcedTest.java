@@ -82,14 +82,44 @@ class SourcedTest {
   @Test
   void whatIsTypedGoesBeforeWhatWasFoundFieldByField() {
     Sourced found = of(List.of(kept(null, 0)), List.of(quote(300.0, 0)));
-    Offer both = Sourced.onto(List.of(typed(500.0, null)), List.of(found)).get(0);
+    Offer both = Sourced.onto(List.of(typed(500.0, null)), List.of(found), List.of()).get(0);
     assertEquals(500, both.partPrice());
     assertEquals(4, both.leadDays());
     assertEquals(2, both.labourHours());
-    Offer none = Sourced.onto(List.of(), List.of(found)).get(0);
+    Offer none = Sourced.onto(List.of(), List.of(found), List.of()).get(0);
     assertEquals(300, none.partPrice());
     assertEquals(Route.SAME_MOTOR.usualHours(), none.labourHours());
-    assertEquals(List.of(typed(1.0, 1.0)), Sourced.onto(List.of(typed(1.0, 1.0)), List.of()));
+    assertEquals(
+        List.of(typed(1.0, 1.0)), Sourced.onto(List.of(typed(1.0, 1.0)), List.of(), List.of()));
+  }
+
+  /** The shop's price of the old one is none of what came in its place. */
+  @Test
+  void aSuccessorHasItsOwnPrice() {
+    Quote old =
+        new Quote("S", PartKind.MOTOR, "", null, null, 0, 9.0, "S2", Map.of(), THEN, List.of());
+    Quote now =
+        new Quote("S2", PartKind.MOTOR, "", null, 333.0, 1, 2.0, null, Map.of(), THEN, List.of());
+    Sourced found = of(List.of(kept(200.0, 0)), List.of(old, now));
+    assertEquals("S2", found.number());
+    assertEquals(333, found.price());
+    assertTrue(found.quoted());
+  }
+
+  /** What was found for a way is its price; the list's other motors for it are none any more. */
+  @Test
+  void aMotorOfTheListThatWasFoundForAWayStandsAlone() {
+    ShopMotor mine = listed(395.0, Place.VAN);
+    MotorPlate plate = MotorPlate.of(Family.CONSTANT_TORQUE, "115");
+    ShopMotor cheaper =
+        new ShopMotor(
+            new Candidate("N", plate, 1, List.of(), null), Place.VAN, 100.0, 0.0, null, null);
+    Sourced found =
+        Sourced.of(Route.EQUIVALENT_MOTOR, PartKind.MOTOR, "M", List.of(kept(400.0, 1)), List.of());
+    List<Offer> offers = Sourced.onto(List.of(), List.of(found), List.of(mine, cheaper));
+    assertEquals(1, offers.size());
+    assertEquals("M", offers.get(0).candidate(), "so that it is held against the old motor");
+    assertEquals(2, Sourced.onto(List.of(), List.of(), List.of(mine, cheaper)).size());
   }
 
   /** Half of what both ends of a link cost would be believed to be the whole. */
@@ -102,7 +132,7 @@ class SourcedTest {
             "M",
             List.of(kept(400.0, 1)),
             List.of(quote(1.0, 1)));
-    assertNull(Sourced.onto(List.of(), List.of(motor)).get(0).partPrice());
+    assertNull(Sourced.onto(List.of(), List.of(motor), List.of()).get(0).partPrice());
     Part board = new Part("B", PartKind.BOARD, "", null, null, 90.0, null, Map.of());
     Sourced other =
         Sourced.of(
@@ -111,7 +141,7 @@ class SourcedTest {
             "B",
             List.of(new InStock(board, List.of(new InStock.Lying(Place.SHELF, "A", 1)))),
             List.of());
-    assertEquals(490, Sourced.onto(List.of(), List.of(motor, other)).get(0).partPrice());
+    assertEquals(490, Sourced.onto(List.of(), List.of(motor, other), List.of()).get(0).partPrice());
   }
 
   private static ShopMotor listed(@Nullable Double price, @Nullable Place at) {

@@ -89,6 +89,18 @@ public class CallService {
     found(call);
   }
 
+  /**
+   * Nothing real is taken, ordered or lent for a call on a simulated motor.
+   *
+   * @throws Refused where it is one, or there is no such call
+   */
+  @Transactional(readOnly = true)
+  public void requireReal(UUID call) {
+    if (found(call).practice()) {
+      throw Refused.conflict("This call is practice: no real part is taken for it.");
+    }
+  }
+
   /** What was told last on a call. */
   public record Told(UUID call, Particulars particulars) {}
 

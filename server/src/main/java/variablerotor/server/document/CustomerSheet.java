@@ -11,6 +11,7 @@ import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
@@ -18,6 +19,7 @@ import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import variablerotor.core.choice.Sourced;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.route.RouteState;
 import variablerotor.core.text.Numbers;
@@ -168,6 +170,10 @@ class CustomerSheet {
         }
         cell.addElement(plain(way.route().detail(), 10, 3));
         cell.addElement(bold(price(way), 12, 8));
+        String age = age(way);
+        if (!age.isEmpty()) {
+          cell.addElement(plain(age, 9, 3));
+        }
         cell.addElement(plain(days(way.daysWithout()), 10, 3));
         for (var reason : way.reasons()) {
           cell.addElement(plain("First: " + reason.sentence(), 9, 3));
@@ -192,6 +198,20 @@ class CustomerSheet {
           + " "
           + Numbers.fixed(whole, 2)
           + (way.tax() == null ? ", before tax" : ", tax included");
+    }
+
+    /** Of which day the part's price is, where a supply house said it before today. */
+    private String age(WayView way) {
+      Sourced sourced = way.sourced();
+      boolean typed = way.typed() != null && way.typed().partPrice() != null;
+      if (sourced == null || typed || !sourced.quoted() || sourced.asOf() == null) {
+        return "";
+      }
+      LocalDate said =
+          OffsetDateTime.parse(sourced.asOf())
+              .atZoneSameInstant(ZoneId.of(call.settings().timeZone()))
+              .toLocalDate();
+      return said.isBefore(today) ? "The part's price is of " + DAY.format(said) + "." : "";
     }
 
     private void answer(Document page) {

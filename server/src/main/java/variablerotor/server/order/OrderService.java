@@ -138,7 +138,7 @@ public class OrderService {
    *
    * @param id of the part
    */
-  record TakenRow(UUID id, String number, String name, int count) {}
+  record TakenRow(UUID id, PartKind kind, String number, String name, int count) {}
 
   /**
    * All that a job takes.
@@ -166,11 +166,13 @@ public class OrderService {
     List<OrderRow> orders = rows(purchases.of(call));
     List<NeedRow> open = new ArrayList<>();
     List<Need> left = new ArrayList<>();
+    List<InStock> known = new ArrayList<>(all);
+    quotes.forEach(one -> known.add(new InStock(one.part(), List.of())));
     for (Need need : needs(job, call)) {
-      List<Part> fits = need.of(all, quotes).stream().map(InStock::part).toList();
+      List<Part> fits = need.of(known, quotes).stream().map(InStock::part).toList();
       int has =
           taken.stream()
-              .filter(one -> fits.stream().anyMatch(part -> part.goesBy(one.number())))
+              .filter(one -> meets(need, fits, one.kind(), one.number()))
               .mapToInt(TakenRow::count)
               .sum();
       int coming = count(orders, need, fits, PurchaseStore.State.ORDERED);
@@ -196,20 +198,23 @@ public class OrderService {
     return orders.stream()
         .map(OrderRow::order)
         .filter(one -> one.state() == state)
-        .filter(
-            one ->
-                PartNumber.same(one.number(), need.number())
-                    || fits.stream().anyMatch(part -> part.goesBy(one.number()))
-                    || (need.number() == null && fits.isEmpty() && one.kind() == need.kind()))
+        .filter(one -> meets(need, fits, one.kind(), one.number()))
         .mapToInt(PurchaseStore.Ordered::count)
         .sum();
+  }
+
+  /** What was not said which one it is, any of its kind meets: it was known to who took it. */
+  private static boolean meets(Need need, List<Part> fits, PartKind kind, String number) {
+    return PartNumber.same(number, need.number())
+        || fits.stream().anyMatch(part -> part.goesBy(number))
+        || (need.ask() != null && kind == need.kind());
   }
 
   private List<TakenRow> taken(UUID call) {
     List<TakenRow> rows = new ArrayList<>();
     for (Map.Entry<UUID, Integer> one : stock.taken(call).entrySet()) {
       Part part = stock.part(one.getKey());
-      rows.add(new TakenRow(one.getKey(), part.number(), part.name(), one.getValue()));
+      rows.add(new TakenRow(one.getKey(), part.kind(), part.number(), part.name(), one.getValue()));
     }
     rows.sort(Comparator.comparing(TakenRow::number));
     return rows;
@@ -294,6 +299,7 @@ public class OrderService {
   @Transactional
   public void order(UUID call, UUID id, Wanted wanted, Stamp stamp) {
     calls.lock(call);
+    calls.requireReal(call);
     Faults faults = new Faults().required("kind", wanted.kind(), "a kind of part");
     String number = wanted.number();
     if (number == null
@@ -429,6 +435,7 @@ public class OrderService {
   public void lend(
       UUID call, UUID id, UUID part, Place at, String where, @Nullable LocalDate due, Stamp stamp) {
     calls.lock(call);
+    calls.requireReal(call);
     Faults faults = new Faults().required("part", part, "the part that is lent");
     due(faults, due);
     faults.refuse();

@@ -199,7 +199,7 @@ public class StockService {
     checked(move).refuse();
     Part is = store.newest(part).orElseThrow(() -> Refused.missing("part"));
     if (move.call() != null) {
-      calls.require(move.call());
+      calls.requireReal(move.call());
     }
     // One part at a time: whoever comes second sees what is left.
     store.lock(part);
@@ -329,20 +329,20 @@ public class StockService {
   }
 
   /**
-   * Brings in a whole list: a part of a known number takes its place, and each row's count is what
-   * lies in its place from now on. One bad row, and nothing is.
+   * Brings in a list: a part of a known number takes its place, what has no column stays as it was,
+   * and each row's count is what lies in its place from now on. One bad row, and nothing is.
    *
    * @throws Refused with every row that is wrong
    */
   @Transactional
   public List<PartRow> bringIn(UUID id, String csv, Stamp stamp) {
     store.lockList();
-    Map<String, UUID> known = new HashMap<>();
-    store.all().forEach(one -> known.put(PartNumber.key(one.stock().part().number()), one.id()));
-    for (Listed one : listed(csv)) {
+    Map<String, StockStore.Kept> known = new HashMap<>();
+    store.all().forEach(one -> known.put(PartNumber.key(one.stock().part().number()), one));
+    for (Listed one : listed(csv, known)) {
       String key = PartNumber.key(one.part.number());
       UUID row = derived(id, key);
-      UUID part = known.getOrDefault(key, row);
+      UUID part = known.containsKey(key) ? known.get(key).id() : row;
       store.add(row, part, one.part, false, stamp);
       for (InStock.Lying lying : one.lying) {
         move(
@@ -362,11 +362,11 @@ public class StockService {
   /** A part of a table with the counts of its rows. */
   private record Listed(int row, Part part, List<InStock.Lying> lying) {}
 
-  private static List<Listed> listed(String csv) {
+  private static List<Listed> listed(String csv, Map<String, StockStore.Kept> known) {
     Columns.Read table = StockTable.COLUMNS.read(Csv.read(csv));
     List<InputFault> faults = new ArrayList<>(table.faults());
     Map<String, Listed> parts = new LinkedHashMap<>();
-    table.rows().forEach((row, told) -> listed(row, told, parts, faults));
+    table.rows().forEach((row, told) -> listed(row, told, known, parts, faults));
     if (parts.size() > MOST_PARTS) {
       faults.add(new InputFault("row", "allowed are at most " + MOST_PARTS + " parts"));
     }
@@ -377,9 +377,16 @@ public class StockService {
   }
 
   private static void listed(
-      int row, Map<String, Object> told, Map<String, Listed> parts, List<InputFault> faults) {
+      int row,
+      Map<String, Object> told,
+      Map<String, StockStore.Kept> known,
+      Map<String, Listed> parts,
+      List<InputFault> faults) {
     String path = "row " + row + ", ";
-    Map<String, Object> fields = new LinkedHashMap<>(told);
+    StockStore.Kept kept =
+        told.get("number") instanceof String number ? known.get(PartNumber.key(number)) : null;
+    Map<String, Object> fields = kept == null ? new LinkedHashMap<>() : kept.stock().part().tree();
+    fields.putAll(told);
     Object at = fields.remove("place");
     Object where = fields.remove("where");
     Object count = fields.remove("count");

@@ -4,12 +4,12 @@ import java.util.Arrays;
 import variablerotor.core.stock.RatingField;
 import variablerotor.server.csv.Columns;
 
-/** The stock as a table: a row for each part and place. */
+/** The stock as a table: a row for each part and place; a part that is new needs its kind. */
 final class StockTable {
   private StockTable() {}
 
   static final Columns COLUMNS =
-      new Columns("number", "kind")
+      new Columns("number")
           .texts("number", "kind", "name", "supplierNumber", "barcode")
           .numbers("price")
           .texts("place", "where")

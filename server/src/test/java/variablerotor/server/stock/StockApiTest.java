@@ -223,6 +223,36 @@ class StockApiTest {
     assertEquals(out, new String(tobin.bytes("/api/stock/export"), StandardCharsets.UTF_8));
   }
 
+  /** A sheet of counts says nothing of prices: what has no column stays. */
+  @Test
+  void whatHasNoColumnStaysAsItWas() {
+    String number = own + "-o";
+    bringIn(HEAD + number + ",CAPACITOR,Round,12.5,VAN,Wren,3,7.5\n");
+    Visitor.Answer counted = bringIn("number,place,where,count\n" + number + ",VAN,Wren,1\n");
+    assertEquals(200, counted.status(), counted.body());
+    Visitor.Answer found = tobin.get("/api/stock/find?q=" + number);
+    assertEquals(12.5, found.at("parts.0.found.part.price"), found.body());
+    assertEquals(1.0, found.at("parts.0.found.places.0.count"));
+    bringIn("number,price\n" + number + ",\n");
+    assertNull(
+        tobin.get("/api/stock/find?q=" + number).at("parts.0.found.part.price"),
+        "an empty cell takes it away");
+    Visitor.Answer unknown = bringIn("number,price\n" + own + "-p,3\n");
+    assertEquals("row 2, kind", unknown.at("errors.0.path"), unknown.body());
+  }
+
+  @Test
+  void nothingRealIsTakenForPractice() {
+    UUID part = part(own + "-q", "");
+    move(part, "RECEIVED", 1, "");
+    UUID call = UUID.randomUUID();
+    Visitor.Answer practice =
+        tobin.put(
+            "/api/practice/" + call, "{\"family\":\"CONSTANT_TORQUE\",\"symptom\":\"NO_RUN\"}");
+    assertEquals(200, practice.status(), practice.body());
+    assertEquals(409, move(part, "TAKEN", 1, forCall("/" + call)).status());
+  }
+
   /** As a spreadsheet of another country writes it. */
   @Test
   void semicolonsAndDecimalCommasAreReadWhereTheyAreAllOfAKind() {
