@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
@@ -82,17 +83,36 @@ class WayPartStore implements CallPart {
     job.sourced(sourced);
   }
 
+  /**
+   * What was worked out last, and from which lists. It is asked for with every reading of every
+   * call; both lists stay the same ones for as long as nothing changes.
+   */
+  private record Worked(List<StockStore.Kept> stock, List<Quote> quotes, List<Sourced> motors) {}
+
+  private final AtomicReference<Worked> worked =
+      new AtomicReference<>(new Worked(List.of(), List.of(), List.of()));
+
   /** Where the motors that the shop keeps lie, and what they cost. */
   List<Sourced> motors() {
-    List<Quote> quotes =
-        supply.kept().stream().filter(one -> one.kind() == PartKind.MOTOR).toList();
-    List<InStock> kept =
-        stock.all().stream()
-            .map(StockStore.Kept::stock)
-            .filter(one -> one.part().kind() == PartKind.MOTOR)
-            .toList();
-    return kept.stream()
-        .map(one -> Sourced.of(null, PartKind.MOTOR, one.part().number(), kept, quotes))
-        .toList();
+    List<StockStore.Kept> all = stock.all();
+    List<Quote> said = supply.kept();
+    Worked last = worked.get();
+    if (last.stock != all || last.quotes != said) {
+      List<Quote> quotes = said.stream().filter(one -> one.kind() == PartKind.MOTOR).toList();
+      List<InStock> kept =
+          all.stream()
+              .map(StockStore.Kept::stock)
+              .filter(one -> one.part().kind() == PartKind.MOTOR)
+              .toList();
+      last =
+          new Worked(
+              all,
+              said,
+              kept.stream()
+                  .map(one -> Sourced.of(null, PartKind.MOTOR, one.part().number(), kept, quotes))
+                  .toList());
+      worked.set(last);
+    }
+    return last.motors;
   }
 }
