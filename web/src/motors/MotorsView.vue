@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { get, Refusal, request } from '../api/client'
+import { get } from '../api/client'
 import type { MotorRow, Settings, UnitFit } from '../api/types'
 import { familyTitle, loadCatalogue } from '../catalogue/catalogue'
 import MotorPoints from '../choose/MotorPoints.vue'
 import { fitTitle, liesTitle, placeTitle, pointsTitle } from '../choose/words'
+import { useCsv } from '../shared/csv'
+import CsvButton from '../shared/CsvButton.vue'
+import CsvFaults from '../shared/CsvFaults.vue'
 import { money } from '../shared/money'
 import TopBar from '../shared/TopBar.vue'
 import StockTabs from '../stock/StockTabs.vue'
@@ -17,7 +20,6 @@ const search = ref('')
 const open = ref<string | null>(null)
 const units = ref<UnitFit[] | null>(null)
 const editing = ref<MotorRow | 'new' | null>(null)
-const refusal = ref<Refusal | null>(null)
 const fault = ref('')
 const said = ref('')
 
@@ -63,23 +65,10 @@ function kept(now: MotorRow[]) {
   said.value = 'Kept.'
 }
 
-async function bringIn(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  if (!file) return
-  refusal.value = null
-  fault.value = ''
-  said.value = ''
-  try {
-    const csv = new Blob([await file.arrayBuffer()], { type: 'text/csv' })
-    rows.value = await request<MotorRow[]>('PUT', `/api/motors/imports/${crypto.randomUUID()}`, csv)
-    said.value = `Brought in. The list has ${rows.value.length} motors.`
-  } catch (failed) {
-    if (failed instanceof Refusal) refusal.value = failed
-    else fault.value = 'No answer from the server. Nothing was brought in; try again.'
-  }
-  input.value = ''
-}
+const csv = useCsv<MotorRow>('/api/motors/imports', (all) => {
+  rows.value = all
+  said.value = `Brought in. The list has ${all.length} motors.`
+})
 
 const plateOf = (row: MotorRow) => {
   const { plate } = row.motor.candidate
@@ -103,24 +92,14 @@ const plateOf = (row: MotorRow) => {
         Search <el-input v-model="search" name="search" placeholder="name, kind, hp, volts" />
       </label>
       <button type="button" class="quiet-button" @click="editing = 'new'">Type a motor</button>
-      <label class="quiet-button file">
-        Bring in a CSV
-        <input type="file" accept=".csv,text/csv" class="visually-hidden" @change="bringIn" />
-      </label>
+      <CsvButton @file="csv.bringIn" />
       <a href="/api/motors/export" download>CSV of the list</a>
     </div>
     <p v-if="said" role="status">{{ said }}</p>
     <p v-if="fault" class="notice failed" role="alert">
       {{ fault }} <button type="button" class="link-button" @click="load">Try again</button>
     </p>
-    <div v-if="refusal" class="notice failed" role="alert">
-      <p>Nothing was brought in. What is wrong:</p>
-      <ul>
-        <li v-for="error in refusal.errors" :key="error.path + error.message">
-          <strong>{{ error.path }}</strong>: {{ error.message }}
-        </li>
-      </ul>
-    </div>
+    <CsvFaults :refusal="csv.refusal.value" :fault="csv.fault.value" />
     <MotorForm
       v-if="editing"
       :key="editing === 'new' ? 'new' : editing.id"
@@ -186,16 +165,6 @@ const plateOf = (row: MotorRow) => {
 
 .search {
   flex: 1 1 240px;
-}
-
-.file {
-  display: inline-flex;
-  align-items: center;
-}
-
-.file:focus-within {
-  outline: 3px solid var(--copper);
-  outline-offset: 2px;
 }
 
 .tools a {

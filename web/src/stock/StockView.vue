@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, Refusal, request } from '../api/client'
+import { get } from '../api/client'
 import type { PartRow, Settings } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
+import { useCsv } from '../shared/csv'
+import CsvButton from '../shared/CsvButton.vue'
+import CsvFaults from '../shared/CsvFaults.vue'
 import { money } from '../shared/money'
 import TopBar from '../shared/TopBar.vue'
 import PartFinder from './PartFinder.vue'
@@ -19,7 +22,6 @@ const currency = ref('USD')
 const only = ref('')
 const kind = ref('')
 const adding = ref(false)
-const refusal = ref<Refusal | null>(null)
 const fault = ref('')
 const said = ref('')
 
@@ -67,23 +69,10 @@ function kept(now: PartRow[]) {
   said.value = 'Kept.'
 }
 
-async function bringIn(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  if (!file) return
-  refusal.value = null
-  fault.value = ''
-  said.value = ''
-  try {
-    const csv = new Blob([await file.arrayBuffer()], { type: 'text/csv' })
-    rows.value = await request<PartRow[]>('PUT', `/api/stock/imports/${crypto.randomUUID()}`, csv)
-    said.value = `Brought in. The stock has ${rows.value.length} parts.`
-  } catch (failed) {
-    if (failed instanceof Refusal) refusal.value = failed
-    else fault.value = 'No answer from the server. Nothing was brought in; try again.'
-  }
-  input.value = ''
-}
+const csv = useCsv<PartRow>('/api/stock/imports', (all) => {
+  rows.value = all
+  said.value = `Brought in. The stock has ${all.length} parts.`
+})
 </script>
 
 <template>
@@ -120,24 +109,14 @@ async function bringIn(event: Event) {
         </select>
       </label>
       <button type="button" class="quiet-button" @click="adding = !adding">Add a part</button>
-      <label class="quiet-button file">
-        Bring in a CSV
-        <input type="file" accept=".csv,text/csv" class="visually-hidden" @change="bringIn" />
-      </label>
+      <CsvButton @file="csv.bringIn" />
       <a class="says" href="/api/stock/export" download>CSV of the stock</a>
     </div>
     <p v-if="said" role="status">{{ said }}</p>
     <p v-if="fault" class="notice failed" role="alert">
       {{ fault }} <button type="button" class="link-button" @click="load">Try again</button>
     </p>
-    <div v-if="refusal" class="notice failed" role="alert">
-      <p>Nothing was brought in. What is wrong:</p>
-      <ul>
-        <li v-for="error in refusal.errors" :key="error.path + error.message">
-          <strong>{{ error.path }}</strong>: {{ error.message }}
-        </li>
-      </ul>
-    </div>
+    <CsvFaults :refusal="csv.refusal.value" :fault="csv.fault.value" />
     <PartForm v-if="adding" @kept="kept" @close="adding = false" />
     <p v-if="!rows && !fault" class="soft" role="status">Reading the stock…</p>
     <p v-else-if="rows && !rows.length" class="card">
@@ -183,17 +162,11 @@ async function bringIn(event: Event) {
   gap: 12px 16px;
 }
 
-.file,
 .as-button {
   display: inline-flex;
   align-items: center;
   color: inherit;
   text-decoration: none;
-}
-
-.file:focus-within {
-  outline: 3px solid var(--copper);
-  outline-offset: 2px;
 }
 
 .group {

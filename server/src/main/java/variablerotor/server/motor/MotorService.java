@@ -98,10 +98,7 @@ public class MotorService {
     try {
       return CaseReader.shopMotor(told);
     } catch (InputFaults faults) {
-      throw Refused.fields(
-          faults.faults().stream()
-              .map(one -> new InputFault(where + one.path(), one.message()))
-              .toList());
+      throw Refused.fields(where, faults.faults());
     }
   }
 

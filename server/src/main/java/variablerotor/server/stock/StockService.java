@@ -145,10 +145,7 @@ public class StockService {
     try {
       return PartReader.part(told);
     } catch (InputFaults faults) {
-      throw Refused.fields(
-          faults.faults().stream()
-              .map(one -> new InputFault(where + one.path(), one.message()))
-              .toList());
+      throw Refused.fields(where, faults.faults());
     }
   }
 

@@ -34,6 +34,16 @@ public class Refused extends RuntimeException {
     return new Refused(HttpStatus.UNPROCESSABLE_CONTENT, detail, faults);
   }
 
+  /**
+   * Several fields of one row of a list, or of one part of a whole.
+   *
+   * @param where put before each path
+   */
+  public static Refused fields(String where, List<InputFault> faults) {
+    return fields(
+        faults.stream().map(one -> new InputFault(where + one.path(), one.message())).toList());
+  }
+
   /** There is no such thing. */
   public static Refused missing(String what) {
     return new Refused(HttpStatus.NOT_FOUND, "There is no such " + what + ".", List.of());
