@@ -19,6 +19,9 @@ const FIELDS: { name: Name; title: string; unit: string; most: number }[] = [
   { name: 'wattsPerThousandCfm', title: 'Power for 1,000 cfm', unit: 'W', most: 10_000 },
 ]
 
+/** What every price has; the rest is folded away. */
+const SHOWN = 3
+
 const usual = computed(
   () => catalogue.value?.routes.find((one) => one.id === props.way.route)?.usualHours,
 )
@@ -63,7 +66,7 @@ function keep() {
     </p>
     <div class="fields">
       <FigureInput
-        v-for="(field, index) in FIELDS"
+        v-for="(field, index) in FIELDS.slice(0, SHOWN)"
         :key="field.name"
         v-model="typed[field.name]"
         :name="field.name"
@@ -73,6 +76,23 @@ function keep() {
         :autofocus="index === 0"
       />
     </div>
+    <details class="fold" :open="FIELDS.slice(SHOWN).some((one) => faults[one.name])">
+      <summary>
+        <h2>More of it</h2>
+        <span class="soft">its warranty, its power</span>
+      </summary>
+      <div class="fields more">
+        <FigureInput
+          v-for="field in FIELDS.slice(SHOWN)"
+          :key="field.name"
+          v-model="typed[field.name]"
+          :name="field.name"
+          :title="field.title"
+          :unit="field.unit"
+          :fault="faults[field.name]"
+        />
+      </div>
+    </details>
     <p class="row">
       <el-button type="primary" native-type="submit">Keep the price</el-button>
       <button type="button" class="link-button" @click="emit('close')">Close</button>
@@ -84,6 +104,10 @@ function keep() {
 .price {
   display: grid;
   gap: 14px;
+}
+
+.more {
+  margin-top: 10px;
 }
 
 .fields {
