@@ -42,7 +42,8 @@ import variablerotor.server.decision.DecisionService;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.motor.MotorService;
 import variablerotor.server.offer.OfferService;
-import variablerotor.server.order.OrderService;
+import variablerotor.server.order.Loans;
+import variablerotor.server.order.Purchases;
 import variablerotor.server.photo.PhotoService;
 import variablerotor.server.reading.ReadingService;
 import variablerotor.server.shop.SettingsStore;
@@ -72,7 +73,8 @@ class FirstStart implements ApplicationRunner {
   private final MotorService motors;
   private final StockService stock;
   private final SourcingService sourcing;
-  private final OrderService orders;
+  private final Purchases orders;
+  private final Loans loans;
   private final AnswerService answers;
   private final TransactionTemplate transaction;
   private final Clock clock;
@@ -92,7 +94,8 @@ class FirstStart implements ApplicationRunner {
       MotorService motors,
       StockService stock,
       SourcingService sourcing,
-      OrderService orders,
+      Purchases orders,
+      Loans loans,
       AnswerService answers,
       TransactionTemplate transaction,
       Clock clock) {
@@ -111,6 +114,7 @@ class FirstStart implements ApplicationRunner {
     this.stock = stock;
     this.sourcing = sourcing;
     this.orders = orders;
+    this.loans = loans;
     this.answers = answers;
     this.transaction = transaction;
     this.clock = clock;
@@ -257,7 +261,7 @@ class FirstStart implements ApplicationRunner {
     orders.order(
         call,
         UUID.randomUUID(),
-        new OrderService.Wanted(
+        new Purchases.Wanted(
             PartKind.valueOf((String) one.get("kind")),
             (String) one.get("number"),
             (String) one.get("name"),
@@ -275,7 +279,7 @@ class FirstStart implements ApplicationRunner {
             .orElseThrow()
             .id();
     Place at = Place.valueOf((String) one.get("at"));
-    orders.lend(call, UUID.randomUUID(), part, at, (String) one.get("where"), null, then);
+    loans.lend(call, UUID.randomUUID(), part, at, (String) one.get("where"), null, then);
   }
 
   /** A plan with only these wires made. */

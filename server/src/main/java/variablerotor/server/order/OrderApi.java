@@ -16,30 +16,35 @@ import variablerotor.server.log.Stamps;
 /** What jobs take, over HTTP. */
 @RestController
 class OrderApi {
-  private final OrderService orders;
+  private final JobPartsService parts;
+  private final Purchases orders;
+  private final Loans loans;
   private final Stamps stamps;
 
-  OrderApi(OrderService orders, Stamps stamps) {
+  OrderApi(JobPartsService parts, Purchases orders, Loans loans, Stamps stamps) {
+    this.parts = parts;
     this.orders = orders;
+    this.loans = loans;
     this.stamps = stamps;
   }
 
   /** What the way that was chosen takes, and where it comes from; the van at the job first. */
   @GetMapping("/api/calls/{call}/parts")
-  OrderService.JobParts parts(@PathVariable UUID call, @RequestParam(required = false) String van) {
-    return orders.of(call, van);
+  JobPartsService.JobParts parts(
+      @PathVariable UUID call, @RequestParam(required = false) String van) {
+    return parts.of(call, van);
   }
 
   @PutMapping("/api/calls/{call}/orders/{id}")
-  OrderService.JobParts order(
-      @PathVariable UUID call, @PathVariable UUID id, @RequestBody OrderService.Wanted body) {
+  JobPartsService.JobParts order(
+      @PathVariable UUID call, @PathVariable UUID id, @RequestBody Purchases.Wanted body) {
     orders.order(call, id, body, stamps.now());
-    return orders.of(call, null);
+    return parts.of(call, null);
   }
 
   /** Orders of all calls, the newest first. */
   @GetMapping("/api/orders")
-  List<OrderService.OrderRow> orders() {
+  List<Purchases.OrderRow> orders() {
     return orders.orders();
   }
 
@@ -50,10 +55,10 @@ class OrderApi {
 
   /** What became of an order: due another day, arrived, or cancelled. */
   @PutMapping("/api/orders/{order}/news/{id}")
-  OrderService.JobParts tell(
+  JobPartsService.JobParts tell(
       @PathVariable UUID order, @PathVariable UUID id, @RequestBody NewsRequest body) {
     orders.tell(order, id, body.what(), body.due(), stamps.now());
-    return orders.of(orders.callOf(order), null);
+    return parts.of(orders.callOf(order), null);
   }
 
   /**
@@ -63,16 +68,16 @@ class OrderApi {
   record LoanRequest(UUID part, Place at, String where, @Nullable LocalDate due) {}
 
   @PutMapping("/api/calls/{call}/loans/{id}")
-  OrderService.JobParts lend(
+  JobPartsService.JobParts lend(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody LoanRequest body) {
-    orders.lend(call, id, body.part(), body.at(), body.where(), body.due(), stamps.now());
-    return orders.of(call, null);
+    loans.lend(call, id, body.part(), body.at(), body.where(), body.due(), stamps.now());
+    return parts.of(call, null);
   }
 
   /** What is out, then what came back, of all calls. */
   @GetMapping("/api/loans")
-  List<OrderService.LoanRow> loans() {
-    return orders.loans();
+  List<Loans.LoanRow> loans() {
+    return loans.loans();
   }
 
   /**
@@ -81,9 +86,9 @@ class OrderApi {
   record BackRequest(Place at, String where) {}
 
   @PutMapping("/api/loans/{loan}/returns/{id}")
-  List<OrderService.LoanRow> back(
+  List<Loans.LoanRow> back(
       @PathVariable UUID loan, @PathVariable UUID id, @RequestBody BackRequest body) {
-    orders.back(loan, id, body.at(), body.where(), stamps.now());
-    return orders.loans();
+    loans.back(loan, id, body.at(), body.where(), stamps.now());
+    return loans.loans();
   }
 }

@@ -71,7 +71,7 @@ class PurchaseStore {
       String changed) {}
 
   /** False where it is kept already. */
-  boolean add(UUID id, UUID call, OrderService.Wanted wanted, String currency, Stamp stamp) {
+  boolean add(UUID id, UUID call, Purchases.Wanted wanted, String currency, Stamp stamp) {
     return log.keep(
         Save.of("order", PURCHASE, id)
             .told(PURCHASE.CALL_ID, call)

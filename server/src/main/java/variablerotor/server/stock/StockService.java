@@ -1,16 +1,13 @@
 package variablerotor.server.stock;
 
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.casefile.PartReader;
 import variablerotor.core.stock.Finder;
@@ -18,10 +15,7 @@ import variablerotor.core.stock.InStock;
 import variablerotor.core.stock.Part;
 import variablerotor.core.stock.PartNumber;
 import variablerotor.core.stock.Place;
-import variablerotor.core.text.Numbers;
 import variablerotor.server.call.CallService;
-import variablerotor.server.csv.Columns;
-import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.supply.SupplyService;
@@ -31,10 +25,9 @@ import variablerotor.server.web.Refused;
 /** Parts that the shop keeps, and how many of each lie where. */
 @Service
 public class StockService {
-  private static final int MOST_PARTS = 5000;
-  private static final int MOST_FAULTS = 200;
+  static final int MOST_PARTS = 5000;
   private static final int MOST_MOVES = 100;
-  private static final int LONGEST_PLACE = 60;
+  static final int LONGEST_PLACE = 60;
   private static final int LONGEST_QUESTION = 100;
 
   private final StockStore store;
@@ -141,7 +134,7 @@ public class StockService {
     return all;
   }
 
-  private static Part read(Object told, String where) {
+  static Part read(Object told, String where) {
     try {
       return PartReader.part(told);
     } catch (InputFaults faults) {
@@ -336,12 +329,12 @@ public class StockService {
     store.lockList();
     Map<String, StockStore.Kept> known = new HashMap<>();
     store.all().forEach(one -> known.put(PartNumber.key(one.stock().part().number()), one));
-    for (Listed one : listed(csv, known)) {
-      String key = PartNumber.key(one.part.number());
+    for (StockTable.Listed one : StockTable.read(csv, known)) {
+      String key = PartNumber.key(one.part().number());
       UUID row = derived(id, key);
       UUID part = known.containsKey(key) ? known.get(key).id() : row;
-      store.add(row, part, one.part, false, stamp);
-      for (InStock.Lying lying : one.lying) {
+      store.add(row, part, one.part(), false, stamp);
+      for (InStock.Lying lying : one.lying()) {
         move(
             part,
             derived(id, key + " " + lying.at() + " " + lying.where()),
@@ -356,126 +349,9 @@ public class StockService {
     return UUID.nameUUIDFromBytes((id + " " + what).getBytes(StandardCharsets.UTF_8));
   }
 
-  /** A part of a table with the counts of its rows. */
-  private record Listed(int row, Part part, List<InStock.Lying> lying) {}
-
-  private static List<Listed> listed(String csv, Map<String, StockStore.Kept> known) {
-    Columns.Read table = StockTable.COLUMNS.read(Csv.read(csv));
-    List<InputFault> faults = new ArrayList<>(table.faults());
-    Map<String, Listed> parts = new LinkedHashMap<>();
-    table.rows().forEach((row, told) -> listed(row, told, known, parts, faults));
-    if (parts.size() > MOST_PARTS) {
-      faults.add(new InputFault("row", "allowed are at most " + MOST_PARTS + " parts"));
-    }
-    if (!faults.isEmpty()) {
-      throw Refused.fields(faults.subList(0, Math.min(MOST_FAULTS, faults.size())));
-    }
-    return List.copyOf(parts.values());
-  }
-
-  private static void listed(
-      int row,
-      Map<String, Object> told,
-      Map<String, StockStore.Kept> known,
-      Map<String, Listed> parts,
-      List<InputFault> faults) {
-    String path = "row " + row + ", ";
-    StockStore.Kept kept =
-        told.get("number") instanceof String number ? known.get(PartNumber.key(number)) : null;
-    Map<String, Object> fields = kept == null ? new LinkedHashMap<>() : kept.stock().part().tree();
-    fields.putAll(told);
-    Object at = fields.remove("place");
-    Object where = fields.remove("where");
-    Object count = fields.remove("count");
-    Part part;
-    try {
-      part = read(fields, path);
-    } catch (Refused refused) {
-      faults.addAll(refused.faults());
-      return;
-    }
-    Listed before = parts.get(PartNumber.key(part.number()));
-    if (before != null && !before.part.equals(part)) {
-      faults.add(
-          new InputFault(
-              path + "number",
-              "row " + before.row + " has this number and says something else of the part"));
-      return;
-    }
-    Listed one = before == null ? new Listed(row, part, new ArrayList<>()) : before;
-    parts.put(PartNumber.key(part.number()), one);
-    if (at == null && where == null && count == null) {
-      return;
-    }
-    InStock.Lying lying = lying(path, at, where, count, faults);
-    if (lying == null) {
-      return;
-    }
-    if (one.lying.stream()
-        .anyMatch(each -> each.at() == lying.at() && each.where().equals(lying.where()))) {
-      faults.add(new InputFault(path + "where", "this part and place stand in a row before"));
-    }
-    one.lying.add(lying);
-  }
-
-  private static InStock.@Nullable Lying lying(
-      String path, Object at, Object where, Object count, List<InputFault> faults) {
-    int before = faults.size();
-    Place place = "VAN".equals(at) ? Place.VAN : "SHELF".equals(at) ? Place.SHELF : null;
-    if (place == null) {
-      faults.add(
-          new InputFault(path + "place", "found " + spoken(at) + "; allowed is VAN or SHELF"));
-    }
-    if (!(where instanceof String name) || name.length() > LONGEST_PLACE) {
-      faults.add(
-          new InputFault(
-              path + "where",
-              "required is the name of the van or shelf, at most "
-                  + LONGEST_PLACE
-                  + " characters"));
-    }
-    boolean whole =
-        count instanceof Double number
-            && number >= 0
-            && number <= PartReader.MOST_COUNT
-            && number == Math.rint(number);
-    if (!whole) {
-      faults.add(
-          new InputFault(
-              path + "count",
-              "found "
-                  + spoken(count)
-                  + "; allowed is a whole number from 0 to "
-                  + PartReader.MOST_COUNT));
-    }
-    return faults.size() > before
-        ? null
-        : new InStock.Lying(place, (String) where, ((Double) count).intValue());
-  }
-
-  private static String spoken(@Nullable Object value) {
-    return value == null
-        ? "nothing"
-        : value instanceof Double number ? Numbers.plain(number, 6) : "\"" + value + "\"";
-  }
-
   /** The list as CSV, as it can be brought in again. */
   @Transactional(readOnly = true)
   String export() {
-    List<Map<String, Object>> rows = new ArrayList<>();
-    for (InStock one : stock()) {
-      List<InStock.Lying> places = one.places();
-      if (places.isEmpty()) {
-        rows.add(one.part().tree());
-      }
-      for (InStock.Lying lying : places) {
-        Map<String, Object> row = one.part().tree();
-        row.put("place", lying.at().name());
-        row.put("where", lying.where());
-        row.put("count", (double) lying.count());
-        rows.add(row);
-      }
-    }
-    return Csv.write(StockTable.COLUMNS.write(rows));
+    return StockTable.write(stock());
   }
 }
