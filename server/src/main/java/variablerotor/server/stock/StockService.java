@@ -189,6 +189,8 @@ public class StockService {
     checked(move).refuse();
     Part is = store.newest(part).orElseThrow(() -> Refused.missing("part"));
     if (move.call() != null) {
+      // The call before the part, as everywhere: two who wait for each other would wait forever.
+      calls.lock(move.call());
       calls.requireReal(move.call());
     }
     // One part at a time: whoever comes second sees what is left.

@@ -5,9 +5,14 @@ import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -189,6 +194,29 @@ class OrderApiTest {
     Map<String, Object> sorted = new java.util.TreeMap<>();
     ((Map<?, ?>) map).forEach((key, value) -> sorted.put((String) key, value));
     return sorted;
+  }
+
+  /**
+   * Lent, taken, put back and ordered at once for one call: nobody waits for each other forever.
+   */
+  @Test
+  void manyThingsAtOnceOnOneCall() throws Exception {
+    UUID part = motor(own + "-f", 40);
+    String call = chosen(own + "-f");
+    String forCall = ",\"call\":\"" + id(call) + "\"";
+    List<Callable<Integer>> doings = new ArrayList<>();
+    for (int i = 0; i < 12; i++) {
+      doings.add(() -> lend(call, part).status());
+      doings.add(() -> move(part, "TAKEN", 1, forCall).status());
+      doings.add(() -> order(call, own + "-f", "").status());
+    }
+    ExecutorService pool = Executors.newFixedThreadPool(8);
+    for (Future<Integer> one : pool.invokeAll(doings)) {
+      assertEquals(200, one.get());
+    }
+    pool.shutdown();
+    assertEquals(
+        16.0, tobin.get("/api/stock/find?q=" + own + "-f").at("parts.0.found.places.0.count"));
   }
 
   @Test
