@@ -32,6 +32,14 @@ describe('where parts lie and what they cost, as it is said', () => {
     expect(daysTitle(1)).toBe('1 day')
   })
 
+  it('says of a price of long ago that it may have changed', () => {
+    const asOf = new Date(Date.now() - 8 * 86_400_000).toISOString()
+    expect(quoteTitle(quote({ price: 17, stock: 1, asOf }), 'USD')).toContain('may have changed')
+    expect(sourceTitle(sourced({ at: 'VAN', where: 'W', quoted: true, asOf }))).toContain(
+      'may have changed',
+    )
+  })
+
   it('says whose price it is', () => {
     expect(sourceTitle(sourced({ at: 'VAN', where: 'Wren', price: 9 }))).toBe('M, on van Wren')
     expect(sourceTitle(sourced({ at: 'SUPPLY_HOUSE', quoted: true, asOf: now }))).toBe(

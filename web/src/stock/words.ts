@@ -29,19 +29,26 @@ export const liesWhere = (places: Lying[]) =>
 
 export const daysTitle = (days: number) => `${days} ${days === 1 ? 'day' : 'days'}`
 
+/** What a supply house said longer ago may no longer be so [d]. Common practice. */
+const STALE_DAYS = 7
+const said = (asOf: string) =>
+  Date.now() - Date.parse(asOf) > STALE_DAYS * 86_400_000
+    ? `${ago(asOf)}: it may have changed`
+    : ago(asOf)
+
 /** What the supply house said of price and time, and how long ago. */
 export function quoteTitle(quote: Quote, currency: string): string {
   const price = quote.price === undefined ? 'no price' : money(quote.price, currency)
   const stock = quote.stock ? `${quote.stock} in stock` : ''
   const days =
     !quote.stock && quote.leadDays !== undefined ? `there in ${daysTitle(quote.leadDays)}` : ''
-  return [price, stock || days || 'stock not said', `said ${ago(quote.asOf)}`].join(', ')
+  return [price, stock || days || 'stock not said', `said ${said(quote.asOf)}`].join(', ')
 }
 
 /** What would be ordered, at what price, as the supply house said it last. */
 export function buyTitle(buy: NonNullable<PickLine['buy']>, currency: string): string {
   const price = buy.price === undefined ? 'no price' : `${money(buy.price, currency)} each`
-  return [buy.number, buy.name, price, `said ${ago(buy.asOf)}`].filter(Boolean).join(', ')
+  return [buy.number, buy.name, price, `said ${said(buy.asOf)}`].filter(Boolean).join(', ')
 }
 
 /** Where the price of a way comes from. */
@@ -52,10 +59,10 @@ export function sourceTitle(sourced: Sourced): string {
       : sourced.at === 'SUPPLY_HOUSE'
         ? 'at the supply house'
         : 'nobody has one now'
-  const said = sourced.asOf
-    ? `${sourced.quoted ? 'its price' : 'it said so'} ${ago(sourced.asOf)}`
+  const age = sourced.asOf
+    ? `${sourced.quoted ? 'its price' : 'it said so'} ${said(sourced.asOf)}`
     : ''
-  return [sourced.number, from, said].filter(Boolean).join(', ')
+  return [sourced.number, from, age].filter(Boolean).join(', ')
 }
 
 const REASONS: Record<Moved['reason'], string> = {
