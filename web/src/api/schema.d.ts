@@ -2296,6 +2296,8 @@ export interface components {
             count: number;
             /** Format: uuid */
             id: string;
+            /** @enum {string} */
+            kind: "MOTOR" | "MODULE" | "BOARD" | "DRIVE" | "CAPACITOR" | "RELAY" | "CONTACTOR" | "OVERLOAD" | "TRANSFORMER" | "ADAPTER" | "OTHER";
             name: string;
             number: string;
         };
