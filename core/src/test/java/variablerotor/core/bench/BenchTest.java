@@ -10,6 +10,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -31,6 +32,7 @@ import variablerotor.core.winding.Phase;
  * The diagnosis held against machines that know nothing of its odds. With fixed seeds: a regression
  * on accuracy, not on time.
  */
+@Order(1)
 class BenchTest {
   /** The bars of a population that is not drawn from the odds of the diagnosis. */
   @Test
