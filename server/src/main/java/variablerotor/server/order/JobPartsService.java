@@ -2,6 +2,7 @@ package variablerotor.server.order;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -99,43 +100,87 @@ class JobPartsService {
     List<Quote> quotes = supply.kept();
     List<TakenRow> taken = taken(call);
     List<Purchases.OrderRow> orders = purchases.of(call);
-    List<NeedRow> open = new ArrayList<>();
-    List<Need> left = new ArrayList<>();
+    List<Loans.LoanRow> lent = loans.of(call);
     List<InStock> known = new ArrayList<>(all);
     quotes.forEach(one -> known.add(new InStock(one.part(), List.of())));
+    List<Lot> here = new ArrayList<>();
+    taken.forEach(one -> here.add(new Lot(one.kind(), one.number(), one.count())));
+    if (job.chosen() == Route.LOANER) {
+      lent.stream()
+          .filter(one -> one.loan().back() == null)
+          .forEach(one -> here.add(new Lot(PartKind.MOTOR, one.number(), 1)));
+    }
+    List<Lot> coming = lots(orders, PurchaseStore.State.ORDERED);
+    List<Lot> came = lots(orders, PurchaseStore.State.ARRIVED);
+    List<NeedRow> rows = new ArrayList<>();
+    List<Need> left = new ArrayList<>();
     for (Need need : needs(job, call)) {
       List<Part> fits = need.of(known, quotes).stream().map(InStock::part).toList();
-      int has =
-          taken.stream()
-              .filter(one -> meets(need, fits, one.kind(), one.number()))
-              .mapToInt(TakenRow::count)
-              .sum();
-      int coming = count(orders, need, fits, PurchaseStore.State.ORDERED);
-      int came = count(orders, need, fits, PurchaseStore.State.ARRIVED);
-      open.add(new NeedRow(need, has, coming, came, null));
-      left.add(need.of(need.count() - has - coming - came));
-    }
-    List<PickList.PickLine> lines =
-        PickList.of(left.stream().filter(one -> one.count() > 0).toList(), all, quotes, van);
-    List<NeedRow> rows = new ArrayList<>();
-    int at = 0;
-    for (int i = 0; i < open.size(); i++) {
-      NeedRow one = open.get(i);
-      PickList.PickLine line = left.get(i).count() > 0 ? lines.get(at++) : null;
-      rows.add(new NeedRow(one.need(), one.taken(), one.ordered(), one.arrived(), line));
+      int has = use(here, need, fits, need.count());
+      int arrived = use(came, need, fits, need.count() - has);
+      int ordered = use(coming, need, fits, need.count() - has - arrived);
+      rows.add(new NeedRow(need, has, ordered, arrived, null));
+      left.add(need.of(need.count() - has - arrived - ordered));
     }
     return new JobParts(
-        job.chosen(), rows, taken, orders, loans.of(call), job.options().ranking().loan());
+        job.chosen(),
+        withLines(rows, left, PickList.of(missing(left), all, quotes, van)),
+        taken,
+        orders,
+        lent,
+        job.options().ranking().loan());
   }
 
-  private static int count(
-      List<Purchases.OrderRow> orders, Need need, List<Part> fits, PurchaseStore.State state) {
+  private static List<Need> missing(List<Need> left) {
+    return left.stream().filter(one -> one.count() > 0).toList();
+  }
+
+  /** Each row with the line of what it still misses. */
+  private static List<NeedRow> withLines(
+      List<NeedRow> rows, List<Need> left, List<PickList.PickLine> lines) {
+    List<NeedRow> whole = new ArrayList<>();
+    Iterator<PickList.PickLine> next = lines.iterator();
+    for (int i = 0; i < rows.size(); i++) {
+      NeedRow one = rows.get(i);
+      whole.add(
+          left.get(i).count() == 0
+              ? one
+              : new NeedRow(one.need(), one.taken(), one.ordered(), one.arrived(), next.next()));
+    }
+    return whole;
+  }
+
+  /** So many of a part that are there or coming; what one need uses is gone for the next. */
+  private static final class Lot {
+    private final PartKind kind;
+    private final String number;
+    private int left;
+
+    Lot(PartKind kind, String number, int count) {
+      this.kind = kind;
+      this.number = number;
+      left = count;
+    }
+  }
+
+  private static List<Lot> lots(List<Purchases.OrderRow> orders, PurchaseStore.State state) {
     return orders.stream()
         .map(Purchases.OrderRow::order)
         .filter(one -> one.state() == state)
-        .filter(one -> meets(need, fits, one.kind(), one.number()))
-        .mapToInt(PurchaseStore.Ordered::count)
-        .sum();
+        .map(one -> new Lot(one.kind(), one.number(), one.count()))
+        .toList();
+  }
+
+  private static int use(List<Lot> lots, Need need, List<Part> fits, int most) {
+    int used = 0;
+    for (Lot lot : lots) {
+      if (used < most && meets(need, fits, lot.kind, lot.number)) {
+        int some = Math.min(most - used, lot.left);
+        lot.left -= some;
+        used += some;
+      }
+    }
+    return used;
   }
 
   /** What was not said which one it is, any of its kind meets: it was known to who took it. */

@@ -2,12 +2,14 @@ package variablerotor.server.supply;
 
 import static variablerotor.server.schema.Tables.SUPPLY_ANSWER;
 
+import java.math.BigDecimal;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.casefile.InputFaults;
@@ -24,6 +26,9 @@ class SupplyStore {
 
   /** Longest that is kept of one part [characters]. */
   private static final int LONGEST = 4000;
+
+  private static final Field<BigDecimal> TIMES =
+      DSL.field("sum(extract(epoch from {0}))", BigDecimal.class, SUPPLY_ANSWER.AT);
 
   private final DSLContext db;
 
@@ -63,23 +68,22 @@ class SupplyStore {
         .execute();
   }
 
-  private record Read(OffsetDateTime newest, int rows, String currency, List<Quote> quotes) {}
+  private record Read(String version, List<Quote> quotes) {}
 
-  private final AtomicReference<Read> read =
-      new AtomicReference<>(new Read(null, -1, "", List.of()));
+  private final AtomicReference<Read> read = new AtomicReference<>(new Read("", List.of()));
 
-  /** All that is kept; read once for as long as nothing has come since. */
+  /** All that is kept; read once for as long as nothing has come since, by whichever process. */
   List<Quote> all(String currency) {
-    var now = db.select(DSL.max(SUPPLY_ANSWER.AT), DSL.count()).from(SUPPLY_ANSWER).fetchSingle();
+    // Answers that were asked for side by side can come in another order than their times.
+    String version =
+        currency + " " + db.select(TIMES, DSL.count()).from(SUPPLY_ANSWER).fetchSingle().intoList();
     Read last = read.get();
-    if (!java.util.Objects.equals(last.newest, now.value1())
-        || last.rows != now.value2()
-        || !last.currency.equals(currency)) {
+    if (!last.version.equals(version)) {
       List<Quote> quotes = new ArrayList<>();
       db.selectFrom(SUPPLY_ANSWER)
           .orderBy(SUPPLY_ANSWER.NUMBER_KEY)
           .forEach(row -> quotes.addAll(quote(row.getBody(), currency, row.getAt().toString())));
-      last = new Read(now.value1(), now.value2(), currency, List.copyOf(quotes));
+      last = new Read(version, List.copyOf(quotes));
       read.set(last);
     }
     return last.quotes;
