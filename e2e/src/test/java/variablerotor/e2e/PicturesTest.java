@@ -26,31 +26,22 @@ class PicturesTest {
     Page laptop = browsing.page(Browsing.Size.LAPTOP, ColorScheme.LIGHT);
     signIn(laptop);
     take(laptop, "calls");
-    views(laptop, "");
+    views(laptop);
     Page phone = browsing.page(Browsing.Size.PHONE, ColorScheme.LIGHT);
     signIn(phone);
-    views(phone, "-phone");
     kept(phone);
   }
 
-  private void views(Page page, String suffix) {
-    boolean phone = !suffix.isEmpty();
-    if (!phone) {
-      open(page, "Lantern Street bakery", "Prove");
-      take(page, "prove-decided");
-      open(page, "Wicker Bridge library", "Prove");
-      take(page, "prove-first-check");
-      open(page, "Saltmarsh clinic", "Hear");
-      take(page, "hear");
-      open(page, "Gullmoor ferry terminal", "Choose");
-      page.locator("#motors").waitFor();
-      take(page, "choose");
-    }
-    if (phone) {
-      open(page, "Brackwater assembly rooms", "Prove");
-      take(page, "prove-at-odds-phone");
-      return;
-    }
+  private void views(Page page) {
+    open(page, "Lantern Street bakery", "Prove");
+    take(page, "prove-decided");
+    open(page, "Wicker Bridge library", "Prove");
+    take(page, "prove-first-check");
+    open(page, "Saltmarsh clinic", "Hear");
+    take(page, "hear");
+    open(page, "Gullmoor ferry terminal", "Choose");
+    page.locator("#motors").waitFor();
+    take(page, "choose");
     open(page, "Withy Eyot boathouse", "Fit");
     page.locator(".sheet svg").waitFor();
     page.locator("select[name='call']").selectOption("COOL");
