@@ -8,7 +8,7 @@ import LoanItem from '../stock/LoanItem.vue'
 import OrderItem from '../stock/OrderItem.vue'
 import { useSaves } from '../stock/saves'
 import { myVan } from '../stock/van'
-import { kindTitle, placeName, buyTitle } from '../stock/words'
+import { buyTitle, kindTitle, placeName, stateTitle } from '../stock/words'
 
 /** What the way that was chosen takes: from van and shelf, on order, missing; and what is lent. */
 const { call } = useCall()
@@ -111,9 +111,8 @@ function lend() {
   )
 }
 
-const WORDS = { HAVE: 'Have it', ORDER: 'To order', MISSING: 'Missing', ASK: 'Ask first' }
 function state(row: NeedRow) {
-  if (row.line) return WORDS[row.line.state]
+  if (row.line) return stateTitle(row.line.state)
   return row.ordered ? 'On order' : row.arrived ? 'Arrived' : 'Taken'
 }
 </script>

@@ -4,7 +4,7 @@ import { get } from '../api/client'
 import type { LoanRow, PartRow } from '../api/types'
 import { ago, day } from '../shared/time'
 import { useSaves } from './saves'
-import { placeName } from './words'
+import { keyTitle, placeOf, placesOf } from './words'
 
 /** A motor that was lent: where it stands, since when, and when it is to be fetched. */
 const props = defineProps<{ row: LoanRow; where?: boolean }>()
@@ -17,21 +17,13 @@ const place = ref('')
 async function begin() {
   fetching.value = !fetching.value
   const rows = await get<PartRow[]>('/api/stock/parts').catch(() => [])
-  places.value = [
-    ...new Set(rows.flatMap((one) => one.places.map(({ at, where }) => `${at} ${where}`))),
-  ].sort()
+  places.value = placesOf(rows)
   place.value ||= places.value[0] ?? 'SHELF returned'
 }
-const parted = (one: string) => {
-  const [at, ...where] = one.split(' ')
-  return { at: at as 'VAN' | 'SHELF', where: where.join(' ') }
-}
-const spoken = (one: string) => placeName(parted(one).at, parted(one).where)
-
 function back() {
   fetching.value = false
   const path = `/api/loans/${props.row.loan.id}/returns`
-  void save(path, parted(place.value), `${props.row.number} came back`)
+  void save(path, placeOf(place.value), `${props.row.number} came back`)
 }
 </script>
 
@@ -60,7 +52,7 @@ function back() {
       <label class="named">
         Where it lies now
         <select v-model="place" name="place">
-          <option v-for="one in places" :key="one" :value="one">{{ spoken(one) }}</option>
+          <option v-for="one in places" :key="one" :value="one">{{ keyTitle(one) }}</option>
         </select>
       </label>
       <button type="submit" class="quiet-button">Keep it</button>

@@ -13,7 +13,17 @@ import TopBar from '../shared/TopBar.vue'
 import PartForm from './PartForm.vue'
 import { useSaves } from './saves'
 import StockTabs from './StockTabs.vue'
-import { kindTitle, placeName, quoteTitle, ratedTitle, reasonTitle } from './words'
+import {
+  keyTitle,
+  kindTitle,
+  placeKey,
+  placeName,
+  placeOf,
+  placesOf,
+  quoteTitle,
+  ratedTitle,
+  reasonTitle,
+} from './words'
 
 /** One part: where how many lie, what came and went, and what the supply house says of it. */
 const props = defineProps<{ id: string }>()
@@ -38,9 +48,7 @@ async function history() {
 
 function show(rows: PartRow[]) {
   row.value = rows.find((one) => one.id === props.id) ?? null
-  places.value = [
-    ...new Set(rows.flatMap((one) => one.places.map(({ at, where }) => `${at} ${where}`))),
-  ].sort()
+  places.value = placesOf(rows)
   editing.value = false
 }
 
@@ -82,11 +90,7 @@ const from = ref('')
 const mistyped = ref('')
 
 const OTHER = 'another'
-const spoken = (one: string) => {
-  const [at, ...where] = one.split(' ')
-  return placeName(at as 'VAN', where.join(' '))
-}
-const mine = computed(() => (row.value?.places ?? []).map(({ at, where }) => `${at} ${where}`))
+const mine = computed(() => (row.value?.places ?? []).map(placeKey))
 
 function begin(what: Doing | undefined) {
   doing.value = what ?? null
@@ -100,8 +104,7 @@ function begin(what: Doing | undefined) {
 
 function parted(one: string) {
   if (one === OTHER) return { at: newAt.value, where: newWhere.value.trim() }
-  const [at, ...where] = one.split(' ')
-  return { at: at as 'VAN' | 'SHELF', where: where.join(' ') }
+  return placeOf(one)
 }
 
 function tell() {
@@ -168,13 +171,13 @@ async function remove() {
             <label v-if="doing === 'MOVED'" class="named">
               From
               <select v-model="from" name="from">
-                <option v-for="one in mine" :key="one" :value="one">{{ spoken(one) }}</option>
+                <option v-for="one in mine" :key="one" :value="one">{{ keyTitle(one) }}</option>
               </select>
             </label>
             <label class="named">
               {{ doing === 'MOVED' ? 'To' : 'Where' }}
               <select v-model="place" name="where">
-                <option v-for="one in places" :key="one" :value="one">{{ spoken(one) }}</option>
+                <option v-for="one in places" :key="one" :value="one">{{ keyTitle(one) }}</option>
                 <option :value="OTHER">another place</option>
               </select>
             </label>

@@ -6,6 +6,7 @@ import { useCall } from '../call/call'
 import { useDebounced } from '../shared/debounced'
 import { money } from '../shared/money'
 import { myVan } from './van'
+import { stateTitle } from './words'
 
 /** What the plan of a conversion takes, and of each part whether the van has it. */
 const props = defineProps<{
@@ -44,7 +45,6 @@ watch([() => props.plan, () => call.value.decisions, myVan], () => later(), {
   deep: true,
 })
 
-const WORDS = { HAVE: 'Have it', ORDER: 'To order', MISSING: 'Missing', ASK: 'Ask first' }
 /** The line of a part; none while the answer is to an earlier plan. */
 const lineOf = (at: number) => {
   const line = lines.value?.[at]
@@ -60,7 +60,9 @@ const lineOf = (at: number) => {
         <span class="soft">{{ need.need }}</span></span
       >
       <span v-if="lineOf(at)" class="line">
-        <strong :class="lineOf(at)!.state.toLowerCase()">{{ WORDS[lineOf(at)!.state] }}</strong>
+        <strong :class="lineOf(at)!.state.toLowerCase()">{{
+          stateTitle(lineOf(at)!.state)
+        }}</strong>
         {{ lineOf(at)!.sentence }}
         <template v-if="lineOf(at)!.price !== undefined && lineOf(at)!.state !== 'ASK'">{{
           money(lineOf(at)!.price!, call.settings.currency)

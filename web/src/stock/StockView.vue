@@ -13,7 +13,7 @@ import PartFinder from './PartFinder.vue'
 import PartForm from './PartForm.vue'
 import StockTabs from './StockTabs.vue'
 import { myVan } from './van'
-import { kindTitle, liesWhere, ratedTitle } from './words'
+import { keyTitle, kindTitle, liesWhere, placeKey, placesOf, ratedTitle } from './words'
 
 /** Everything that the shop keeps: where it lies, how many, and what one costs. */
 const router = useRouter()
@@ -37,16 +37,12 @@ async function load() {
 }
 onMounted(load)
 
-const placeOf = (one: { at: string; where: string }) => `${one.at} ${one.where}`
-const places = computed(() =>
-  [...new Set((rows.value ?? []).flatMap((row) => row.places.map(placeOf)))].sort().reverse(),
-)
-const spoken = (place: string) => place.replace(/^VAN /, 'van ').replace(/^SHELF /, 'shelf ')
+const places = computed(() => placesOf(rows.value ?? []).reverse())
 const shown = computed(() =>
   (rows.value ?? []).filter(
     (row) =>
       (!kind.value || row.part.kind === kind.value) &&
-      (!only.value || row.places.some((one) => placeOf(one) === only.value)),
+      (!only.value || row.places.some((one) => placeKey(one) === only.value)),
   ),
 )
 const groups = computed(() =>
@@ -91,7 +87,7 @@ const csv = useCsv<PartRow>('/api/stock/imports', (all) => {
         Only in
         <select v-model="only" name="place">
           <option value="">every van and shelf</option>
-          <option v-for="one in places" :key="one" :value="one">{{ spoken(one) }}</option>
+          <option v-for="one in places" :key="one" :value="one">{{ keyTitle(one) }}</option>
         </select>
       </label>
       <label class="named">

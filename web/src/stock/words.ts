@@ -23,6 +23,25 @@ export const ratedTitle = (part: Pick<Part, 'kind' | 'ratings'>) =>
 export const placeName = (at: Lying['at'], where: string | undefined) =>
   at === 'SUPPLY_HOUSE' ? 'the supply house' : `${at === 'VAN' ? 'van' : 'shelf'} ${where ?? ''}`
 
+/** Places as one text each, for a list to pick from. */
+export const placeKey = (one: { at: string; where: string }) => `${one.at} ${one.where}`
+
+/** Every van and shelf in which something lies. */
+export const placesOf = (rows: { places: Lying[] }[]) =>
+  [...new Set(rows.flatMap((row) => row.places.map(placeKey)))].sort()
+
+export function placeOf(key: string) {
+  const [at, ...where] = key.split(' ')
+  return { at: at as 'VAN' | 'SHELF', where: where.join(' ') }
+}
+
+/** A place that was picked, as in "van Wren". */
+export const keyTitle = (key: string) => placeName(placeOf(key).at, placeOf(key).where)
+
+const STATES = { HAVE: 'Have it', ORDER: 'To order', MISSING: 'Missing', ASK: 'Ask first' }
+/** How a line of a list of parts stands, as it is said. */
+export const stateTitle = (state: PickLine['state']) => STATES[state]
+
 /** As in "2 on van Wren, 1 on shelf B2"; nothing where none lie anywhere. */
 export const liesWhere = (places: Lying[]) =>
   places.map((one) => `${one.count} on ${placeName(one.at, one.where)}`).join(', ')
