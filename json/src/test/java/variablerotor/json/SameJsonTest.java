@@ -23,6 +23,7 @@ import variablerotor.core.choice.Market.Offer;
 import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.fact.Taken;
 import variablerotor.core.family.Family;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
@@ -117,6 +118,7 @@ class SameJsonTest {
           .toList();
 
   private static Fact after(Fact fact) {
-    return new Fact(fact.type(), fact.value(), RepairPhase.AFTER);
+    Taken taken = new Taken("one leg only", Taken.When.FAILING, "tap 3");
+    return new Fact(fact.type(), fact.value(), RepairPhase.AFTER, false, taken);
   }
 }

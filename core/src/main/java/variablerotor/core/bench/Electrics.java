@@ -22,6 +22,7 @@ final class Electrics {
 
   private final double chance;
   private final double stray;
+  private final boolean on115;
   private final boolean lowWhenOut;
   private final Effects effects;
 
@@ -32,7 +33,13 @@ final class Electrics {
     boolean threePhase = profile.isThreePhase();
     boolean may115 = profile.isMadeFor115();
     boolean is115 = may115 && (random.nextDouble() < 0.4 || hidden.has(Fault.SETTING_LINK));
-    plate = threePhase ? THREE_PHASE[random.nextInt(2)] : is115 ? "115" : "208-230";
+    // A torque motor has a link only where its plate is for two voltages.
+    boolean dual = hidden.has(Fault.SETTING_LINK) && hidden.family() == Family.CONSTANT_TORQUE;
+    plate =
+        threePhase
+            ? THREE_PHASE[random.nextInt(2)]
+            : dual ? "115/208-230" : is115 ? "115" : "208-230";
+    on115 = is115;
     rated = threePhase ? Double.parseDouble(plate) : is115 ? 118 : 236;
     double spread = 1 + 0.06 * (random.nextDouble() - 0.5);
     lowWhenOut = random.nextDouble() < 0.8;
@@ -55,6 +62,11 @@ final class Electrics {
 
   String plate() {
     return plate;
+  }
+
+  /** Whether it is fed by some 115 V. */
+  boolean is115() {
+    return on115;
   }
 
   double rated() {
@@ -130,7 +142,12 @@ final class Electrics {
   /** Whether a command that the motor can follow reaches it. */
   boolean asksAtMotor() {
     boolean weak = has(Fault.CONTROL_SAGS) && is24();
-    return asks() && !has(Fault.BOARD_SILENT) && !lostOnTheWay() && !weak && !effects.lockedOut();
+    return asks()
+        && !has(Fault.BOARD_SILENT)
+        && !has(Fault.BOARD_NO_TALK)
+        && !lostOnTheWay()
+        && !weak
+        && !effects.lockedOut();
   }
 
   private boolean lostOnTheWay() {
@@ -212,7 +229,8 @@ final class Electrics {
   }
 
   private double idle() {
-    return has(Fault.BOARD_STUCK) ? fullCommand() : 0.4 * stray;
+    boolean asked = has(Fault.BOARD_STUCK) || has(Fault.FAN_SWITCH_ON);
+    return asked ? fullCommand() : 0.4 * stray;
   }
 
   private double idleAtMotor() {
@@ -287,6 +305,12 @@ final class Electrics {
         return volts(loaded());
       case TRANSFORMER_PRIMARY:
         return volts(unit);
+      case LINE_BEFORE:
+        return volts(has(Fault.SUPPLY_OFF) && chance < 0.2 ? 0 : rated);
+      case LINE_BEHIND:
+        return volts(unit);
+      case AUX_VOLTS_BOARD:
+        return volts(has(Fault.HARNESS_OPEN) && chance < 0.4 ? 0 : aux(true));
       case CONTACTOR_VOLTS:
         return volts(contactor());
       case DEFROST_CONTACT:

@@ -141,9 +141,7 @@ final class Mechanics {
 
   String air() {
     if (has(Fault.AIR_BLOCKED)) {
-      return chance < 0.5
-          ? "FILTER_BLOCKED"
-          : chance < 0.7 ? "COIL_BLOCKED" : chance < 0.9 ? "COIL_FROZEN" : "CLEAR";
+      return chance < 0.55 ? "FILTER_BLOCKED" : chance < 0.8 ? "COIL_BLOCKED" : "COIL_FROZEN";
     }
     return ice ? "COIL_FROZEN" : blemish > 0.95 ? "FILTER_BLOCKED" : "CLEAR";
   }
@@ -155,11 +153,10 @@ final class Mechanics {
     if (has(Fault.WHEEL_DIRTY) || has(Fault.SETTING_ROTATION)) {
       return chance < 0.7 ? 0.1 : healthyStatic;
     }
-    if (!has(Fault.AIR_BLOCKED)) {
-      return healthyStatic;
+    // What stands outside the cabinet raises it; a filter or coil inside lowers it.
+    if (has(Fault.DUCTS_BLOCKED) || (has(Fault.AIR_BLOCKED) && chance < 0.35)) {
+      return 0.62 + 0.6 * hidden.severity();
     }
-    // A duct outside raises it; a filter or coil inside the cabinet lowers it.
-    boolean duct = air().equals("CLEAR") || chance < 0.35;
-    return duct ? 0.62 + 0.6 * hidden.severity() : 0.14 - 0.1 * hidden.severity();
+    return has(Fault.AIR_BLOCKED) ? 0.14 - 0.1 * hidden.severity() : healthyStatic;
   }
 }

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
+import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
 import variablerotor.core.winding.Phase;
 
@@ -42,7 +43,7 @@ public final class SimulatedMotor {
     DRIVE_DISPLAY,
     MODULE_LOOK,
     PIN_LOOK,
-    SPARE,
+    WIRES,
     FEEDBACK_SPEED,
     ANSWER
   }
@@ -132,7 +133,7 @@ public final class SimulatedMotor {
       case WHEEL_DIRT:
         return word(mechanics.dirt());
       case RUN_AIR_CLEARED:
-        return tried(has(Fault.AIR_BLOCKED) && !mechanics.air().equals("CLEAR"));
+        return tried(has(Fault.AIR_BLOCKED));
       case RUN_WHEEL_MENDED:
         return tried(
             has(Fault.WHEEL_JAMMED)
@@ -141,13 +142,22 @@ public final class SimulatedMotor {
                 || has(Fault.WHEEL_DIRTY));
       case RUN_SET_RIGHT:
         return tried(
-            has(Fault.SETTING_SPEED) || has(Fault.SETTING_ROTATION) || has(Fault.SETTING_LINK));
+            has(Fault.SETTING_SPEED)
+                || has(Fault.SETTING_ROTATION)
+                || has(Fault.SETTING_LINK)
+                || has(Fault.SETTING_TAP));
       case WINDING_AB:
         return ohms(winding.between(0, 1));
       case WINDING_BC:
         return ohms(winding.between(1, 2));
       case WINDING_CA:
         return ohms(winding.between(2, 0));
+      case WINDING_JOINT_FRAME_A:
+        return ohms(made.atJoint().toFrame(Phase.A));
+      case WINDING_JOINT_FRAME_B:
+        return ohms(made.atJoint().toFrame(Phase.B));
+      case WINDING_JOINT_FRAME_C:
+        return ohms(made.atJoint().toFrame(Phase.C));
       case WINDING_FRAME_A:
         return ohms(winding.toFrame(Phase.A));
       case WINDING_FRAME_B:
@@ -238,7 +248,7 @@ public final class SimulatedMotor {
       case CONNECTOR_LOOK:
         return word(connectorLook());
       case LINK_VOLTAGE_JUMPER:
-        boolean in = electrics.plate().equals("115") != has(Fault.SETTING_LINK);
+        boolean in = electrics.is115() != has(Fault.SETTING_LINK);
         return word(in ? "IN" : "OUT");
       case SPEED_SETTING:
         boolean wrong =
@@ -255,6 +265,20 @@ public final class SimulatedMotor {
                 || (has(Fault.SETTING_ROTATION) && chance(Chance.REPLACED) < 0.8)
                 || (has(Fault.SETTING_SPEED) && chance(Chance.REPLACED) < 0.6);
         return new FactValue.Flag(setting || chance(Chance.REPLACED_ANYWAY) < 0.07);
+      case FEEDBACK_LOOK:
+        return word(pulses(true) > 0 ? "JUMPS" : "STANDS_STILL");
+      case WIRES_LOOK:
+        return word(wiresLook());
+      case THERMOSTAT_FAN:
+        return word(has(Fault.FAN_SWITCH_ON) ? "ON" : "AUTO");
+      case DRIVE_PERMITS:
+        boolean missing =
+            has(Fault.SETTING_TRIP) || (has(Fault.SETTING_DRIVE) && chance(Chance.SETTING) < 0.7);
+        return word(missing ? "MISSING" : "GIVEN");
+      case CONTACTOR_LOOK:
+        boolean burnt = has(Fault.CONTACTOR_OPEN) && chance(Chance.SETTING) < 0.5;
+        boolean out = has(Fault.CONTACTOR_OPEN) || !electrics.asks();
+        return word(burnt ? "BURNT" : out ? "NOT_PULLED_IN" : "PULLED_IN");
       case FEEDBACK_HERTZ:
         return new FactValue.Quantity(pulses(true));
       case FEEDBACK_HERTZ_BOARD:
@@ -268,14 +292,15 @@ public final class SimulatedMotor {
       case LOOK_LAMP:
         return word(lamp());
       case LOOK_SMELL:
-        boolean burnt = moduleLook().equals("BURNT") && chance(Chance.SMELL) < 0.6;
+        boolean smoke = moduleLook().equals("BURNT") && chance(Chance.SMELL) < 0.6;
         boolean varnish = has(Fault.WINDING_SHORT) && chance(Chance.SMELL) < 0.5;
-        return word(burnt || varnish ? "BURNT" : "NONE");
+        return word(smoke || varnish ? "BURNT" : "NONE");
       case LOOK_WATER:
         boolean track = has(Fault.HARNESS_CORRODED) && chance(Chance.WATER) < 0.8;
         return word(
             track ? "TRACK_TO_CONNECTOR" : chance(Chance.WATER) < 0.06 ? "WATER_IN_PAN" : "DRY");
       case RUNS_OUTDOOR:
+      case RUNS_COMPRESSOR:
       case RUNS_INDOOR:
       case RUNS_HEAT:
         return new FactValue.Flag(electrics.asks() && electrics.line() > 0);
@@ -332,7 +357,9 @@ public final class SimulatedMotor {
         && !has(Fault.WHEEL_JAMMED)
         && !(has(Fault.BEARING_DRAG) && severity > 0.5)
         && !(has(Fault.WINDING_SLIGHT_SHORT) && severity > 0.5)
-        && !has(Fault.HARNESS_LEAD);
+        && !has(Fault.HARNESS_LEAD)
+        && !has(Fault.HARNESS_CHAFED)
+        && !has(Fault.HARNESS_TOUCHING);
   }
 
   private boolean runsOnGoodCommand() {
@@ -370,6 +397,8 @@ public final class SimulatedMotor {
     return has(Fault.WINDING_SHORT)
         || has(Fault.WINDING_WARM_SHORT)
         || has(Fault.WINDING_FRAME)
+        || has(Fault.HARNESS_CHAFED)
+        || has(Fault.HARNESS_TOUCHING)
         || has(Fault.BEARING_SEIZED)
         || has(Fault.WHEEL_JAMMED);
   }
@@ -469,6 +498,16 @@ public final class SimulatedMotor {
     return chance(Chance.PIN_LOOK) < 0.98 ? "SEATED" : "CORRODED";
   }
 
+  private String wiresLook() {
+    boolean wire =
+        has(Fault.HARNESS_OPEN)
+            || has(Fault.HARNESS_LEAD)
+            || has(Fault.HARNESS_CHAFED)
+            || has(Fault.HARNESS_TOUCHING)
+            || has(Fault.HARNESS_FEEDBACK);
+    return wire && chance(Chance.WIRES) < 0.5 ? "BROKEN" : "WHOLE";
+  }
+
   /** Pulses while it turns, or is turned by hand [Hz]. */
   private double pulses(boolean atMotor) {
     boolean sent =
@@ -495,6 +534,11 @@ public final class SimulatedMotor {
   }
 
   private String lamp() {
+    boolean serial = hidden.family() == Family.CONSTANT_AIRFLOW_SERIAL;
+    boolean talks = !has(Fault.BOARD_NO_TALK) && electrics.asksAtMotor();
+    if (serial && talks && chance(Chance.SETTING) < 0.4) {
+      return "COUNTS_AIRFLOW";
+    }
     if (electrics.line() <= 0 && has(Fault.SUPPLY_OFF) || has(Fault.CONTROL_POWER)) {
       return "OFF";
     }

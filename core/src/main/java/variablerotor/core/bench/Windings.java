@@ -75,6 +75,16 @@ record Windings(
       double path = s < 0.1 ? 3e5 : 2e4 * (1 - s) + 5;
       return new Windings(FaultyWinding.grounded(r, phase, depth, path), path / 1e6, Drag.NONE);
     }
+    if (hidden.has(Fault.HARNESS_CHAFED)) {
+      double path = 1 + 3000 * depth;
+      FaultyWinding onMetal = FaultyWinding.grounded(r, phase, 0, path);
+      return new Windings(onMetal, FaultyWinding.healthy(r), onMetal, path / 1e6, Drag.NONE);
+    }
+    if (hidden.has(Fault.HARNESS_TOUCHING)) {
+      FaultyWinding joined = FaultyWinding.touching(r, phase, 0.01, other, 0.01);
+      return new Windings(
+          joined, FaultyWinding.healthy(r), joined, sound, new Drag(1, phase, other, -1));
+    }
     FaultyWinding healthy = FaultyWinding.healthy(r);
     FaultyWinding warm = FaultyWinding.healthy(WARM * r);
     if (hidden.has(Fault.HARNESS_LEAD)) {
@@ -84,6 +94,9 @@ record Windings(
     if (hidden.has(Fault.WINDING_WARM_SHORT)) {
       FaultyWinding touching = FaultyWinding.turnShort(WARM * r, phase, 0.25 + 0.4 * s);
       return new Windings(healthy, healthy, touching, sound, Drag.NONE);
+    }
+    if (hidden.has(Fault.WINDING_WARM_OPEN)) {
+      return new Windings(healthy, healthy, FaultyWinding.open(WARM * r, phase), sound, Drag.NONE);
     }
     return new Windings(healthy, healthy, warm, sound, Drag.NONE);
   }

@@ -19,6 +19,7 @@ import variablerotor.core.motor.UnitPlate;
  * One call in the open format.
  *
  * @param title free text, or null
+ * @param also further complaints beside the first
  * @param facts in the order given
  * @param today the day that warranty and age are reckoned from; null for the clock's
  * @param running how the unit is run
@@ -31,6 +32,7 @@ public record CaseFile(
     UnitPlate unit,
     MotorPlate motor,
     Symptom symptom,
+    List<Symptom> also,
     List<Fact> facts,
     @Nullable LocalDate today,
     Running running,
@@ -38,6 +40,7 @@ public record CaseFile(
     List<Candidate> candidates,
     List<String> unknownFields) {
   public CaseFile {
+    also = List.copyOf(also);
     facts = List.copyOf(facts);
     candidates = List.copyOf(candidates);
     unknownFields = List.copyOf(unknownFields);
@@ -49,6 +52,7 @@ public record CaseFile(
       UnitPlate unit,
       MotorPlate motor,
       Symptom symptom,
+      List<Symptom> also,
       List<Fact> facts,
       @Nullable LocalDate today,
       List<String> unknownFields) {
@@ -57,6 +61,7 @@ public record CaseFile(
         unit,
         motor,
         symptom,
+        also,
         facts,
         today,
         Running.UNKNOWN,
@@ -78,7 +83,13 @@ public record CaseFile(
    */
   public Situation situation(double balanceLimitPercent) {
     return new Situation(
-        motor.family(), symptom, motor.volts(), motor.connection(), told(), balanceLimitPercent);
+        motor.family(),
+        symptom,
+        motor.volts(),
+        motor.connection(),
+        told(),
+        balanceLimitPercent,
+        also);
   }
 
   /** The facts, and what the plates say where no fact does. */

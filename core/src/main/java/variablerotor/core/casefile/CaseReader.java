@@ -12,6 +12,7 @@ import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.fact.Taken;
 import variablerotor.core.family.Family;
 import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.MotorPlate;
@@ -47,6 +48,10 @@ public final class CaseReader {
     UnitPlate unit = unit(root.object("unit"));
     MotorPlate motor = motor(root);
     Symptom symptom = required(root, "symptom", Symptom.values());
+    List<Symptom> also = root.words("also", Symptom.values());
+    if (symptom != null && also.contains(symptom)) {
+      root.fault("also", "found " + symptom + "; allowed are other complaints than the first");
+    }
     List<Fact> facts = facts(root);
     LocalDate today = root.date("today");
     Running running = running(root.object("running"));
@@ -57,7 +62,7 @@ public final class CaseReader {
       throw new InputFaults(faults);
     }
     return new CaseFile(
-        title, unit, motor, symptom, facts, today, running, market, candidates, unknown);
+        title, unit, motor, symptom, also, facts, today, running, market, candidates, unknown);
   }
 
   private static <E extends Enum<E>> @Nullable E required(
@@ -350,12 +355,18 @@ public final class CaseReader {
     }
     try {
       RepairPhase phase = entry.word("phase", RepairPhase.values());
+      Taken taken =
+          new Taken(
+              entry.text("note", Taken.LONGEST_NOTE),
+              entry.word("while", Taken.When.values()),
+              entry.text("on", Taken.LONGEST_PLACE));
       Fact fact =
           new Fact(
               type,
               FactParser.parse(type, entry.plain("value")),
               phase == null ? RepairPhase.BEFORE : phase,
-              Boolean.TRUE.equals(entry.flag("again")));
+              Boolean.TRUE.equals(entry.flag("again")),
+              taken);
       unknown.addAll(entry.unknown());
       return fact;
     } catch (FactParser.Refused refused) {

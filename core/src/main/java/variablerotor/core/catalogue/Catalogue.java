@@ -15,6 +15,8 @@ import variablerotor.core.code.SignalKind;
 import variablerotor.core.diagnosis.Action;
 import variablerotor.core.fact.FactKind;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.FactValue;
+import variablerotor.core.fact.Taken;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Plug;
 import variablerotor.core.family.Terminal;
@@ -32,11 +34,18 @@ import variablerotor.core.stock.PartKind;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
-/** The words and rules that the page shows, so that they stand in one place. */
+/**
+ * The words and rules that the page shows, so that they stand in one place.
+ *
+ * @param untold why something was not read
+ * @param moments what the machine does while something is read
+ */
 public record Catalogue(
     List<FamilyView> families,
     List<WhichMotor.Question> whichMotor,
     List<Word> symptoms,
+    List<Word> untold,
+    List<Word> moments,
     List<Word> unitKinds,
     List<Word> suspects,
     List<Word> actions,
@@ -56,6 +65,8 @@ public record Catalogue(
     families = List.copyOf(families);
     whichMotor = List.copyOf(whichMotor);
     symptoms = List.copyOf(symptoms);
+    untold = List.copyOf(untold);
+    moments = List.copyOf(moments);
     unitKinds = List.copyOf(unitKinds);
     suspects = List.copyOf(suspects);
     actions = List.copyOf(actions);
@@ -81,6 +92,10 @@ public record Catalogue(
         whichMotor,
         "symptoms",
         symptoms,
+        "untold",
+        untold,
+        "moments",
+        moments,
         "unitKinds",
         unitKinds,
         "suspects",
@@ -195,7 +210,20 @@ public record Catalogue(
     }
   }
 
-  /** A fact and what it may be. */
+  private static Word choice(String word) {
+    return new Word(word, capital(new FactValue.Choice(word).spoken()));
+  }
+
+  private static String capital(String spoken) {
+    return Character.toUpperCase(spoken.charAt(0)) + spoken.substring(1);
+  }
+
+  /**
+   * A fact and what it may be.
+   *
+   * @param together words that can be chosen at once; none where one is all there is to say
+   * @param mayBeUntold whether it may be said that it cannot be read
+   */
   public record FactView(
       String id,
       String title,
@@ -204,10 +232,13 @@ public record Catalogue(
       String unit,
       double least,
       double most,
-      List<String> choices)
+      List<Word> choices,
+      List<String> together,
+      boolean mayBeUntold)
       implements Node {
     public FactView {
       choices = List.copyOf(choices);
+      together = List.copyOf(together);
     }
 
     @Override
@@ -228,7 +259,11 @@ public record Catalogue(
           "most",
           most,
           "choices",
-          choices);
+          choices,
+          "together",
+          together,
+          "mayBeUntold",
+          mayBeUntold);
     }
   }
 
@@ -369,12 +404,20 @@ public record Catalogue(
               type.unit(),
               type.least(),
               type.most(),
-              type.choices()));
+              type.choices().stream().map(Catalogue::choice).toList(),
+              type.together(),
+              type.mayBeUntold()));
     }
     return new Catalogue(
         families,
         WhichMotor.QUESTIONS,
         Arrays.stream(Symptom.values()).map(s -> new Word(s.name(), s.title())).toList(),
+        Arrays.stream(FactValue.Untold.Why.values())
+            .map(why -> new Word(why.name(), capital(why.spoken())))
+            .toList(),
+        Arrays.stream(Taken.When.values())
+            .map(when -> new Word(when.name(), capital(when.spoken())))
+            .toList(),
         Arrays.stream(UnitPlate.Kind.values()).map(k -> new Word(k.name(), k.title())).toList(),
         Arrays.stream(Suspect.values()).map(s -> new Word(s.name(), s.title())).toList(),
         Arrays.stream(Action.values()).map(a -> new Word(a.name(), a.title())).toList(),

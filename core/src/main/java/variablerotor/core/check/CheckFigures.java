@@ -32,6 +32,13 @@ public final class CheckFigures {
           3,
           "",
           Source.practice("judgement: a code names what the board saw, not the part"));
+  public static final Figure ALSO_WEIGHT =
+      new Figure(
+          "odds.alsoWeight",
+          "A second complaint makes what usually brings it about this many times likelier",
+          3,
+          "",
+          Source.practice("judgement: two complaints at once have one cause more often than two"));
   public static final Figure LIKELY =
       new Figure(
           "odds.likely",
@@ -89,6 +96,7 @@ public final class CheckFigures {
         CONTROL_PLUG,
         MISREAD,
         CODE_WEIGHT,
+        ALSO_WEIGHT,
         LIKELY,
         STATIC_LIMIT,
         STATIC_LEAST,

@@ -1,6 +1,7 @@
 package variablerotor.core.check;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactType;
@@ -28,6 +29,7 @@ import variablerotor.core.winding.WindingVerdict;
  * @param connection star, delta or unknown
  * @param facts what was read, seen and told
  * @param balanceLimitPercent the shop's limit for the unbalance of winding pairs [%]
+ * @param also further complaints beside the first
  */
 public record Situation(
     Family family,
@@ -35,7 +37,22 @@ public record Situation(
     @Nullable String plateVolts,
     Connection connection,
     Facts facts,
-    double balanceLimitPercent) {
+    double balanceLimitPercent,
+    List<Symptom> also) {
+  public Situation {
+    also = List.copyOf(also);
+  }
+
+  /** With one complaint. */
+  public Situation(
+      Family family,
+      Symptom symptom,
+      @Nullable String plateVolts,
+      Connection connection,
+      Facts facts,
+      double balanceLimitPercent) {
+    this(family, symptom, plateVolts, connection, facts, balanceLimitPercent, List.of());
+  }
 
   /** With the usual limit, and nothing known of the plate. */
   public static Situation of(Family family, Symptom symptom, Facts facts) {
@@ -45,7 +62,17 @@ public record Situation(
 
   /** The same call, were it a motor of this family. */
   public Situation as(Family other) {
-    return new Situation(other, symptom, plateVolts, connection, facts, balanceLimitPercent);
+    return new Situation(other, symptom, plateVolts, connection, facts, balanceLimitPercent, also);
+  }
+
+  /** What of the facts says something by itself. */
+  public Standing standing() {
+    return Standing.of(this);
+  }
+
+  /** The same call with these facts. */
+  public Situation with(Facts other) {
+    return new Situation(family, symptom, plateVolts, connection, other, balanceLimitPercent, also);
   }
 
   /** What the plate allows the line to be [V]. */
@@ -82,13 +109,54 @@ public record Situation(
         facts.number(FactType.METER_COUNT_OHMS, Meter.HAND_HELD.countOhms()));
   }
 
-  /** The verdict on the winding readings among the facts. */
+  /**
+   * The verdict on the winding readings among the facts, cold and warm. What was measured at the
+   * motor's own joint goes before what was measured through its wires.
+   */
   public WindingVerdict winding() {
-    Map<Pair, Ohms> pairs = read(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA);
+    Map<Pair, Ohms> joint =
+        read(FactType.WINDING_JOINT_AB, FactType.WINDING_JOINT_BC, FactType.WINDING_JOINT_CA);
+    Map<Pair, Ohms> pairs =
+        joint.size() == Pair.values().length
+            ? joint
+            : read(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA);
+    WindingVerdict warm =
+        pairs(FactType.WINDING_WARM_AB, FactType.WINDING_WARM_BC, FactType.WINDING_WARM_CA);
+    Map<Phase, Ohms> frame = jointFrame();
+    return cold(pairs, frame.isEmpty() ? plugFrame() : frame).andWarm(warm);
+  }
+
+  /** The verdict on what was measured cold at the motor's plug, or at the far end of its wires. */
+  public WindingVerdict windingAtPlug() {
+    return cold(read(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA), plugFrame());
+  }
+
+  /** The verdict on what was measured at the motor's own joint, the wires to it left out. */
+  public WindingVerdict windingAtJoint() {
+    return cold(
+        read(FactType.WINDING_JOINT_AB, FactType.WINDING_JOINT_BC, FactType.WINDING_JOINT_CA),
+        jointFrame());
+  }
+
+  /** What the leads read to the frame at the motor's plug; those that were measured. */
+  private Map<Phase, Ohms> plugFrame() {
     Map<Phase, Ohms> frame = new EnumMap<>(Phase.class);
     put(frame, Phase.A, FactType.WINDING_FRAME_A);
     put(frame, Phase.B, FactType.WINDING_FRAME_B);
     put(frame, Phase.C, FactType.WINDING_FRAME_C);
+    return frame;
+  }
+
+  /** What the leads read to the frame at the motor's own joint; those that were measured. */
+  public Map<Phase, Ohms> jointFrame() {
+    Map<Phase, Ohms> frame = new EnumMap<>(Phase.class);
+    put(frame, Phase.A, FactType.WINDING_JOINT_FRAME_A);
+    put(frame, Phase.B, FactType.WINDING_JOINT_FRAME_B);
+    put(frame, Phase.C, FactType.WINDING_JOINT_FRAME_C);
+    return frame;
+  }
+
+  private WindingVerdict cold(Map<Pair, Ohms> pairs, Map<Phase, Ohms> frame) {
     return WindingAnalysis.of(
         new WindingReadings(
             pairs,

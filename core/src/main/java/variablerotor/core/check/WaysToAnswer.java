@@ -20,6 +20,7 @@ import variablerotor.core.text.Words;
 import variablerotor.core.winding.BackEmf;
 import variablerotor.core.winding.FrameState;
 import variablerotor.core.winding.Insulation;
+import variablerotor.core.winding.Ohms;
 import variablerotor.core.winding.Phase;
 import variablerotor.core.winding.Signature;
 import variablerotor.core.winding.Unbalance;
@@ -38,9 +39,13 @@ public final class WaysToAnswer {
   private final Situation situation;
   private final WindingVerdict winding;
 
+  /** The winding by what was measured cold at its plug alone. */
+  private final WindingVerdict atPlug;
+
   public WaysToAnswer(Situation situation, WindingVerdict winding) {
     this.situation = situation;
     this.winding = winding;
+    atPlug = situation.windingAtPlug();
   }
 
   /** The facts in force. */
@@ -50,11 +55,13 @@ public final class WaysToAnswer {
 
   /** A choice, its words being the outcomes. */
   public @Nullable Observation choice(FactType type) {
-    String word = facts().choice(type);
-    return word == null
+    List<String> words = facts().words(type);
+    return words.isEmpty()
         ? null
         : new Observation(
-            word, type.title() + ": " + new FactValue.Choice(word).spoken() + ".", List.of(type));
+            words.get(0),
+            type.title() + ": " + new FactValue.Several(words).spoken() + ".",
+            List.of(type));
   }
 
   /**
@@ -399,7 +406,7 @@ public final class WaysToAnswer {
             "COMES_BACK", "The drive's fault comes back.", List.of(FactType.CODE_RETURNS));
   }
 
-  /** The three pairs warm, by themselves. */
+  /** The three pairs warm, by themselves: even, open, or otherwise out of balance. */
   public @Nullable Observation warmPairs() {
     WindingVerdict warm =
         situation.pairs(
@@ -409,7 +416,7 @@ public final class WaysToAnswer {
     }
     String outcome =
         switch (warm.state()) {
-          case FAULTY -> "SHORT";
+          case FAULTY -> warm.unbalance() == null ? "OPEN" : "SHORT";
           case SOUND -> "SOUND";
           default -> "UNCERTAIN";
         };
@@ -420,12 +427,109 @@ public final class WaysToAnswer {
         WindingFigures.BALANCE_LIMIT.id());
   }
 
-  /** The three pairs at the motor's own joint, the wires to it left out. */
+  private static final List<FactType> AT_PLUG =
+      List.of(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA);
+
+  private static final List<FactType> AT_JOINT =
+      List.of(FactType.WINDING_JOINT_AB, FactType.WINDING_JOINT_BC, FactType.WINDING_JOINT_CA);
+
+  /** Pairs as low as this against the others can be two wires that touch [share]. Judgement. */
+  private static final double TOUCHING = 0.1;
+
+  /**
+   * The three pairs at the far end of the motor's wires. Two wires that touch on their way read as
+   * good as nothing, which only a short at the very terminals does as well; turns that are shorted
+   * no wire can feign.
+   */
+  public @Nullable Observation pairsThroughWires() {
+    Observation pairs = pairs();
+    double[] ohms = three(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA, true);
+    if (pairs == null || ohms == null || !pairs.outcome().equals("SHORT")) {
+      return pairs;
+    }
+    double least = Math.min(ohms[0], Math.min(ohms[1], ohms[2]));
+    double most = Math.max(ohms[0], Math.max(ohms[1], ohms[2]));
+    return least < TOUCHING * most
+        ? new Observation(
+            "TOUCH",
+            "Two leads read as good as nothing to each other, through the wires.",
+            pairs.facts(),
+            pairs.figure())
+        : pairs;
+  }
+
+  /**
+   * The three pairs at the motor's own joint, the wires to it left out. Even here and not at the
+   * far end, it is the wires.
+   */
   public @Nullable Observation jointPairs() {
-    return pairs(
-        situation.pairs(
-            FactType.WINDING_JOINT_AB, FactType.WINDING_JOINT_BC, FactType.WINDING_JOINT_CA),
-        List.of(FactType.WINDING_JOINT_AB, FactType.WINDING_JOINT_BC, FactType.WINDING_JOINT_CA));
+    Observation joint = pairs(situation.windingAtJoint(), AT_JOINT);
+    Observation plug = pairs();
+    if (joint == null || plug == null) {
+      return joint;
+    }
+    boolean wires =
+        joint.outcome().equals("SOUND")
+            && List.of("OPEN", "ALL_OPEN", "JOINT", "SHORT", "ODD").contains(plug.outcome());
+    return wires ? throughWires(plug, AT_PLUG, joint, AT_JOINT) : joint;
+  }
+
+  /** What is bad at the far end of the wires, and good at the motor itself: the wires. */
+  private static Observation throughWires(
+      Observation plug, List<FactType> atPlug, Observation joint, List<FactType> atJoint) {
+    List<FactType> both = new ArrayList<>(atJoint);
+    both.addAll(atPlug);
+    return new Observation(
+        "WIRES",
+        plug.sentence() + " At the motor's own joint: " + joint.sentence() + " It is the wires.",
+        both,
+        joint.figure());
+  }
+
+  /** Each lead to the frame at the motor's own joint, the wires to it left out. */
+  public @Nullable Observation jointFrame() {
+    var frame = situation.jointFrame();
+    if (frame.size() < Phase.values().length) {
+      return null;
+    }
+    double condemned = WindingFigures.FRAME_CONDEMNED.value();
+    boolean touches = frame.values().stream().anyMatch(ohms -> ohms.value() < condemned);
+    boolean clear = frame.values().stream().allMatch(Ohms::isOverLimit);
+    List<FactType> used =
+        List.of(
+            FactType.WINDING_JOINT_FRAME_A,
+            FactType.WINDING_JOINT_FRAME_B,
+            FactType.WINDING_JOINT_FRAME_C);
+    Observation joint =
+        new Observation(
+            touches ? "SHORT" : clear ? "CLEAR" : "LEAK",
+            touches
+                ? "At its own joint a lead reads under "
+                    + Numbers.plain(condemned / 1000)
+                    + " kΩ to the frame: condemned."
+                : clear
+                    ? "At its own joint all three leads read OL to the frame."
+                    : "At its own joint a lead reads a high resistance to the frame.",
+            used,
+            WindingFigures.FRAME_CONDEMNED.id());
+    Observation plug = frame();
+    return clear && plug != null && plug.outcome().equals("SHORT")
+        ? throughWires(plug, plug.facts(), joint, used)
+        : joint;
+  }
+
+  /** Three resistances [Ω], or null where one is missing or OL. */
+  private double @Nullable [] three(FactType ab, FactType bc, FactType ca, boolean ohms) {
+    double[] three = new double[3];
+    List<FactType> types = List.of(ab, bc, ca);
+    for (int i = 0; i < three.length; i++) {
+      Ohms one = facts().ohms(types.get(i));
+      if (one == null || one.isOverLimit()) {
+        return null;
+      }
+      three[i] = one.value();
+    }
+    return three;
   }
 
   /** Three readings of one kind, or null where one is missing. */
@@ -490,10 +594,14 @@ public final class WaysToAnswer {
     }
     double most = Math.max(volts[0], Math.max(volts[1], volts[2]));
     double unbalance = Unbalance.percent(volts[0], volts[1], volts[2]);
+    boolean alone = ab == FactType.DRIVE_UNLOADED_AB;
+    Observation line = line();
+    boolean fed = line != null && line.outcome().equals(Level.GOOD.name());
+    String uneven = alone && fed ? "FAILED" : "UNEQUAL";
     String outcome =
         most < SILENT
             ? "ABSENT"
-            : unbalance > SignalFigures.UNBALANCE_LIMIT.value() ? "UNEQUAL" : "EQUAL";
+            : unbalance > SignalFigures.UNBALANCE_LIMIT.value() ? uneven : "EQUAL";
     return new Observation(
         outcome,
         outcome.equals("ABSENT")
@@ -507,9 +615,101 @@ public final class WaysToAnswer {
     return type == FactType.DRIVE_UNLOADED_AB ? ", motor's leads off," : "";
   }
 
+  /** All is well after every plug was mended: where one was found bad, that was it. */
+  public @Nullable Observation reseated() {
+    Observation tried = choice(FactType.RUN_RESEATED);
+    String plugs = facts().choice(FactType.CONNECTOR_LOOK);
+    // What comes and goes by itself may have come back by itself.
+    boolean runs =
+        tried != null
+            && tried.outcome().equals("RUNS")
+            && situation.symptom() != Symptom.INTERMITTENT;
+    return runs && plugs != null && !plugs.equals("SEATED")
+        ? new Observation(
+            "MENDED",
+            "A plug was "
+                + new FactValue.Choice(plugs).spoken()
+                + "; mended and reseated, all is well.",
+            List.of(FactType.RUN_RESEATED, FactType.CONNECTOR_LOOK))
+        : tried;
+  }
+
+  /** What the module shows; burnt, and what burns a module measured as well, it is blown. */
+  public @Nullable Observation moduleLook() {
+    Observation look = choice(FactType.MODULE_LOOK);
+    List<String> words = facts().words(FactType.MODULE_LOOK);
+    if (look == null || !(words.contains("BURNT") || words.contains("BULGED_CAPACITOR"))) {
+      return look;
+    }
+    boolean copper = winding.state() == WindingState.FAULTY;
+    Observation link = voltageLink();
+    boolean volts =
+        link != null
+            && link.outcome().equals("WRONG")
+            && "IN".equals(facts().choice(FactType.LINK_VOLTAGE_JUMPER));
+    if (!copper && !volts) {
+      return look;
+    }
+    List<FactType> used = new ArrayList<>(look.facts());
+    used.addAll(volts && link != null ? link.facts() : used(AT_PLUG, AT_JOINT));
+    return new Observation(
+        "BLOWN",
+        look.sentence()
+            + (volts
+                ? " The link for 115 V is in on a higher line, which burns it."
+                : " A bad winding burns its module."),
+        used);
+  }
+
+  /** Those of these that were read. */
+  @SafeVarargs
+  private List<FactType> used(List<FactType>... groups) {
+    List<FactType> read = new ArrayList<>();
+    for (List<FactType> group : groups) {
+      group.stream().filter(facts()::has).forEach(read::add);
+    }
+    return read;
+  }
+
+  /** The line before and behind what protects and parts it; both must be read. */
+  public @Nullable Observation protection() {
+    Double before = facts().number(FactType.LINE_BEFORE);
+    Double behind = facts().number(FactType.LINE_BEHIND);
+    if (before == null || behind == null) {
+      return null;
+    }
+    LineVoltage plate = situation.lineVoltage();
+    boolean fed = plate.level(before) != Level.ABSENT;
+    boolean passes = plate.level(behind) != Level.ABSENT;
+    String outcome = passes ? "GOOD" : fed ? "OPEN" : "ABSENT";
+    return new Observation(
+        outcome,
+        "Before fuse, breaker or disconnect "
+            + Numbers.plain(before, 0)
+            + " V, behind it "
+            + Numbers.plain(behind, 0)
+            + " V.",
+        List.of(FactType.LINE_BEFORE, FactType.LINE_BEHIND));
+  }
+
+  /** Speed pulses as a DC meter shows them: volts that jump, and change with the speed. */
+  private @Nullable Observation jumps() {
+    String seen = facts().choice(FactType.FEEDBACK_LOOK);
+    boolean pulses = seen != null && !seen.equals("STANDS_STILL");
+    return seen == null
+        ? null
+        : new Observation(
+            pulses ? "PULSES" : "NONE",
+            pulses ? "The feedback jumps while it turns." : "The feedback stands still.",
+            List.of(FactType.FEEDBACK_LOOK));
+  }
+
   /** Speed pulses, counted while it turns [Hz]. */
   public @Nullable Observation pulses(FactType where) {
     Double hertz = facts().number(where);
+    if (hertz == null && where == FactType.FEEDBACK_HERTZ) {
+      return jumps();
+    }
     if (hertz == null) {
       return null;
     }
@@ -536,14 +736,19 @@ public final class WaysToAnswer {
         "MUTE",
         "It is fed and should send speed pulses, and sends none.",
         List.of(
-            FactType.FEEDBACK_HERTZ, needsLogic ? FactType.LOGIC_VOLTS : FactType.MOTOR_FEEDBACK));
+            pulses.facts().get(0), needsLogic ? FactType.LOGIC_VOLTS : FactType.MOTOR_FEEDBACK));
   }
 
   /** Whether anything else runs; null until one of them is told. */
   public @Nullable Observation restRuns() {
     List<FactType> told = new ArrayList<>();
     boolean any = false;
-    for (FactType type : List.of(FactType.RUNS_OUTDOOR, FactType.RUNS_INDOOR, FactType.RUNS_HEAT)) {
+    for (FactType type :
+        List.of(
+            FactType.RUNS_OUTDOOR,
+            FactType.RUNS_COMPRESSOR,
+            FactType.RUNS_INDOOR,
+            FactType.RUNS_HEAT)) {
       Boolean runs = facts().flag(type);
       if (runs != null) {
         told.add(type);
@@ -590,8 +795,15 @@ public final class WaysToAnswer {
             ? plate.level(115) == Level.GOOD && plate.level(230) != Level.GOOD
             : good && line != null && LineVoltage.ofPlate("115").level(line) == Level.GOOD;
     if (link == null) {
-      return known && !is115
-          ? new Observation("RIGHT", "Not a 115 V supply: no link is needed.", List.of())
+      boolean none = plate.isOfOneRange() && situation.family() == Family.CONSTANT_TORQUE;
+      boolean needless = known && !is115 && !plate.isOfTwoRanges();
+      return none || needless
+          ? new Observation(
+              "RIGHT",
+              none
+                  ? "Its plate is for one voltage: it has no link."
+                  : "Not a 115 V supply: no link is needed.",
+              List.of())
           : null;
     }
     if (!known) {
@@ -643,11 +855,7 @@ public final class WaysToAnswer {
 
   /** The three pairs, by the picture that they make. */
   public @Nullable Observation pairs() {
-    List<FactType> used = new ArrayList<>();
-    used.add(FactType.WINDING_AB);
-    used.add(FactType.WINDING_BC);
-    used.add(FactType.WINDING_CA);
-    return pairs(winding, used);
+    return pairs(atPlug, AT_PLUG);
   }
 
   private static @Nullable Observation pairs(WindingVerdict winding, List<FactType> used) {
@@ -705,7 +913,7 @@ public final class WaysToAnswer {
 
   /** Leads to frame, by ohmmeter or by insulation tester. */
   public @Nullable Observation frame() {
-    if (winding.frame() == FrameState.NOT_MEASURED || facts().has(FactType.WINDING_INSULATION)) {
+    if (atPlug.frame() == FrameState.NOT_MEASURED || facts().has(FactType.WINDING_INSULATION)) {
       return null;
     }
     List<FactType> used = new ArrayList<>();
@@ -715,7 +923,7 @@ public final class WaysToAnswer {
         used.add(type);
       }
     }
-    switch (winding.frame()) {
+    switch (atPlug.frame()) {
       case CLEAR:
         return new Observation(
             "CLEAR",
@@ -772,17 +980,24 @@ public final class WaysToAnswer {
       return null;
     }
     boolean agrees = BackEmf.agrees(ab, bc, ca, limit);
+    String felt = facts().choice(FactType.SHAFT_FEEL_MODULE_OFF);
+    boolean drags = felt != null && !felt.equals("FREE");
     String text =
         "Back-EMF differs by "
             + Numbers.plain(Unbalance.percent(ab, bc, ca), 1)
             + " %, limit "
             + Numbers.plain(limit)
             + " %.";
+    List<FactType> used = new ArrayList<>();
+    used.add(FactType.EMF_AB);
+    used.add(FactType.EMF_BC);
+    used.add(FactType.EMF_CA);
+    if (!agrees && drags) {
+      used.add(FactType.SHAFT_FEEL_MODULE_OFF);
+      text += " It drags as well, module off.";
+    }
     return new Observation(
-        agrees ? "EVEN" : "UNEVEN",
-        text,
-        List.of(FactType.EMF_AB, FactType.EMF_BC, FactType.EMF_CA),
-        WindingFigures.EMF_LIMIT.id());
+        agrees ? "EVEN" : drags ? "SHORTED" : "UNEVEN", text, used, WindingFigures.EMF_LIMIT.id());
   }
 
   /** Whether the board waits for a speed signal that the motor does not send. */

@@ -37,7 +37,8 @@ public enum Action {
       case SUPPLY -> REPAIR_SUPPLY;
       // At a drive the call arrives through the controller: one is not told from the other.
       case COMMAND ->
-          fault == Fault.BOARD_SILENT && !family.profile().hasDrive()
+          (fault == Fault.BOARD_SILENT && !family.profile().hasDrive())
+                  || fault == Fault.BOARD_NO_TALK
               ? REPLACE_BOARD
               : REPAIR_COMMAND;
       case HARNESS -> REPAIR_HARNESS;

@@ -41,7 +41,7 @@ final class BeforeChoosing {
                 + " rests on it: one wrong reading would turn it. Take it once more.");
     for (Check check : evidence.table.checks) {
       if (questions.contains(check.facts().get(0)) && check.isSoft()) {
-        list.add(question(check, judgement));
+        list.add(question(check, judgement, 1));
       }
     }
     companions(list);
@@ -58,8 +58,22 @@ final class BeforeChoosing {
     return list;
   }
 
-  /** A question for the plate or the counter; it needs no change of state. */
-  static Diagnosis.NextTest question(Check check, Judgement judgement) {
+  /** What a new module alone waits for. */
+  List<Diagnosis.NextTest> waitedFor() {
+    List<String> ids = evidence.unchecked();
+    return evidence.table.checks.stream()
+        .filter(check -> ids.contains(check.id()))
+        .map(check -> test(check, "A new module goes only onto a motor that was checked.", false))
+        .toList();
+  }
+
+  /**
+   * A question for the plate or the counter; it needs no change of state. Its answers are taken as
+   * alike, so it is worth a bit where the electronics are the thing to replace.
+   *
+   * @param electronics how likely they are
+   */
+  static Diagnosis.NextTest question(Check check, Judgement judgement, double electronics) {
     Suspect leading = judgement.belief.leading();
     List<Diagnosis.Answer> answers = new ArrayList<>();
     for (Outcome outcome : check.outcomes()) {
@@ -70,7 +84,7 @@ final class BeforeChoosing {
         check,
         check.minutes(),
         0,
-        0,
+        Numbers.round(electronics, 4),
         "It decides between a new module and the motor with it.",
         answers,
         false);

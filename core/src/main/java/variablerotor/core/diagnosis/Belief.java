@@ -2,6 +2,7 @@ package variablerotor.core.diagnosis;
 
 import java.util.EnumMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.CheckFigures;
 
@@ -25,14 +26,23 @@ final class Belief {
   /** Whether a meter cleared anything so far, or something was found on the part itself. */
   private final boolean measured;
 
+  /**
+   * What is believed without those answers that the leading cause expects, that clear no usual
+   * rival, and that only make it less likely: they may move suspicion, and unprove nothing. Null
+   * where there is none.
+   */
+  private final @Nullable Belief essential;
+
   private Belief(
       CauseTable table,
       double[] probability,
       double[] measuredOnly,
       boolean[] allowed,
       double logEvidence,
-      boolean measured) {
+      boolean measured,
+      @Nullable Belief essential) {
     this.table = table;
+    this.essential = essential;
     this.measuredOnly = measuredOnly;
     this.probability = probability;
     this.allowed = allowed;
@@ -61,7 +71,30 @@ final class Belief {
     double sum = scale(probability);
     scale(measuredOnly);
     return new Belief(
-        table, probability, measuredOnly, allowed, logEvidence + StrictMath.log(sum), measured);
+        table,
+        probability,
+        measuredOnly,
+        allowed,
+        logEvidence + StrictMath.log(sum),
+        measured,
+        null);
+  }
+
+  /** The same, with what is believed without what the leading cause expects. */
+  Belief with(Belief other) {
+    return new Belief(table, probability, measuredOnly, allowed, logEvidence, measured, other);
+  }
+
+  /** Index of the likeliest listed cause that is allowed, or -1. */
+  int leadingCause() {
+    int best = -1;
+    for (int i = 0; i < probability.length; i++) {
+      boolean listed = allowed[i] && i != table.unlisted;
+      if (listed && (best < 0 || probability[i] > probability[best])) {
+        best = i;
+      }
+    }
+    return best;
   }
 
   private static double scale(double[] weights) {
@@ -148,7 +181,10 @@ final class Belief {
     return rivals;
   }
 
-  /** A usual rival that what was measured leaves less likely than this is cleared. Judgement. */
+  /**
+   * A usual rival that what was measured leaves less likely than this beside the likeliest is
+   * cleared. Judgement.
+   */
   private static final double OUTWEIGHED = 0.002;
 
   /**
@@ -160,24 +196,36 @@ final class Belief {
       return 0;
     }
     boolean[] rivals = rivals();
+    double most = 0;
+    for (double one : measuredOnly) {
+      most = Math.max(most, one);
+    }
     int shared = -1;
     for (int i = 0; i < rivals.length; i++) {
-      boolean stands = rivals[i] && measuredOnly[i] >= OUTWEIGHED;
+      boolean stands = rivals[i] && measuredOnly[i] >= OUTWEIGHED * most;
       shared &= stands ? goal.bits()[i] : -1;
     }
-    if (shared == -1) {
-      return 0;
+    int leader = leadingCause();
+    if (shared == -1 && leader >= 0) {
+      // Every usual rival is outweighed: what leads is rare under this complaint.
+      shared = goal.bits()[leader];
     }
     int settled = 0;
     for (int left = shared; left != 0; left &= left - 1) {
       int bit = left & -left;
-      double mass = 0;
-      for (int i = 0; i < probability.length; i++) {
-        mass += (goal.bits()[i] & bit) != 0 ? probability[i] : 0;
-      }
+      double mass = mass(goal, bit);
+      mass = essential == null ? mass : Math.max(mass, essential.mass(goal, bit));
       settled |= mass >= 1 - ROOM ? bit : 0;
     }
     return settled;
+  }
+
+  private double mass(Goal goal, int bit) {
+    double mass = 0;
+    for (int i = 0; i < probability.length; i++) {
+      mass += (goal.bits()[i] & bit) != 0 ? probability[i] : 0;
+    }
+    return mass;
   }
 
   /** Likelier than this a suspect is not out of it, though its usual causes are. Judgement. */

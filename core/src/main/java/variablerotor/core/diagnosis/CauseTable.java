@@ -17,6 +17,9 @@ final class CauseTable {
   /** Not answered yet. */
   static final int OPEN = -1;
 
+  /** Not answered, and not to be asked: it cannot be made on this call. */
+  static final int OUT_OF_REACH = -2;
+
   final List<Cause> causes;
   final List<Check> checks;
 
@@ -224,7 +227,7 @@ final class CauseTable {
     for (int i = 0; i < all.size(); i++) {
       Before first = all.get(i);
       int answer = answers[first.check];
-      if (answer != OPEN && first.unlocks[answer]) {
+      if (answer >= 0 && first.unlocks[answer]) {
         return true;
       }
     }

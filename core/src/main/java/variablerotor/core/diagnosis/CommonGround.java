@@ -62,6 +62,7 @@ public final class CommonGround {
     List<Diagnosis.SuspectView> suspects = suspects();
     Remedy remedy = remedy();
     return new Diagnosis(
+        "",
         verdict(suspects, remedy),
         suspects,
         first.found().stream().filter(one -> inAll(one, Diagnosis::found)).toList(),
@@ -148,12 +149,8 @@ public final class CommonGround {
     change.retainAll(shared);
     List<Action> also = new ArrayList<>(mine.also());
     each.forEach(one -> also.retainAll(one.verdict().remedy().also()));
-    return new Remedy(
-        Remedy.State.OPEN,
-        null,
-        also,
-        "Not settled yet: it hangs on which motor it is, too.",
-        List.copyOf(change));
+    return Remedy.open(
+        also, "Not settled yet: it hangs on which motor it is, too.", List.copyOf(change));
   }
 
   private Diagnosis.Verdict verdict(List<Diagnosis.SuspectView> suspects, Remedy remedy) {

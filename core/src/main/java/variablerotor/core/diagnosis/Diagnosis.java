@@ -16,6 +16,7 @@ import variablerotor.core.winding.WindingVerdict;
 /**
  * What the facts say, and what to do next.
  *
+ * @param headline while it is open: what is known, and what the next check will tell; else empty
  * @param verdict how far it has come
  * @param suspects proved first, then by probability
  * @param found defects that are plain to see, each to be mended whatever else is
@@ -30,6 +31,7 @@ import variablerotor.core.winding.WindingVerdict;
  * @param warnings what to mind
  */
 public record Diagnosis(
+    String headline,
     Verdict verdict,
     List<SuspectView> suspects,
     List<Found> found,
@@ -219,6 +221,10 @@ public record Diagnosis(
       boolean again) {
     public NextTest {
       outcomes = List.copyOf(outcomes);
+    }
+
+    NextTest because(String why) {
+      return new NextTest(check, minutes, travelMinutes, gainBits, why, outcomes, again);
     }
 
     NextTest onceMore() {

@@ -1,17 +1,16 @@
 package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.CheckFigures;
 import variablerotor.core.check.Observation;
+import variablerotor.core.check.OpenSwitch;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.fact.FactType;
@@ -28,7 +27,7 @@ import variablerotor.core.text.Words;
  */
 public final class Engine {
   /** Version of rules and odds; a stored verdict carries it. */
-  public static final String VERSION = "0.3.0";
+  public static final String VERSION = "0.4.0";
 
   private static final double LIKELY = CheckFigures.LIKELY.value();
 
@@ -47,11 +46,12 @@ public final class Engine {
     evidence = Evidence.of(situation);
     table = evidence.table;
     belief = evidence.belief;
-    remedies = new Remedies(situation, table);
+    remedies = new Remedies(evidence.situation, table);
     named = Goal.named(table);
     done = remedies.goal();
     judgement = judge(belief);
-    contradictions = Contradictions.physical(situation.facts(), evidence.winding);
+    contradictions =
+        Contradictions.physical(evidence.situation.facts(), evidence.situation.windingAtPlug());
     restsOn =
         new RestsOn(evidence, contradictions.isEmpty() ? judgement : judge(start()), this::judge);
     now = evidence.presentState();
@@ -63,7 +63,8 @@ public final class Engine {
   }
 
   private Judgement judge(Belief one) {
-    return new Judgement(one, remedies, named, done);
+    return new Judgement(
+        one, remedies, named, done, evidence.unchecked().isEmpty(), evidence.unread());
   }
 
   /**
@@ -77,7 +78,7 @@ public final class Engine {
   /** The verdict alone, without what to do next: for those who ask many times. */
   public static Diagnosis.Verdict verdict(Situation situation) {
     Engine engine = new Engine(situation);
-    return engine.verdict(engine.remedy(List.of()));
+    return engine.verdict(engine.whatToDo().remedy(List.of()));
   }
 
   private Diagnosis diagnosis() {
@@ -85,15 +86,22 @@ public final class Engine {
     int proved = contradicted ? 0 : judgement.proved;
     List<Diagnosis.SuspectView> suspects = new SuspectViews(evidence, proved).list();
     Goal goal = judgement.action == 0 || contradicted ? done : named;
-    List<Diagnosis.NextTest> next = next(goal, proved != 0);
-    Remedy remedy = remedy(next);
+    List<Diagnosis.NextTest> next =
+        OrderOfWork.of(evidence, now, worthMaking(next(goal, proved != 0)));
+    if (judgement.waits && !contradicted) {
+      next = waitedForFirst(next);
+    }
+    Remedy remedy = whatToDo().remedy(next);
     Diagnosis.Verdict verdict = verdict(remedy);
     List<Diagnosis.NextTest> before =
         contradicted || (proved == 0 && !remedy.stands())
             ? List.of()
             : new BeforeChoosing(evidence, judgement, now)
                 .list(isDear(remedy, verdict) ? restsOn.doubted() : List.of(), openQuestions());
+    boolean searching =
+        !contradicted && !remedy.stands() && verdict.state() != VerdictState.DECIDED;
     return new Diagnosis(
+        searching ? Headline.of(evidence, next.isEmpty() ? null : next.get(0).check()) : "",
         verdict,
         suspects,
         evidence.found(),
@@ -119,6 +127,11 @@ public final class Engine {
                             || one == Suspect.WINDING
                             || one == Suspect.BEARING);
     return action == null ? part : action.isDear();
+  }
+
+  private WhatToDo whatToDo() {
+    return new WhatToDo(
+        evidence, remedies, judgement, done, restsOn, contradictions.isEmpty(), openQuestions());
   }
 
   /** How likely the electronics, alone or with their motor, are the thing to replace. */
@@ -156,7 +169,46 @@ public final class Engine {
     } else if (!proved) {
       questions(list, chooser);
     }
+    explained(list);
     return list;
+  }
+
+  /** A check that tells less than this is left out while another tells more [bit]. Judgement. */
+  private static final double TELLS_NOTHING = 0.005;
+
+  private List<Diagnosis.NextTest> worthMaking(List<Diagnosis.NextTest> list) {
+    List<Diagnosis.NextTest> telling =
+        list.stream().filter(one -> one.again() || one.gainBits() >= TELLS_NOTHING).toList();
+    return telling.isEmpty() ? list : telling;
+  }
+
+  /** What a new module alone waits for comes first, whatever else would tell. */
+  private List<Diagnosis.NextTest> waitedForFirst(List<Diagnosis.NextTest> next) {
+    List<Diagnosis.NextTest> first =
+        new ArrayList<>(new BeforeChoosing(evidence, judgement, now).waitedFor());
+    for (Diagnosis.NextTest one : next) {
+      if (first.stream().noneMatch(other -> other.check() == one.check())) {
+        first.add(one);
+      }
+    }
+    return first;
+  }
+
+  /** What an open door switch took away is measured again, before anything else. */
+  private void explained(List<Diagnosis.NextTest> list) {
+    List<Diagnosis.NextTest> again = new ArrayList<>();
+    for (Diagnosis.NextTest one : list) {
+      if (one.check().facts().stream().anyMatch(evidence.standing.explained()::contains)) {
+        again.add(one);
+      }
+    }
+    OpenSwitch open = OpenSwitch.of(evidence.situation.facts());
+    if (open == OpenSwitch.DOOR) {
+      list.removeAll(again);
+      List<Diagnosis.NextTest> first =
+          again.stream().map(one -> one.because(open.sentence() + ".").onceMore()).toList();
+      list.addAll(0, first);
+    }
   }
 
   /** Each reading of those that cannot all be true, to be taken once more. */
@@ -199,12 +251,21 @@ public final class Engine {
     double minutes = 0;
     for (Check check : table.checks) {
       if (open.contains(check.facts().get(0)) && check.isSoft()) {
-        asked.add(BeforeChoosing.question(check, judgement));
+        asked.add(BeforeChoosing.question(check, judgement, electronicsShare()));
         minutes += check.minutes();
       }
     }
-    boolean first = electronicsShare() >= LIKELY && pays(minutes, chooser);
+    boolean dear = !list.isEmpty() && list.get(0).check().facts().contains(INSULATION);
+    boolean first = dear || (electronicsShare() >= LIKELY && isInSight() && pays(minutes, chooser));
     list.addAll(first ? 0 : list.size(), asked);
+  }
+
+  /** An insulation test takes longer than a call to the counter, and tells less. */
+  private static final FactType INSULATION = FactType.WINDING_INSULATION;
+
+  /** Whether the motor is before one's eyes: its label has the number that the counter asks for. */
+  private boolean isInSight() {
+    return now != UnitState.POWER_ON && now != UnitState.CONTROL_PLUG_OUT;
   }
 
   /** Whether to ask first leads to the end sooner than to measure on. */
@@ -216,166 +277,41 @@ public final class Engine {
     return asking + ifWhole < measuring;
   }
 
-  private Remedy remedy(List<Diagnosis.NextTest> next) {
-    Set<Action> also = new LinkedHashSet<>();
-    if (!contradictions.isEmpty() || judgement.action == 0) {
-      evidence.found().forEach(found -> also.add(found.action()));
-      return new Remedy(
-          Remedy.State.OPEN, null, List.copyOf(also), openSentence(), wouldChange(next));
-    }
-    Action action = Remedies.action(judgement.action);
-    also.addAll(judgement.also());
-    evidence.found().forEach(found -> also.add(found.action()));
-    also.remove(action);
-    if (action == Action.REPLACE_BOARD && !callIsThere()) {
-      return new Remedy(
-          Remedy.State.OPEN,
-          null,
-          List.copyOf(also),
-          "A board is silent only if a call reaches it: look at that first.",
-          List.of("call.present"));
-    }
-    return new Remedy(
-        Remedy.State.SETTLED,
-        action,
-        List.copyOf(also),
-        action.title()
-            + (also.isEmpty()
-                ? ""
-                : "; besides: " + Words.and(also.stream().map(Engine::inside).toList()))
-            + ". No further check can change what you do.",
-        List.of());
-  }
-
-  /** The board's driver in the place of a module is not asked for a command. */
-  private boolean callIsThere() {
-    boolean silent = judgement.suspects().contains(Suspect.COMMAND) || judgement.proved == 0;
-    return !silent
-        || Boolean.TRUE.equals(evidence.situation.facts().flag(FactType.CALL_PRESENT))
-        || !evidence.situation.family().profile().faults().contains(Fault.BOARD_SILENT);
-  }
-
-  private static String inside(Action action) {
-    String title = action.title();
-    return Character.toLowerCase(title.charAt(0)) + title.substring(1);
-  }
-
-  private String openSentence() {
-    if (!contradictions.isEmpty()) {
-      return "Take the readings that exclude each other again first.";
-    }
-    if (Remedies.isModuleOrMotor(belief.settled(done))) {
-      return "A new module, or the motor with it: the plate and the counter decide.";
-    }
-    if (belief.leading() == Suspect.OTHER) {
-      return "Not settled yet: the readings fit nothing on the list.";
-    }
-    List<String> likely = likelyActions();
-    return likely.isEmpty() || likely.size() > MOST_NAMED
-        ? "Not settled yet: many things are still possible."
-        : "Not settled yet. Likeliest: " + String.join(", or ", likely) + ".";
-  }
-
-  /** An action at least this likely is named while all is open. Judgement. */
-  private static final double NAMED = 0.1;
-
-  /** Less than this together, and what is named would mislead. Judgement. */
-  private static final double TOGETHER = 0.8;
-
-  private static final int MOST_NAMED = 3;
-
-  /** What may come to be done, the likeliest first, spoken; none where that is too little of it. */
-  private List<String> likelyActions() {
-    Map<Integer, Double> shares = new TreeMap<>();
-    for (int i = 0; i < belief.probability.length; i++) {
-      shares.merge(remedies.bit(i), belief.probability[i], Double::sum);
-    }
-    shares.values().removeIf(share -> share < NAMED);
-    if (shares.values().stream().mapToDouble(Double::doubleValue).sum() < TOGETHER) {
-      return List.of();
-    }
-    // What may come to the whole motor anyway names it.
-    if (shares.keySet().stream().anyMatch(Remedies::isModuleOrMotor)) {
-      shares.remove(1 << Action.REPLACE_MOTOR.ordinal());
-    }
-    return shares.entrySet().stream()
-        .sorted(Map.Entry.<Integer, Double>comparingByValue().reversed())
-        .map(share -> spoken(share.getKey()))
-        .toList();
-  }
-
-  private static String spoken(int bit) {
-    if (bit == 0) {
-      return "something that is not on the list";
-    }
-    if (Remedies.isModuleOrMotor(bit)) {
-      return "replace the module, or the motor with it";
-    }
-    Action action = Remedies.action(bit);
-    return action == Action.NOTHING ? "leave it, it works as it should" : inside(action);
-  }
-
-  /** The checks of which some answer takes away something that could be done. */
-  private List<String> wouldChange(List<Diagnosis.NextTest> next) {
-    List<String> ids = new ArrayList<>();
-    boolean[] rivals = belief.rivals();
-    int before = bits(rivals, -1, 0);
-    List<Diagnosis.NextTest> inOrder = new ArrayList<>(next);
-    inOrder.sort(Comparator.comparingInt(test -> table.checks.indexOf(test.check())));
-    for (Diagnosis.NextTest test : inOrder) {
-      int c = table.checks.indexOf(test.check());
-      for (int o = 0; o < test.outcomes().size() && !test.check().isSoft(); o++) {
-        boolean comes = test.outcomes().get(o).probability() >= SELDOM;
-        int after = bits(rivals, c, o);
-        boolean turns = (after != before && after != 0) || test.outcomes().get(o).decides();
-        if (comes && turns) {
-          ids.add(test.check().id());
-          break;
-        }
-      }
-    }
-    for (FactType question : openQuestions()) {
-      ids.add(question.id());
-    }
-    // Where no one answer does it, each takes a part of the doubt away.
-    return ids.isEmpty()
-        ? inOrder.stream()
-            .filter(one -> !one.check().isSoft())
-            .map(one -> one.check().id())
-            .toList()
-        : ids;
-  }
-
-  /** Answers rarer than this are not reckoned with. Judgement. */
-  private static final double SELDOM = 0.002;
-
-  private int bits(boolean[] rivals, int check, int outcome) {
-    int bits = 0;
-    for (int i = 0; i < rivals.length; i++) {
-      boolean left = rivals[i] && (check < 0 || table.possible[check][i][outcome]);
-      bits |= left ? done.bits()[i] : 0;
-    }
-    return bits;
-  }
-
   private Diagnosis.Verdict verdict(Remedy remedy) {
     if (!contradictions.isEmpty()) {
       return open(
           "Two readings exclude each other. Take them again before anything is decided.", remedy);
     }
     List<Suspect> proved = judgement.suspects();
+    List<Suspect> shown = Shown.besides(evidence, proved);
     if (!proved.isEmpty() && evidence.doubled && !settledAlone()) {
       return new Diagnosis.Verdict(
           VerdictState.NARROWED,
           proved,
           "More than one thing is wrong. " + decided(proved) + " The rest is not found yet.",
           remedy,
-          remedy.stands() ? restsOn.facts() : List.of(),
+          rests(remedy),
           null);
     }
     if (!proved.isEmpty()) {
+      List<Suspect> all = new ArrayList<>(proved);
+      all.addAll(shown);
       return new Diagnosis.Verdict(
-          VerdictState.DECIDED, proved, decided(proved), remedy, restsOn.facts(), proof());
+          VerdictState.DECIDED,
+          all,
+          decided(proved) + Shown.sentence(evidence, shown),
+          remedy,
+          restsOn.facts(),
+          proof());
+    }
+    if (shown.size() > 1) {
+      return new Diagnosis.Verdict(
+          VerdictState.NARROWED,
+          shown,
+          "More than one thing shows itself, and none is proved." + Shown.sentence(evidence, shown),
+          remedy,
+          rests(remedy),
+          null);
     }
     Map<Suspect, Double> shares = belief.bySuspect();
     Suspect first = belief.leading();
@@ -399,7 +335,7 @@ public final class Engine {
               + likeliestFault(first).spoken()
               + ".",
           remedy,
-          remedy.stands() ? restsOn.facts() : List.of(),
+          rests(remedy),
           null);
     }
     return open(
@@ -409,14 +345,18 @@ public final class Engine {
         remedy);
   }
 
+  /** What a remedy rests on that is settled; a mend on the defect that was found. */
+  private List<FactType> rests(Remedy remedy) {
+    MendAndSee mend = remedy.trial() == null ? null : MendAndSee.of(evidence);
+    if (mend != null) {
+      return mend.facts();
+    }
+    return remedy.stands() ? restsOn.facts() : List.of();
+  }
+
   private Diagnosis.Verdict open(String sentence, Remedy remedy) {
     return new Diagnosis.Verdict(
-        VerdictState.OPEN,
-        List.of(),
-        sentence,
-        remedy,
-        remedy.stands() ? restsOn.facts() : List.of(),
-        null);
+        VerdictState.OPEN, List.of(), sentence, remedy, rests(remedy), null);
   }
 
   /** Whether every rival blames the same suspects, all of them. */

@@ -1,18 +1,27 @@
 package variablerotor.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.CheckFigures;
 import variablerotor.core.check.Observation;
 import variablerotor.core.check.Situation;
+import variablerotor.core.check.Standing;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.check.WaysToAnswer;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.Facts;
+import variablerotor.core.family.Fault;
+import variablerotor.core.odds.Cause;
 import variablerotor.core.odds.Check;
 import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.odds.Witness;
+import variablerotor.core.winding.FrameState;
+import variablerotor.core.winding.Signature;
 import variablerotor.core.winding.WindingVerdict;
 
 /** What the facts of one call say to each check, and what is believed after them. */
@@ -20,15 +29,24 @@ final class Evidence {
   /** How often two faults of a call are independent of each other. Judgement. */
   private static final double TWO_AT_ONCE = 0.05;
 
+  /** The call with the facts that say something by themselves. */
   final Situation situation;
+
+  final Standing standing;
   final CauseTable table;
   final WindingVerdict winding;
 
   /** By check of the table; null where the facts do not answer it. */
   final @Nullable Observation[] seen;
 
-  /** By check of the table the outcome that was seen, or {@link CauseTable#OPEN}. */
+  /**
+   * By check of the table the outcome that was seen, {@link CauseTable#OPEN} or {@link
+   * CauseTable#OUT_OF_REACH}.
+   */
   final int[] answers;
+
+  /** By cause: what a code and a second complaint do to its odds. */
+  private final double[] told;
 
   final Belief belief;
 
@@ -36,20 +54,27 @@ final class Evidence {
   final boolean doubled;
 
   private Evidence(
-      Situation situation,
+      Standing standing,
       CauseTable table,
       WindingVerdict winding,
       @Nullable Observation[] seen,
       boolean doubled) {
-    this.situation = situation;
+    this.standing = standing;
+    situation = standing.situation();
     this.table = table;
     this.winding = winding;
     this.seen = seen;
     this.doubled = doubled;
+    told = toldWeight();
     answers = table.nothingAnswered();
     for (int c = 0; c < answers.length; c++) {
       Observation one = seen[c];
-      answers[c] = one == null ? CauseTable.OPEN : table.checks.get(c).index(one.outcome());
+      answers[c] =
+          one != null
+              ? table.checks.get(c).index(one.outcome())
+              : OutOfReach.is(situation, table.checks.get(c))
+                  ? CauseTable.OUT_OF_REACH
+                  : CauseTable.OPEN;
     }
     belief = believe(answers);
   }
@@ -58,7 +83,9 @@ final class Evidence {
    * @throws IllegalArgumentException for a family that is not covered, or a plate that cannot be
    *     read
    */
-  static Evidence of(Situation situation) {
+  static Evidence of(Situation told) {
+    Standing standing = told.standing();
+    Situation situation = standing.situation();
     Tables tables = Tables.of(situation.family());
     CauseTable table = tables.single(situation.symptom());
     WindingVerdict winding = situation.winding();
@@ -67,12 +94,11 @@ final class Evidence {
     for (int c = 0; c < seen.length; c++) {
       seen[c] = table.checks.get(c).read(reading);
     }
-    Evidence one = new Evidence(situation, table, winding, seen, false);
+    Evidence one = new Evidence(standing, table, winding, seen, false);
     if (one.belief.anyAllowed() && one.leaderExplainsAll()) {
       return one;
     }
-    Evidence two =
-        new Evidence(situation, tables.doubles(situation.symptom()), winding, seen, true);
+    Evidence two = new Evidence(standing, tables.doubles(situation.symptom()), winding, seen, true);
     if (!two.belief.anyAllowed()) {
       return one;
     }
@@ -103,13 +129,65 @@ final class Evidence {
 
   /** What is believed after these answers. */
   Belief believe(int[] given) {
-    Belief result = Belief.start(table, codeWeight());
+    Belief all = afterAll(given);
+    int leader = all.leadingCause();
+    int[] essential = given.clone();
+    boolean less = false;
+    for (int c = 0; c < given.length && leader >= 0; c++) {
+      if (given[c] >= 0 && isOnlyExpected(all, leader, c, given)) {
+        essential[c] = CauseTable.OPEN;
+        less = true;
+      }
+    }
+    return less ? all.with(afterAll(essential)) : all;
+  }
+
+  private Belief afterAll(int[] given) {
+    Belief result = Belief.start(table, told);
     for (int c = 0; c < given.length; c++) {
-      if (given[c] != CauseTable.OPEN) {
+      if (given[c] >= 0) {
         result = result.after(c, given[c]);
       }
     }
     return result;
+  }
+
+  /**
+   * Whether an answer is the likeliest of its check under this cause, clears no rival of another
+   * link that nothing else clears, and yet makes the cause less likely: half of dead modules show
+   * nothing, and so do all that are whole.
+   */
+  private boolean isOnlyExpected(Belief belief, int cause, int check, int[] given) {
+    int outcome = given[check];
+    double[] mine = table.share[check][cause];
+    for (double other : mine) {
+      if (other > mine[outcome]) {
+        return false;
+      }
+    }
+    double rest = 0;
+    double weight = 0;
+    int link = table.suspects[table.group[cause]];
+    for (int i = 0; i < table.causes.size(); i++) {
+      boolean another = (table.suspects[table.group[i]] & link) == 0;
+      if (table.usual[i] && another && isClearedAlone(i, check, given)) {
+        return false;
+      }
+      rest += i == cause ? 0 : belief.probability[i] * table.share[check][i][outcome];
+      weight += i == cause ? 0 : belief.probability[i];
+    }
+    return weight > 0 && rest / weight > mine[outcome];
+  }
+
+  /** Whether this answer, and no other, cannot be seen under a cause. */
+  private boolean isClearedAlone(int cause, int check, int[] given) {
+    for (int c = 0; c < given.length; c++) {
+      boolean cleared = given[c] >= 0 && !table.possible[c][cause][given[c]];
+      if (cleared != (c == check)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** What is believed with one check answered otherwise, or not at all. */
@@ -129,8 +207,11 @@ final class Evidence {
     return false;
   }
 
-  /** A code moves suspicion, and never decides: it multiplies the odds of what it raises. */
-  private double[] codeWeight() {
+  /**
+   * A code, or a second complaint, moves suspicion and never decides: it multiplies the odds of
+   * what it raises.
+   */
+  private double[] toldWeight() {
     var raised = situation.facts().names(FactType.CODE_SUSPECTS);
     double[] weight = new double[table.causes.size()];
     for (int i = 0; i < weight.length; i++) {
@@ -140,8 +221,75 @@ final class Evidence {
           weight[i] = CheckFigures.CODE_WEIGHT.value();
         }
       }
+      for (Symptom other : situation.also()) {
+        boolean makes = table.causes.get(i).faults().stream().anyMatch(usual(other)::contains);
+        weight[i] *= makes ? CheckFigures.ALSO_WEIGHT.value() : 1;
+      }
     }
     return weight;
+  }
+
+  /** The faults that usually make a complaint by themselves. */
+  private Set<Fault> usual(Symptom symptom) {
+    Set<Fault> usual = EnumSet.noneOf(Fault.class);
+    for (Cause cause : Tables.of(situation.family()).single(symptom).causes) {
+      if (cause.faults().size() == 1 && cause.isUsual(symptom)) {
+        usual.addAll(cause.faults());
+      }
+    }
+    return usual;
+  }
+
+  /**
+   * A winding that nothing was read of is never proved by what is left over, as bits by ordinal:
+   * its leads may be out of reach, and then nothing tells it from what nobody listed.
+   */
+  int unread() {
+    for (int c = 0; c < seen.length; c++) {
+      Check check = table.checks.get(c);
+      if (seen[c] != null
+          && check.station() == Suspect.WINDING
+          && check.witness() == Witness.MEASURED) {
+        return 0;
+      }
+    }
+    return 1 << Suspect.WINDING.ordinal();
+  }
+
+  /** Whether it was turned by hand, or is known to turn by itself. */
+  boolean isSpun() {
+    Facts facts = situation.facts();
+    boolean byHand =
+        facts.has(FactType.SHAFT_FEEL)
+            || facts.has(FactType.SHAFT_FEEL_MODULE_OFF)
+            || facts.has(FactType.SHAFT_FEEL_WHEEL_OFF)
+            || facts.has(FactType.SHAFT_FEEL_SLOW)
+            || facts.has(FactType.SHAFT_DRAG_JOINED)
+            || facts.untold(FactType.SHAFT_FEEL) != null;
+    return byHand
+        || switch (situation.symptom()) {
+          case NO_RUN, TRIPS_PROTECTION, STARTS_THEN_STOPS, INTERMITTENT -> false;
+          default -> true;
+        };
+  }
+
+  /**
+   * What a new module alone waits for, by id: a turn by hand, even pairs, and nothing to the frame.
+   * Where its winding cannot be measured apart there is none of the latter.
+   */
+  List<String> unchecked() {
+    List<String> open = new ArrayList<>();
+    if (!isSpun()) {
+      open.add(FactType.SHAFT_FEEL.id());
+    }
+    boolean measured = !situation.family().profile().isReplacedWhole();
+    if (measured && winding.signature() == Signature.NOT_MEASURED) {
+      open.add("winding.pairs");
+    }
+    if (measured && winding.frame() == FrameState.NOT_MEASURED) {
+      open.add("winding.frame");
+    }
+    return open;
   }
 
   /** The state that the last check recorded left the unit in. */
@@ -156,16 +304,24 @@ final class Evidence {
     return UnitState.POWER_ON;
   }
 
+  /** Whether a defect of this link was mended and tried: it is none any more. */
+  private boolean isMended(Suspect link) {
+    String trial = MendAndSee.trial(link);
+    FactType tried = trial == null ? null : FactType.ofId(trial);
+    return tried != null && situation.facts().has(tried);
+  }
+
   /** The defects that are plain to see, each to be mended whatever else is. */
   List<Diagnosis.Found> found() {
     List<Diagnosis.Found> found = new ArrayList<>();
     for (int c = 0; c < seen.length; c++) {
       Observation one = seen[c];
       Check check = table.checks.get(c);
-      Action action = one == null ? null : Remedies.ofDefect(check.station());
-      if (one != null && action != null && check.isDefect(one.outcome())) {
+      Suspect link = one == null ? null : check.defect(one.outcome());
+      Action action = link == null ? null : Remedies.ofDefect(link);
+      if (one != null && link != null && action != null && !isMended(link)) {
         List<String> facts = one.facts().stream().map(FactType::id).toList();
-        found.add(new Diagnosis.Found(check.station(), action, one.sentence(), facts));
+        found.add(new Diagnosis.Found(link, action, one.sentence(), facts));
       }
     }
     return found;

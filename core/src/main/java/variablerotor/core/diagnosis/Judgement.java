@@ -20,16 +20,25 @@ final class Judgement {
   /** What is to be done, as the remedies have it; 0 while it is open. */
   final int action;
 
+  /** Whether all that is missing is a turn by hand, or a look at the winding. */
+  final boolean waits;
+
   /**
    * @param named to name the part
    * @param done to settle what is to be done
+   * @param checked whether the motor was turned by hand and its winding measured: a new module
+   *     alone waits for both
+   * @param unread suspects of which nothing was measured, and that are not proved by what is left
+   *     over; as bits by ordinal
    */
-  Judgement(Belief belief, Remedies remedies, Goal named, Goal done) {
+  Judgement(Belief belief, Remedies remedies, Goal named, Goal done, boolean checked, int unread) {
     this.belief = belief;
     this.remedies = remedies;
-    proved = belief.settled(named);
+    proved = belief.settled(named) & ~unread;
     int settled = belief.settled(done);
-    action = settled == 0 || Remedies.isModuleOrMotor(settled) ? 0 : settled;
+    boolean open = settled == 0 || Remedies.isModuleOrMotor(settled);
+    waits = !open && !checked && settled == 1 << Action.REPLACE_MODULE.ordinal();
+    action = open || waits ? 0 : settled;
   }
 
   /** Proved, the likeliest first. */

@@ -218,7 +218,7 @@ final class NextTests {
         false);
   }
 
-  /** Why this one, in one sentence. */
+  /** Why this one, in one sentence: what its answers mean; empty where that is not plain. */
   private String why(Belief belief, Candidate candidate, Family family) {
     boolean[] rivals = belief.rivals();
     int struck = 0;
@@ -239,8 +239,30 @@ final class NextTests {
     if (!less.isEmpty()) {
       return "If all is well here, that speaks against " + less + ".";
     }
-    String leading = family.profile().spoken(belief.leading());
-    return "It makes " + leading + " likelier, or less likely.";
+    return points(belief, candidate.check, family);
+  }
+
+  /** Answers rarer than this are not spoken of. Judgement. */
+  private static final double SPOKEN_OF = 0.02;
+
+  /** The likeliest answer that would put another suspect first; empty where none would. */
+  private String points(Belief belief, int check, Family family) {
+    double[] odds = belief.outcomes(check);
+    Suspect now = belief.leading();
+    int best = -1;
+    for (int o = 0; o < odds.length; o++) {
+      boolean turns = odds[o] >= SPOKEN_OF && belief.after(check, o).leading() != now;
+      best = turns && (best < 0 || odds[o] > odds[best]) ? o : best;
+    }
+    if (best < 0) {
+      return "";
+    }
+    Suspect then = belief.after(check, best).leading();
+    return "\""
+        + table.checks.get(check).outcomes().get(best).label()
+        + "\" would point at "
+        + family.profile().spoken(then)
+        + ".";
   }
 
   private static String named(int suspects, Family family) {

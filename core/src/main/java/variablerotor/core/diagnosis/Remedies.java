@@ -120,7 +120,8 @@ final class Remedies {
     return also;
   }
 
-  private @Nullable Action of(Fault fault) {
+  /** What a fault asks for; null for a module of which that is not known, and the unlisted. */
+  @Nullable Action of(Fault fault) {
     return Action.of(fault, situation.family(), moduleAlone);
   }
 

@@ -32,7 +32,7 @@ final class RestsOn {
       return;
     }
     for (int c = 0; c < evidence.answers.length; c++) {
-      if (evidence.answers[c] != CauseTable.OPEN && turns(c, judgement, judge)) {
+      if (evidence.answers[c] >= 0 && turns(c, judgement, judge)) {
         checks.add(c);
       }
     }

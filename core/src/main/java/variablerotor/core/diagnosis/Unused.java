@@ -47,7 +47,8 @@ final class Unused {
   private static boolean isContext(Situation situation, FactType type) {
     return switch (type) {
       case CODE, CODE_SUSPECTS, HEARD_CALL, METER_LEAD_OHMS, METER_COUNT_OHMS -> true;
-      case RUNS_OUTDOOR, RUNS_INDOOR, RUNS_HEAT, LOOK_LAMP, LOOK_SMELL, LOOK_WATER -> true;
+      case RUNS_OUTDOOR, RUNS_INDOOR, RUNS_HEAT, RUNS_COMPRESSOR -> true;
+      case LOOK_LAMP, LOOK_SMELL, LOOK_WATER, FIRST_START -> true;
       case MOTOR_FEEDBACK, BOARD_NEEDS_FEEDBACK, REPLACED_RECENTLY, POLE_PAIRS -> true;
       case PLATE_MODULE_REMOVABLE, PLATE_MODULE_SOLD_ALONE, FEEDBACK_PULSES -> true;
       case WINDING_REFERENCE, WINDING_CELSIUS -> !situation.family().profile().isReplacedWhole();

@@ -8,6 +8,16 @@ public enum WarningId {
   UNUSUAL,
   /** What was measured twice does not agree: neither counts. */
   DISAGREE,
+  /** A switch that opens as an effect is open: what it took away says nothing. */
+  SWITCH_OPEN,
+  /** Ice is what a fan that stands makes. */
+  ICE_IS_AN_EFFECT,
+  /** Read while it ran, of a fault that comes and goes. */
+  READ_WHILE_IT_RAN,
+  /** A self-finding motor looks for its way on its first power. */
+  SELF_FINDING,
+  /** What was heard belongs to another complaint. */
+  OTHER_COMPLAINT,
   /** A fact that this family, or this complaint, does not use. */
   NOT_USED,
   /** Just outside a usual window: a question, and no finding. */

@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Observation;
+import variablerotor.core.check.OpenSwitch;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
+import variablerotor.core.family.Command;
 import variablerotor.core.family.Family;
 import variablerotor.core.signal.Level;
 import variablerotor.core.signal.ThreePhase;
@@ -50,6 +52,9 @@ final class Warnings {
       twoFaults();
     }
     disagree();
+    effects();
+    otherComplaint();
+    selfFinding();
     unusual();
     edges();
     probes();
@@ -78,6 +83,66 @@ final class Warnings {
         "No single fault explains these readings well: two things are wrong, or one of the"
             + " readings is. Take them again first. "
             + String.join(" ", pairs.subList(0, Math.min(2, pairs.size()))));
+  }
+
+  /** What an effect took away, and what was read while nothing was amiss: neither counts. */
+  private void effects() {
+    OpenSwitch open = OpenSwitch.of(situation.facts());
+    if (open != null) {
+      List<String> gone =
+          evidence.standing.explained().stream()
+              .map(FactType::title)
+              .map(Warnings::inside)
+              .toList();
+      add(
+          WarningId.SWITCH_OPEN,
+          open.sentence()
+              + ": an open switch proves nothing by itself."
+              + (gone.isEmpty()
+                  ? ""
+                  : " Till then this does not count: " + String.join("; ", gone) + "."));
+    }
+    if (situation.facts().words(FactType.AIR_LOOK).contains("COIL_FROZEN")) {
+      add(
+          WarningId.ICE_IS_AN_EFFECT,
+          "Ice comes of too little air, from any cause: a fan that stands makes it. Thaw it, and"
+              + " look on.");
+    }
+    if (!evidence.standing.untimely().isEmpty()) {
+      List<String> titles =
+          evidence.standing.untimely().stream().map(FactType::title).map(Warnings::inside).toList();
+      add(
+          WarningId.READ_WHILE_IT_RAN,
+          "Read while it ran, so it tells nothing of why it stops: "
+              + String.join("; ", titles)
+              + ". Measure while the fault shows.");
+    }
+  }
+
+  private static String inside(String title) {
+    boolean word = title.length() > 1 && Character.isLowerCase(title.charAt(1));
+    return word ? Character.toLowerCase(title.charAt(0)) + title.substring(1) : title;
+  }
+
+  /** The wrong way for some seconds is how it finds the right one. */
+  private void selfFinding() {
+    if (Boolean.TRUE.equals(situation.facts().flag(FactType.FIRST_START))) {
+      add(
+          WarningId.SELF_FINDING,
+          "A self-finding motor turns slowly, 10 to 15 s each way with a stop between, on its first"
+              + " power only: the wrong way till then is no fault. Judge its rotation after that.");
+    }
+  }
+
+  /** It does not even start: no check may wait for it to run. */
+  private void otherComplaint() {
+    if (OutOfReach.doesNotStart(situation)) {
+      add(
+          WarningId.OTHER_COMPLAINT,
+          "It does not start now. If it stays so, change the complaint to \""
+              + Symptom.NO_RUN.title()
+              + "\": what needs it to run is not asked meanwhile.");
+    }
   }
 
   /** Both are shown, and neither counts until a third. */
@@ -109,7 +174,8 @@ final class Warnings {
         continue;
       }
       double here = expected(mine, c, evidence.answers[c]);
-      if (here >= RARE || mine.checks.get(c).isSoft() || restsOnAnother(c, seen)) {
+      boolean question = mine.checks.get(c).isQuestion(seen.outcome());
+      if (here >= RARE || question || mine.checks.get(c).isSoft() || restsOnAnother(c, seen)) {
         continue;
       }
       Symptom rather = null;
@@ -255,10 +321,11 @@ final class Warnings {
     }
     for (int c = 0; c < evidence.seen.length; c++) {
       Observation seen = evidence.seen[c];
-      boolean control =
-          evidence.table.checks.get(c).facts().contains(FactType.CONTROL_VOLTS)
-              || evidence.table.checks.get(c).facts().contains(FactType.COMMAND_VOLTS)
-              || evidence.table.checks.get(c).facts().contains(FactType.COMMAND_VOLTS_BOARD);
+      List<FactType> read = evidence.table.checks.get(c).facts();
+      boolean of24 = situation.family().profile().command() == Command.VOLTS_24;
+      boolean command =
+          read.contains(FactType.COMMAND_VOLTS) || read.contains(FactType.COMMAND_VOLTS_BOARD);
+      boolean control = read.contains(FactType.CONTROL_VOLTS) || (of24 && command);
       if (control && seen != null && seen.outcome().equals("LOW")) {
         add(
             WarningId.CONTROL_VOLTS_LOW,

@@ -5,8 +5,14 @@ package variablerotor.core.fact;
  *
  * @param phase whether it was taken before the repair or after it
  * @param again whether it is a second measurement of what was measured before, and corrects nothing
+ * @param taken how it came about
  */
-public record Fact(FactType type, FactValue value, RepairPhase phase, boolean again) {
+public record Fact(FactType type, FactValue value, RepairPhase phase, boolean again, Taken taken) {
+
+  /** Nothing said of how it came about. */
+  public Fact(FactType type, FactValue value, RepairPhase phase, boolean again) {
+    this(type, value, phase, again, Taken.UNSAID);
+  }
 
   /** Taken once, or in correction of an earlier one. */
   public Fact(FactType type, FactValue value, RepairPhase phase) {
@@ -25,7 +31,8 @@ public record Fact(FactType type, FactValue value, RepairPhase phase, boolean ag
 
   /** A value of this type with its unit: {@code 241 V}. */
   public static String spoken(FactType type, FactValue value) {
-    boolean unit = !type.unit().isEmpty() && !(value instanceof FactValue.Resistance);
+    boolean bare = value instanceof FactValue.Resistance || value instanceof FactValue.Untold;
+    boolean unit = !type.unit().isEmpty() && !bare;
     return unit ? value.spoken() + " " + type.unit() : value.spoken();
   }
 }

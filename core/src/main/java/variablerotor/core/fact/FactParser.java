@@ -29,6 +29,11 @@ public final class FactParser {
    * @throws Refused where the value is not one that the type allows
    */
   public static FactValue parse(FactType type, @Nullable Object plain) throws Refused {
+    for (FactValue.Untold.Why why : FactValue.Untold.Why.values()) {
+      if (why.name().equals(plain) && type.mayBeUntold()) {
+        return new FactValue.Untold(why);
+      }
+    }
     switch (type.kind()) {
       case NUMBER:
         return new FactValue.Quantity(number(type, plain));
@@ -48,7 +53,7 @@ public final class FactParser {
         if (plain instanceof String word && type.choices().contains(word)) {
           return new FactValue.Choice(word);
         }
-        throw refused(plain, "one of " + String.join(", ", type.choices()));
+        return several(type, plain);
       case CODE:
         return code(plain);
       case SUSPECTS:
@@ -56,6 +61,31 @@ public final class FactParser {
       default:
         return range(type, plain);
     }
+  }
+
+  /** A list of words that can be seen at once; a list of one is that one. */
+  private static FactValue several(FactType type, @Nullable Object plain) throws Refused {
+    List<String> together = type.together();
+    String one = "one of " + String.join(", ", type.choices());
+    if (!(plain instanceof List<?> list) || together.isEmpty()) {
+      throw refused(
+          plain, together.isEmpty() ? one : one + "; or a list of " + String.join(", ", together));
+    }
+    if (list.size() == 1) {
+      return parse(type, list.get(0));
+    }
+    for (Object item : list) {
+      if (!(item instanceof String word) || !together.contains(word)) {
+        throw refused(item, "in a list: " + String.join(", ", together));
+      }
+    }
+    List<String> words = new ArrayList<>(together);
+    words.retainAll(list);
+    if (words.size() < 2 || words.size() < list.size()) {
+      throw refused(
+          plain, "a list of two or more of these, each once: " + String.join(", ", together));
+    }
+    return new FactValue.Several(words);
   }
 
   /** What the type takes, such as {@code a number of V from 0 to 1000}. */
@@ -91,19 +121,30 @@ public final class FactParser {
     throw refused(plain, allowed(type));
   }
 
+  private static final List<String> CODE_FIELDS = List.of("book", "code", "meaning", "fan");
+
   private static FactValue code(@Nullable Object plain) throws Refused {
     if (plain instanceof String text && isText(text)) {
-      return new FactValue.Code(null, text);
+      return new FactValue.Code(null, text, null, null);
     }
     if (plain instanceof Map<?, ?> map
-        && map.size() == 2
-        && map.get("book") instanceof String book
+        && CODE_FIELDS.containsAll(map.keySet())
         && map.get("code") instanceof String code
-        && isText(book)
-        && isText(code)) {
-      return new FactValue.Code(book, code);
+        && isText(code)
+        && isTextOrNone(map.get("book"))
+        && isTextOrNone(map.get("meaning"))
+        && (map.get("fan") == null || FactValue.Code.FANS.contains(map.get("fan")))) {
+      return new FactValue.Code(
+          (String) map.get("book"), code, (String) map.get("meaning"), (String) map.get("fan"));
     }
-    throw refused(plain, "text, or {\"book\": text, \"code\": text}, up to 200 characters each");
+    throw refused(
+        plain,
+        "text, or {\"code\": text} with \"book\", \"meaning\" (texts up to 200 characters) and"
+            + " \"fan\" (INDOOR_BLOWER or OUTDOOR_FAN) where they are known");
+  }
+
+  private static boolean isTextOrNone(@Nullable Object plain) {
+    return plain == null || (plain instanceof String text && isText(text));
   }
 
   private static FactValue suspects(@Nullable Object plain) throws Refused {

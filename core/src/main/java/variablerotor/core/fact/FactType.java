@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 public enum FactType {
   CALL_PRESENT("call.present", "The thermostat's call reaches the board"),
   THERMOSTAT_CALL("thermostat.call", "A call at the thermostat's own terminal"),
+  THERMOSTAT_FAN("thermostat.fan", "The thermostat's fan switch", "AUTO", "ON"),
   SAFETY_OPEN(
       "safety.open",
       "Safety string and low-voltage fuse: what is open",
@@ -24,6 +25,11 @@ public enum FactType {
   LINE_VOLTS_AB("line.volts.ab", "Line A to B", "V", 0, 1000),
   LINE_VOLTS_BC("line.volts.bc", "Line B to C", "V", 0, 1000),
   LINE_VOLTS_CA("line.volts.ca", "Line C to A", "V", 0, 1000),
+  LINE_BEFORE("line.volts.before", "Line before fuse, breaker or disconnect", "V", 0, 1000),
+  LINE_BEHIND("line.volts.behind", "Line behind fuse, breaker or disconnect", "V", 0, 1000),
+  CONTACTOR_LOOK(
+      "contactor.look", "The contactor or relay", "PULLED_IN", "NOT_PULLED_IN", "BURNT", "STUCK"),
+  WIRES_LOOK("wires.look", "The wires to the fan", "WHOLE", "BURNT", "BROKEN"),
   CONTACTOR_VOLTS("contactor.volts", "The contactor's load side", "V", 0, 1000),
   DEFROST_CONTACT("defrost.contact", "The normally closed defrost contact", "CLOSED", "OPEN"),
   DEFROST_ACTIVE("defrost.active", "The unit is in defrost"),
@@ -50,9 +56,16 @@ public enum FactType {
   LINK_VOLTS("link.volts", "Serial link supply, motor unplugged", "V DC", 0, 60),
   AUX_VOLTS("aux.volts", "The fan's own 10 V supply out", "V DC", 0, 60),
   AUX_VOLTS_UNLOADED("aux.volts.unloaded", "Its own 10 V out, control wires pulled", "V DC", 0, 60),
+  AUX_VOLTS_BOARD("aux.volts.board", "The fan's 10 V at the controller's end", "V DC", 0, 60),
   ALARM_RELAY("alarm.relay", "The fan's alarm contact", "CLOSED", "OPEN"),
   AMPS("amps", "Line current while it runs or tries", "A", 0, 500),
   FEEDBACK_HERTZ("feedback.hertz", "Speed pulses while it turns", "Hz", 0, 10000),
+  FEEDBACK_LOOK(
+      "feedback.look",
+      "Speed pulses seen as volts that jump",
+      "JUMPS",
+      "FOLLOWS_SPEED",
+      "STANDS_STILL"),
   FEEDBACK_PULSES("feedback.pulses", "Speed pulses a revolution", "", 1, 60),
   DRIVE_OUTPUT_AB("drive.output.ab", "Drive output A to B", "V", 0, 1000),
   DRIVE_OUTPUT_BC("drive.output.bc", "Drive output B to C", "V", 0, 1000),
@@ -72,6 +85,7 @@ public enum FactType {
       "HELD_OFF",
       "FAULT",
       "DARK"),
+  DRIVE_PERMITS("drive.permits", "The drive's sensors and permits", "GIVEN", "MISSING"),
   RUN_CONTROL_UNPLUGGED("run.control_unplugged", "Control plug pulled, line on", "RUNS", "STOPS"),
   RUN_SUBSTITUTE_COMMAND(
       "run.substitute_command", "A known good command put in at the motor", "RUNS", "STILL"),
@@ -96,6 +110,12 @@ public enum FactType {
   WINDING_JOINT_AB("winding.joint.ab", "A to B at the motor's own joint", FactKind.OHMS),
   WINDING_JOINT_BC("winding.joint.bc", "B to C at the motor's own joint", FactKind.OHMS),
   WINDING_JOINT_CA("winding.joint.ca", "C to A at the motor's own joint", FactKind.OHMS),
+  WINDING_JOINT_FRAME_A(
+      "winding.joint.frame.a", "A to frame at the motor's own joint", FactKind.OHMS),
+  WINDING_JOINT_FRAME_B(
+      "winding.joint.frame.b", "B to frame at the motor's own joint", FactKind.OHMS),
+  WINDING_JOINT_FRAME_C(
+      "winding.joint.frame.c", "C to frame at the motor's own joint", FactKind.OHMS),
   WINDING_FRAME_A("winding.frame.a", "Lead A to frame", FactKind.OHMS),
   WINDING_FRAME_B("winding.frame.b", "Lead B to frame", FactKind.OHMS),
   WINDING_FRAME_C("winding.frame.c", "Lead C to frame", FactKind.OHMS),
@@ -119,6 +139,7 @@ public enum FactType {
   LINK_VOLTAGE_JUMPER("link.voltage_jumper", "115 V link of a dual-voltage motor", "IN", "OUT"),
   MOTOR_FEEDBACK("motor.feedback", "The motor now fitted sends a speed signal"),
   BOARD_NEEDS_FEEDBACK("board.needs_feedback", "The board is set to prove speed"),
+  FIRST_START("first.start", "A self-finding motor on its first power"),
   REPLACED_RECENTLY("replaced.recently", "Motor or module was just changed"),
   HEARD_CALL("heard.call", "Call made at the thermostat", "COOLING", "HEATING", "FAN_ONLY"),
   HEARD_ANSWER(
@@ -130,9 +151,17 @@ public enum FactType {
       "TRIES_AND_GIVES_UP",
       "RUNS"),
   RUNS_OUTDOOR("runs.outdoor", "The outdoor unit runs"),
+  RUNS_COMPRESSOR("runs.compressor", "The compressor runs"),
   RUNS_INDOOR("runs.indoor", "The indoor blower runs"),
   RUNS_HEAT("runs.heat", "Heat comes on"),
-  LOOK_LAMP("look.lamp", "The board's lamp", "OFF", "STEADY", "HEARTBEAT", "FLASHES_A_CODE"),
+  LOOK_LAMP(
+      "look.lamp",
+      "The board's lamp",
+      "OFF",
+      "STEADY",
+      "HEARTBEAT",
+      "FLASHES_A_CODE",
+      "COUNTS_AIRFLOW"),
   LOOK_SMELL("look.smell", "Smell or marks at the motor", "NONE", "BURNT"),
   LOOK_WATER(
       "look.water", "Water", "DRY", "WATER_IN_PAN", "SWEATING_CABINET", "TRACK_TO_CONNECTOR"),
@@ -264,6 +293,28 @@ public enum FactType {
   /** The words allowed for a choice; empty for other kinds. */
   public List<String> choices() {
     return choices;
+  }
+
+  /**
+   * The words that can be seen at once, the most telling first; empty where one word is all there
+   * is to say. Its good word excludes the others.
+   */
+  public List<String> together() {
+    return switch (this) {
+      case AIR_LOOK, MODULE_LOOK -> choices.subList(1, choices.size());
+      case CONNECTOR_LOOK -> List.of("PIN_PUSHED_BACK", "LOOSE", "CORRODED");
+      case LOOK_WATER -> List.of("TRACK_TO_CONNECTOR", "WATER_IN_PAN", "SWEATING_CABINET");
+      case LOOK_LAMP -> List.of("COUNTS_AIRFLOW", "FLASHES_A_CODE", "OFF", "HEARTBEAT", "STEADY");
+      default -> List.of();
+    };
+  }
+
+  /** Whether "cannot be seen", "no meter here" and "not on this unit" answer it. */
+  public boolean mayBeUntold() {
+    return kind != FactKind.WINDOW
+        && kind != FactKind.CODE
+        && kind != FactKind.SUSPECTS
+        && !id.startsWith("meter.");
   }
 
   /** The fact with this id, or null. */

@@ -55,6 +55,54 @@ public sealed interface FactValue {
     }
   }
 
+  /** That it could not be read, and why: nothing is concluded from it. */
+  record Untold(Why why) implements FactValue {
+    /** Why something was not read. */
+    public enum Why {
+      CANNOT_SEE("cannot be seen"),
+      NO_METER("no meter for this here"),
+      NOT_HERE("this unit has no such thing");
+
+      private final String spoken;
+
+      Why(String spoken) {
+        this.spoken = spoken;
+      }
+
+      /** As on a button, or in the place of a reading. */
+      public String spoken() {
+        return spoken;
+      }
+    }
+
+    @Override
+    public String spoken() {
+      return why.spoken();
+    }
+
+    @Override
+    public Object plain() {
+      return why.name();
+    }
+  }
+
+  /** Several of the words that the fact allows, the most telling first. */
+  record Several(List<String> words) implements FactValue {
+    public Several {
+      words = List.copyOf(words);
+    }
+
+    @Override
+    public String spoken() {
+      return String.join(", ", words.stream().map(word -> new Choice(word).spoken()).toList());
+    }
+
+    @Override
+    public Object plain() {
+      return words;
+    }
+  }
+
   /** One of the words that the fact allows. */
   record Choice(String word) implements FactValue {
     @Override
@@ -72,16 +120,26 @@ public sealed interface FactValue {
    * A code as read.
    *
    * @param book the code book it was looked up in, or null
+   * @param meaning what the unit's own door says of it, or null
+   * @param fan the fan that it concerns: INDOOR_BLOWER or OUTDOOR_FAN, or null where not said
    */
-  record Code(@Nullable String book, String code) implements FactValue {
+  record Code(@Nullable String book, String code, @Nullable String meaning, @Nullable String fan)
+      implements FactValue {
+    /** The fans that a code can concern. */
+    public static final List<String> FANS = List.of("INDOOR_BLOWER", "OUTDOOR_FAN");
+
     @Override
     public String spoken() {
-      return book == null ? code : book + " " + code;
+      String read = book == null ? code : book + " " + code;
+      String said = meaning == null ? read : read + ", \"" + meaning + "\"";
+      return fan == null ? said : said + " (" + new Choice(fan).spoken() + ")";
     }
 
     @Override
     public Object plain() {
-      return book == null ? code : Tree.of("book", book, "code", code);
+      return book == null && meaning == null && fan == null
+          ? code
+          : Tree.withoutNulls(Tree.of("book", book, "code", code, "meaning", meaning, "fan", fan));
     }
   }
 

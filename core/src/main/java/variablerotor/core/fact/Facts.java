@@ -3,8 +3,10 @@ package variablerotor.core.fact;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.winding.Ohms;
 
@@ -19,6 +21,12 @@ public final class Facts {
   private final Map<FactType, List<FactValue>> taken = new EnumMap<>(FactType.class);
 
   private final List<FactType> order = new ArrayList<>();
+
+  /** By type and tap, stage or place, every measurement since the last correction. */
+  private final Map<FactType, Map<String, List<FactValue>>> byPlace = new EnumMap<>(FactType.class);
+
+  /** By type, what the machine did when the one in force was taken. */
+  private final Map<FactType, Taken.When> when = new EnumMap<>(FactType.class);
 
   private final RepairPhase phase;
 
@@ -41,12 +49,7 @@ public final class Facts {
       if (fact.phase() != phase) {
         continue;
       }
-      List<FactValue> before = result.taken.get(fact.type());
-      if (before == null || !fact.again()) {
-        before = new ArrayList<>();
-        result.taken.put(fact.type(), before);
-      }
-      before.add(fact.value());
+      result.add(fact);
       result.order.remove(fact.type());
       result.order.add(0, fact.type());
     }
@@ -60,6 +63,25 @@ public final class Facts {
     return result;
   }
 
+  private void add(Fact fact) {
+    Map<String, List<FactValue>> places =
+        byPlace.computeIfAbsent(fact.type(), type -> new LinkedHashMap<>());
+    String on = Objects.requireNonNullElse(fact.taken().on(), "");
+    List<FactValue> before = places.get(on);
+    if (before == null || !fact.again()) {
+      before = new ArrayList<>();
+      places.put(on, before);
+    }
+    before.add(fact.value());
+    taken.put(fact.type(), before);
+    Taken.When moment = fact.taken().when();
+    if (moment == null) {
+      when.remove(fact.type());
+    } else {
+      when.put(fact.type(), moment);
+    }
+  }
+
   /**
    * The same with what is told elsewhere too, such as on the plate; a fact that is in force, or was
    * measured at all, goes before it.
@@ -68,12 +90,31 @@ public final class Facts {
     if (told == null || taken.containsKey(type)) {
       return this;
     }
-    Facts more = new Facts(phase);
-    more.values.putAll(values);
-    more.taken.putAll(taken);
-    more.order.addAll(order);
+    Facts more = copy();
     more.values.put(type, new FactValue.Flag(told));
     return more;
+  }
+
+  private Facts copy() {
+    Facts copy = new Facts(phase);
+    copy.values.putAll(values);
+    copy.taken.putAll(taken);
+    copy.order.addAll(order);
+    copy.byPlace.putAll(byPlace);
+    copy.when.putAll(when);
+    return copy;
+  }
+
+  /** The same without these: they were read, and do not count. */
+  public Facts without(Collection<FactType> types) {
+    if (types.isEmpty()) {
+      return this;
+    }
+    Facts less = copy();
+    types.forEach(less.values::remove);
+    types.forEach(less.taken::remove);
+    less.order.removeAll(types);
+    return less;
   }
 
   /** Whether it was measured more than once, and two measurements agree. */
@@ -105,9 +146,46 @@ public final class Facts {
     return List.copyOf(taken.keySet());
   }
 
-  /** Whether a fact of this type is in force. */
+  /** Whether a fact of this type is in force, and says something. */
   public boolean has(FactType type) {
-    return values.containsKey(type);
+    return values.containsKey(type) && untold(type) == null;
+  }
+
+  /** Why it could not be read; null where it was, or was not asked. */
+  public FactValue.Untold.@Nullable Why untold(FactType type) {
+    return values.get(type) instanceof FactValue.Untold untold ? untold.why() : null;
+  }
+
+  /** What the machine did when it was read; null where that was not said. */
+  public Taken.@Nullable When when(FactType type) {
+    return when.get(type);
+  }
+
+  /**
+   * What was read of this type by tap, stage or place, in the order of taking; empty where it was
+   * read in one place only. Of one that is disputed nothing is in it.
+   */
+  public Map<String, FactValue> places(FactType type) {
+    Map<String, List<FactValue>> all = byPlace.get(type);
+    Map<String, FactValue> read = new LinkedHashMap<>();
+    if (all != null && all.size() > 1) {
+      all.forEach(
+          (place, values) -> {
+            FactValue value = Repeat.inForce(type, values);
+            if (value != null) {
+              read.put(place, value);
+            }
+          });
+    }
+    return read;
+  }
+
+  /** The same with this in force in the place of what is. */
+  public Facts with(FactType type, FactValue value) {
+    Facts copy = copy();
+    copy.values.put(type, value);
+    copy.taken.putIfAbsent(type, List.of(value));
+    return copy;
   }
 
   /** The types in force, the one given last first. */
@@ -148,9 +226,18 @@ public final class Facts {
     return values.get(type) instanceof FactValue.Flag flag ? flag.value() : null;
   }
 
-  /** The word chosen, or null where none was. */
+  /** The word chosen, of several the most telling, or null where none was. */
   public @Nullable String choice(FactType type) {
-    return values.get(type) instanceof FactValue.Choice choice ? choice.word() : null;
+    List<String> words = words(type);
+    return words.isEmpty() ? null : words.get(0);
+  }
+
+  /** Every word chosen, the most telling first; none where none was. */
+  public List<String> words(FactType type) {
+    if (values.get(type) instanceof FactValue.Several several) {
+      return several.words();
+    }
+    return values.get(type) instanceof FactValue.Choice choice ? List.of(choice.word()) : List.of();
   }
 
   /** The names given; none where it was not said. */

@@ -87,6 +87,16 @@ public final class FamilyProfile {
     return faults.contains(Fault.DRIVE_DEAD);
   }
 
+  /** Whether a contactor that the call pulls in stands in its line. */
+  public boolean hasContactor() {
+    return faults.contains(Fault.CONTACTOR_OPEN);
+  }
+
+  /** Whether its winding is measured through the wires that lead to it. */
+  public boolean isMeasuredThroughWires() {
+    return faults.contains(Fault.HARNESS_LEAD);
+  }
+
   /** Whether it is fed by three phases. */
   public boolean isThreePhase() {
     return threePhase;

@@ -24,6 +24,7 @@ final class Profiles {
           NO_CALL,
           SAFETY_OPEN,
           BOARD_STUCK,
+          FAN_SWITCH_ON,
           HARNESS_PIN,
           SETTING_SPEED,
           SETTING_ROTATION,
@@ -36,6 +37,7 @@ final class Profiles {
           WHEEL_LOOSE,
           WHEEL_DIRTY,
           AIR_BLOCKED,
+          DUCTS_BLOCKED,
           NOTHING,
           UNLISTED);
 
@@ -56,13 +58,20 @@ final class Profiles {
           MODULE_DEAD, MODULE_STUCK_ON, MODULE_OUTPUT_SHORTED, MODULE_FADING, HARNESS_CORRODED);
 
   private static final Set<Fault> WINDINGS =
-      EnumSet.of(WINDING_OPEN, WINDING_SHORT, WINDING_JOINT, WINDING_FRAME, WINDING_WARM_SHORT);
+      EnumSet.of(
+          WINDING_OPEN,
+          WINDING_SHORT,
+          WINDING_JOINT,
+          WINDING_FRAME,
+          WINDING_WARM_SHORT,
+          WINDING_WARM_OPEN);
 
   /** Only magnets make a few shorted turns felt; elsewhere a slight short is a short. */
   private static final Set<Fault> MAGNETS = EnumSet.of(WINDING_SLIGHT_SHORT, MAGNETS_WEAK);
 
   private static final Set<Fault> FEEDBACK = EnumSet.of(MODULE_MUTE, HARNESS_FEEDBACK);
   private static final Set<Fault> SPEED_PROOF = EnumSet.of(SETTING_SPEED_PROOF);
+  private static final Set<Fault> LINK = EnumSet.of(BOARD_NO_TALK);
   private static final Set<Fault> VOLTAGE_LINK = EnumSet.of(SETTING_LINK);
   private static final Set<Fault> BUS =
       EnumSet.of(
@@ -79,7 +88,8 @@ final class Profiles {
   private static final Set<Fault> OUTDOOR =
       EnumSet.of(CONTACTOR_OPEN, DEFROST_STUCK, HELD_OFF_BY_DEFROST);
 
-  private static final Set<Fault> MOTOR_LEADS_ON_THE_WAY = EnumSet.of(HARNESS_LEAD);
+  private static final Set<Fault> MOTOR_LEADS_ON_THE_WAY =
+      EnumSet.of(HARNESS_LEAD, HARNESS_CHAFED, HARNESS_TOUCHING);
   private static final Set<Fault> OWN_TEN_VOLTS = EnumSet.of(AUX_PULLED_DOWN);
 
   private static final Map<FactType, Probe> SINGLE_PHASE =
@@ -129,11 +139,12 @@ final class Profiles {
   static final FamilyProfile CONSTANT_TORQUE =
       FamilyProfile.profile(Family.CONSTANT_TORQUE, Command.VOLTS_24)
           .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, TRANSFORMER, COMMAND, CROSSED)
-          .canHave(SPEED_PROOF, ELECTRONICS, WINDINGS, MAGNETS)
+          .canHave(SPEED_PROOF, VOLTAGE_LINK, ELECTRONICS, WINDINGS, MAGNETS)
           .made115()
           .terminals(
               power("L1", "Line", "black"),
               power("L2", "Line or neutral", "white"),
+              power("LINK", "115 V link, where it has one", ""),
               power("G", "Ground", "green"),
               control("COM", "24 V common", ""),
               control("TAP", "Tap in use", ""))
@@ -173,7 +184,7 @@ final class Profiles {
 
   static final FamilyProfile CONSTANT_AIRFLOW_SERIAL =
       FamilyProfile.profile(Family.CONSTANT_AIRFLOW_SERIAL, Command.MESSAGES)
-          .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, TRANSFORMER, COMMAND)
+          .canHave(EVERYWHERE, LINE, LOW_VOLTAGE, TRANSFORMER, COMMAND, LINK)
           .canHave(SPEED_PROOF, VOLTAGE_LINK, ELECTRONICS, WINDINGS, MAGNETS)
           .title(Suspect.HARNESS, "Serial cable")
           .made115()
@@ -228,7 +239,7 @@ final class Profiles {
           .polePairs(4)
           .terminals(
               power("BUS", "DC bus", "red"),
-              power("GND", "Ground", "black"),
+              power("GND", "Bus negative, not earth", "black"),
               control("VCC", "Logic supply", "white"),
               control("VSP", "Speed command", "yellow"),
               control("FB", "Speed pulses", "blue"))
@@ -261,6 +272,9 @@ final class Profiles {
           .probe(FactType.WINDING_JOINT_AB, "A", "B")
           .probe(FactType.WINDING_JOINT_BC, "B", "C")
           .probe(FactType.WINDING_JOINT_CA, "C", "A")
+          .probe(FactType.WINDING_JOINT_FRAME_A, "A", "FRAME")
+          .probe(FactType.WINDING_JOINT_FRAME_B, "B", "FRAME")
+          .probe(FactType.WINDING_JOINT_FRAME_C, "C", "FRAME")
           .build();
 
   static final FamilyProfile EC_PLUG_FAN =
@@ -315,6 +329,9 @@ final class Profiles {
           .probe(FactType.WINDING_JOINT_AB, "A", "B")
           .probe(FactType.WINDING_JOINT_BC, "B", "C")
           .probe(FactType.WINDING_JOINT_CA, "C", "A")
+          .probe(FactType.WINDING_JOINT_FRAME_A, "A", "FRAME")
+          .probe(FactType.WINDING_JOINT_FRAME_B, "B", "FRAME")
+          .probe(FactType.WINDING_JOINT_FRAME_C, "C", "FRAME")
           .probe(FactType.DRIVE_UNLOADED_AB, "A", "B")
           .probe(FactType.DRIVE_UNLOADED_BC, "B", "C")
           .probe(FactType.DRIVE_UNLOADED_CA, "C", "A")

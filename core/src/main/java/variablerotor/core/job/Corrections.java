@@ -18,7 +18,7 @@ import variablerotor.core.tree.Tree;
  */
 public final class Corrections {
   private static final Set<String> PLAIN =
-      Set.of("place", "unitName", "complaint", "symptom", "mayBe");
+      Set.of("place", "unitName", "complaint", "symptom", "also", "mayBe");
 
   /** What has fields of its own. */
   private static final List<String> NESTED = List.of("unit", "motor", "running", "wires");

@@ -2,7 +2,6 @@ package variablerotor.core.job;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -23,6 +22,7 @@ import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.fact.Taken;
 import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
@@ -57,7 +57,8 @@ public final class Job {
         log.readings().stream().filter(one -> !one.retracted()).map(JobLog.Reading::fact).toList();
     Particulars told = log.particulars();
     CaseFile file =
-        new CaseFile(null, told.unit(), told.motor(), told.symptom(), facts, today, List.of());
+        new CaseFile(
+            null, told.unit(), told.motor(), told.symptom(), told.also(), facts, today, List.of());
     motors = log.motors().stream().map(one -> one.by(log.sourced())).toList();
     situation = file.situation(settings.balanceLimitPercent());
     diagnosis = CommonGround.diagnose(situation, told.families());
@@ -153,25 +154,27 @@ public final class Job {
     return new Job(log, settings, today);
   }
 
+  /** Where a later reading stands in the place of an earlier one. */
+  private record Place(RepairPhase phase, FactType type, @Nullable String on) {}
+
   /**
-   * Of each phase and type the reading taken last and not taken back, and those that measured the
-   * same thing again.
+   * Of each phase, type and place the reading taken last and not taken back, and those that
+   * measured the same thing again.
    */
   private static Set<String> inForce(List<JobLog.Reading> readings) {
-    Map<RepairPhase, Map<FactType, List<String>>> latest = new EnumMap<>(RepairPhase.class);
+    Map<Place, List<String>> latest = new LinkedHashMap<>();
     for (JobLog.Reading reading : readings) {
       Fact fact = reading.fact();
+      Place place = new Place(fact.phase(), fact.type(), fact.taken().on());
       if (!reading.retracted()) {
-        Map<FactType, List<String>> byType =
-            latest.computeIfAbsent(fact.phase(), any -> new EnumMap<>(FactType.class));
         if (!fact.again()) {
-          byType.remove(fact.type());
+          latest.remove(place);
         }
-        byType.computeIfAbsent(fact.type(), any -> new ArrayList<>()).add(reading.id());
+        latest.computeIfAbsent(place, any -> new ArrayList<>()).add(reading.id());
       }
     }
     Set<String> ids = new LinkedHashSet<>();
-    latest.values().forEach(byType -> byType.values().forEach(ids::addAll));
+    latest.values().forEach(ids::addAll);
     return ids;
   }
 
@@ -283,6 +286,9 @@ public final class Job {
         if (fact.again()) {
           tree.put("again", true);
         }
+        Taken taken = fact.taken();
+        tree.putAll(
+            Tree.of("note", taken.note(), "while", Tree.plain(taken.when()), "on", taken.on()));
         kept.add(tree);
       }
     }

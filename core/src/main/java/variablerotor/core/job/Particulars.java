@@ -28,6 +28,7 @@ import variablerotor.core.tree.Tree;
  * @param place where it is, as the shop calls it
  * @param unitName which unit there
  * @param complaint in the customer's words; may be empty
+ * @param also further complaints beside the first
  * @param mayBe the kinds that it can be besides the motor's family, while that is not known
  * @param running how the unit is run
  * @param agreed conditions of ways forward that are said to be done or settled: ids of reasons
@@ -38,6 +39,7 @@ public record Particulars(
     String unitName,
     String complaint,
     Symptom symptom,
+    @Nullable List<Symptom> also,
     UnitPlate unit,
     MotorPlate motor,
     @Nullable List<Family> mayBe,
@@ -51,6 +53,7 @@ public record Particulars(
   private static final int LONGEST_WIRE = 24;
 
   public Particulars {
+    also = also == null ? List.of() : List.copyOf(also);
     mayBe = mayBe == null ? List.of() : List.copyOf(mayBe);
     wires = wires == null ? null : Collections.unmodifiableMap(new LinkedHashMap<>(wires));
     running = running == null ? Running.UNKNOWN : running;
@@ -66,7 +69,13 @@ public record Particulars(
       UnitPlate unit,
       MotorPlate motor,
       @Nullable Map<String, String> wires) {
-    this(place, unitName, complaint, symptom, unit, motor, List.of(), wires, null, null);
+    this(place, unitName, complaint, symptom, null, unit, motor, List.of(), wires, null, null);
+  }
+
+  /** None where there is only one. */
+  @Override
+  public List<Symptom> also() {
+    return Objects.requireNonNull(also);
   }
 
   /** Unknown where it was not said. */
@@ -101,6 +110,7 @@ public record Particulars(
         "unitName", unitName,
         "complaint", complaint,
         "symptom", symptom,
+        "also", also,
         "unit", unit,
         "motor", motor,
         "mayBe", mayBe,
@@ -135,6 +145,7 @@ public record Particulars(
             trimmed(given.unitName()),
             trimmed(given.complaint()),
             given.symptom(),
+            given.also(),
             given.unit() == null ? UnitPlate.UNKNOWN : given.unit(),
             given.motor(),
             given.mayBe(),
@@ -169,7 +180,7 @@ public record Particulars(
   public static Particulars read(Object tree) throws InputFaults {
     Map<?, ?> told = tree instanceof Map<?, ?> map ? map : Map.of();
     Map<String, Object> asCase = header();
-    for (String field : List.of("unit", "motor", "symptom", "running")) {
+    for (String field : List.of("unit", "motor", "symptom", "also", "running")) {
       asCase.put(field, told.get(field));
     }
     CaseFile plates = CaseReader.read(asCase);
@@ -186,6 +197,7 @@ public record Particulars(
             textOf(told, "unitName"),
             textOf(told, "complaint"),
             plates.symptom(),
+            plates.also(),
             plates.unit(),
             plates.motor(),
             families(told.get("mayBe")),
@@ -281,6 +293,9 @@ public record Particulars(
     tree.put("unit", Tree.plain(unit));
     tree.put("motor", motor == null ? Map.of() : motor.tree());
     tree.put("symptom", Tree.plain(symptom));
+    if (!also().isEmpty()) {
+      tree.put("also", Tree.plain(also));
+    }
     tree.put("facts", facts);
     tree.put("running", Tree.plain(running));
     return tree;

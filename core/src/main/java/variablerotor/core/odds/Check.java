@@ -40,11 +40,13 @@ public final class Check {
   private final Map<Symptom, Odds> effects;
   private final Map<Symptom, String> effectReasons;
   private final Map<Fault, Odds> under;
+  private final Map<Symptom, Map<Fault, Odds>> only;
   private final Map<Fault, String> reasons;
   private final Set<Symptom> offered;
   private final Set<Symptom> meaningful;
   private final Set<String> findings;
   private final Set<String> questions;
+  private final Map<String, Suspect> defects;
   private final Reader reader;
 
   private Check(Builder builder, Reader how) {
@@ -63,6 +65,7 @@ public final class Check {
     after = Collections.unmodifiableMap(new LinkedHashMap<>(builder.after));
     findings = Set.copyOf(builder.findings);
     questions = Set.copyOf(builder.questions);
+    defects = Collections.unmodifiableMap(new LinkedHashMap<>(builder.defects));
     normal = odds(builder.normal);
     Map<Symptom, Odds> effectRows = new EnumMap<>(Symptom.class);
     builder.effects.forEach((symptom, text) -> effectRows.put(symptom, odds(text)));
@@ -71,6 +74,14 @@ public final class Check {
     Map<Fault, Odds> rows = new EnumMap<>(Fault.class);
     builder.under.forEach((fault, text) -> rows.put(fault, odds(text)));
     under = Collections.unmodifiableMap(rows);
+    Map<Symptom, Map<Fault, Odds>> onlyRows = new EnumMap<>(Symptom.class);
+    builder.only.forEach(
+        (symptom, texts) -> {
+          Map<Fault, Odds> mine = new EnumMap<>(Fault.class);
+          texts.forEach((fault, text) -> mine.put(fault, odds(text)));
+          onlyRows.put(symptom, mine);
+        });
+    only = Collections.unmodifiableMap(onlyRows);
     reasons = Collections.unmodifiableMap(new EnumMap<>(builder.reasons));
     offered = EnumSet.copyOf(builder.offered);
     meaningful = EnumSet.copyOf(builder.meaningful);
@@ -155,14 +166,22 @@ public final class Check {
     return questions.contains(outcome);
   }
 
-  /** Whether an answer is a defect that is plain to see, and is to be mended whatever else is. */
-  public boolean isDefect(String outcome) {
-    return witness != Witness.TOLD
-        && witness != Witness.MEASURED
-        && !outcome(outcome).good()
-        && !isQuestion(outcome)
-        && station() != Suspect.BEARING
-        && station() != Suspect.WINDING;
+  /**
+   * The link of which an answer is a defect that is plain to see, and is to be mended whatever else
+   * is; null where it is none.
+   */
+  public @Nullable Suspect defect(String outcome) {
+    if (defects.containsKey(outcome)) {
+      return defects.get(outcome);
+    }
+    boolean plain =
+        witness != Witness.TOLD
+            && witness != Witness.MEASURED
+            && !outcome(outcome).good()
+            && !isQuestion(outcome)
+            && station() != Suspect.BEARING
+            && station() != Suspect.WINDING;
+    return plain ? station() : null;
   }
 
   /**
@@ -196,11 +215,11 @@ public final class Check {
   /** How often each outcome is seen under a cause, where this is the complaint. */
   public Odds odds(Cause cause, Symptom symptom) {
     if (cause.isUnlisted()) {
-      return normal(symptom).unlisted(outcomes(), witness, findings);
+      return normal(symptom).unlisted(outcomes(), witness, findings, questions);
     }
     Odds odds = null;
     for (Fault fault : cause.faults()) {
-      Odds mine = under.get(fault);
+      Odds mine = only.getOrDefault(symptom, Map.of()).getOrDefault(fault, under.get(fault));
       if (mine != null) {
         odds = odds == null ? mine : Odds.both(odds, mine, outcomes());
       }
@@ -233,6 +252,11 @@ public final class Check {
     return under;
   }
 
+  /** What is seen under a fault where this is the complaint, and that is not its usual row. */
+  public Map<Symptom, Map<Fault, Odds>> rowsOf() {
+    return only;
+  }
+
   /** Why the odds under a fault are what they are; by fault. */
   public Map<Fault, String> reasons() {
     return reasons;
@@ -263,9 +287,11 @@ public final class Check {
     private String normal = "";
     private final Map<Fault, String> under = new EnumMap<>(Fault.class);
     private final Map<Fault, String> reasons = new EnumMap<>(Fault.class);
+    private final Map<Symptom, Map<Fault, String>> only = new EnumMap<>(Symptom.class);
     private Witness witness = Witness.MEASURED;
     private final Set<String> findings = new LinkedHashSet<>();
     private final Set<String> questions = new LinkedHashSet<>();
+    private final Map<String, Suspect> defects = new LinkedHashMap<>();
     private final Map<Symptom, String> effects = new EnumMap<>(Symptom.class);
     private final Map<Symptom, String> effectReasons = new EnumMap<>(Symptom.class);
     private final Map<String, Set<String>> after = new LinkedHashMap<>();
@@ -318,6 +344,12 @@ public final class Check {
       return this;
     }
 
+    /** What a fault shows where this is the complaint: as bad as that makes it. */
+    Builder underIf(Symptom symptom, Fault fault, String odds) {
+      only.computeIfAbsent(symptom, any -> new EnumMap<>(Fault.class)).put(fault, odds);
+      return this;
+    }
+
     /** An effect of the complaint itself: what is normal under it, whatever its cause. */
     Builder effect(String odds, String reason, Symptom... under) {
       for (Symptom symptom : under) {
@@ -342,6 +374,12 @@ public final class Check {
     /** Answers that show the part itself to be broken. */
     Builder finding(String... values) {
       findings.addAll(List.of(values));
+      return this;
+    }
+
+    /** An answer that shows a defect of this link, to be mended whatever else is. */
+    Builder defect(String value, Suspect link) {
+      defects.put(value, link);
       return this;
     }
 

@@ -42,7 +42,8 @@ final class CommonCauses {
             BOARD_SILENT,
             "NO_RUN 8 STARTS_THEN_STOPS 4 NO_SPEED_CHANGE 20 INTERMITTENT 6 CODE_BUT_RUNS 4",
             "fan relay or output on the board"),
-        one(BOARD_STUCK, "RUNS_ALWAYS 55", "stuck relay, thermostat set to fan on"),
+        one(BOARD_STUCK, "RUNS_ALWAYS 43", "stuck relay"),
+        one(FAN_SWITCH_ON, "RUNS_ALWAYS 12", "fan on in the place of auto"),
         one(
             HARNESS_OPEN,
             "NO_RUN 7 STARTS_THEN_STOPS 4 NO_SPEED_CHANGE 15 INTERMITTENT 12",
@@ -87,6 +88,10 @@ final class CommonCauses {
             WINDING_WARM_SHORT,
             "STARTS_THEN_STOPS 8 INTERMITTENT 6 TRIPS_PROTECTION 4",
             "turns that touch only when warm"),
+        one(
+            WINDING_WARM_OPEN,
+            "STARTS_THEN_STOPS 2.5 INTERMITTENT 3",
+            "a poor joint that parts when the copper grows"),
         one(BEARING_SEIZED, "NO_RUN 6 STARTS_THEN_STOPS 6 TRIPS_PROTECTION 8", "age, water"),
         one(
             BEARING_DRAG,
@@ -104,8 +109,12 @@ final class CommonCauses {
         one(WHEEL_DIRTY, "LOW_AIRFLOW 12 NOISE 4", "half the air at the same speed"),
         one(
             AIR_BLOCKED,
-            "LOW_AIRFLOW 60 STARTS_THEN_STOPS 6 NOISE 6 CODE_BUT_RUNS 8 NO_SPEED_CHANGE 6",
-            "filter first, then coil, then ducts"),
+            "LOW_AIRFLOW 54 STARTS_THEN_STOPS 6 NOISE 5 CODE_BUT_RUNS 7 NO_SPEED_CHANGE 5",
+            "filter first, then coil"),
+        one(
+            DUCTS_BLOCKED,
+            "LOW_AIRFLOW 8 NOISE 2 STARTS_THEN_STOPS 0.4 CODE_BUT_RUNS 1 NO_SPEED_CHANGE 1",
+            "shut registers, a crushed or fallen duct"),
         one(
             NOTHING,
             "INTERMITTENT 4 CODE_BUT_RUNS 15 NO_SPEED_CHANGE 0.4 RUNS_ALWAYS 0.3",
@@ -157,21 +166,33 @@ final class CommonCauses {
             HELD_OFF_BY_DEFROST,
             "NO_RUN 3 STARTS_THEN_STOPS 4 INTERMITTENT 10",
             "the fan stands still by design while the coil is thawed"),
+        one(
+            BOARD_NO_TALK,
+            "NO_RUN 5 STARTS_THEN_STOPS 3 NO_SPEED_CHANGE 10 INTERMITTENT 4 CODE_BUT_RUNS 5",
+            "the board's transmitter, or what it was told the motor is"),
         one(HARNESS_BUS, "NO_RUN 1 INTERMITTENT 1", "one of five pins"),
         one(HARNESS_GROUND, "NO_RUN 1 INTERMITTENT 1", "one of five pins"),
         one(
             HARNESS_LEAD,
             "NO_RUN 2.5 STARTS_THEN_STOPS 4 INTERMITTENT 5",
             "chafed or broken motor lead, a poor joint"),
+        one(
+            HARNESS_CHAFED,
+            "NO_RUN 0.6 TRIPS_PROTECTION 5 STARTS_THEN_STOPS 1 INTERMITTENT 1",
+            "a lead chafed through on the cabinet"),
+        one(
+            HARNESS_TOUCHING,
+            "NO_RUN 0.6 TRIPS_PROTECTION 3 STARTS_THEN_STOPS 0.6 INTERMITTENT 0.6",
+            "a pinched or burnt cable, two leads on each other"),
         one(MODULE_PULLS_LOGIC, "NO_RUN 2 INTERMITTENT 1", "a shorted driver in the motor"),
         one(
             AUX_PULLED_DOWN,
-            "NO_RUN 0.4 INTERMITTENT 1 NO_SPEED_CHANGE 5",
+            "NO_RUN 2 INTERMITTENT 1 NO_SPEED_CHANGE 5",
             "a shorted potentiometer or controller on the fan's own 10 V"),
         one(SETTING_TAP, "NO_RUN 1 STARTS_THEN_STOPS 2 INTERMITTENT 2", "left on 240 V at 208"),
         one(
             SETTING_TRIP,
-            "NO_RUN 0.4 STARTS_THEN_STOPS 3 INTERMITTENT 3",
+            "NO_RUN 0.49 STARTS_THEN_STOPS 3 INTERMITTENT 3",
             "a pressure or temperature switch on the drive's fault input"),
         one(
             MAGNETS_WEAK,
@@ -227,20 +248,24 @@ final class CommonCauses {
   private static final Set<Fault> NEVER_STILL =
       EnumSet.of(
           BOARD_STUCK,
+          FAN_SWITCH_ON,
           MODULE_STUCK_ON,
           DRIVE_STUCK_ON,
           BEARING_NOISY,
           BEARING_WARM,
           WINDING_WARM_SHORT,
+          WINDING_WARM_OPEN,
           WHEEL_RUBBING,
           WHEEL_DIRTY,
           SETTING_ROTATION,
           AIR_BLOCKED,
+          DUCTS_BLOCKED,
           MAGNETS_WEAK);
 
   /** What only stops a fan, or changes its air, never keeps it going. */
   private static boolean keepsGoing(Fault fault) {
     return fault == BOARD_STUCK
+        || fault == FAN_SWITCH_ON
         || fault == MODULE_STUCK_ON
         || fault == DRIVE_STUCK_ON
         || fault == HARNESS_CROSSED

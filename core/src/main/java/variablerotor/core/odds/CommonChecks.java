@@ -146,6 +146,58 @@ final class CommonChecks {
         .answeredByYesOrNo();
   }
 
+  static Check fanSwitch() {
+    return check("thermostat.fan", Suspect.COMMAND, POWER_ON, 1)
+        .takes(FactType.THERMOSTAT_FAN)
+        .ask("Where does the thermostat's fan switch stand?", "Auto, or on. On runs it always.")
+        .good("AUTO", "Auto")
+        .bad("ON", "On")
+        .seen()
+        .onlyFor(Symptom.RUNS_ALWAYS)
+        .normal("AUTO 97 ON 3")
+        .under(Fault.FAN_SWITCH_ON, "ON 1", "that is the fault")
+        .answeredByWord();
+  }
+
+  /** Where fuse, breaker or disconnect stand: there before it and gone behind it. */
+  static Check protection() {
+    return check("line.volts.protection", Suspect.SUPPLY, POWER_ON, 2)
+        .takes(FactType.LINE_BEFORE, FactType.LINE_BEHIND)
+        .ask(
+            "Measure the line before and behind fuse, breaker and disconnect.",
+            "Leg to leg, then each leg: a blown fuse shows line across itself.")
+        .good("GOOD", "There on both sides")
+        .bad("ABSENT", "None before it")
+        .bad("OPEN", "There before it, none behind")
+        .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.TRIPS_PROTECTION)
+        .finding("OPEN")
+        .normal("GOOD 1")
+        .effect("GOOD 5 OPEN 5", TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.SUPPLY_OFF, "OPEN 8 ABSENT 2", "that is the fault")
+        .under(Fault.SUPPLY_LINE_LOST, "GOOD 6 OPEN 4", "one leg of it")
+        .read(WaysToAnswer::protection);
+  }
+
+  static Check wires() {
+    return check("wires.look", Suspect.HARNESS, POWER_OFF_COVER_OFF, 2)
+        .takes(FactType.WIRES_LOOK)
+        .ask(
+            "Look along the wires to the fan.",
+            "Burnt at a terminal, chafed on metal, broken inside the jacket.")
+        .good("WHOLE", "Whole")
+        .bad("BURNT", "Burnt")
+        .bad("BROKEN", "Broken or chafed")
+        .seen()
+        .normal("WHOLE 97 BURNT 1 BROKEN 2")
+        .under(Fault.HARNESS_OPEN, "BROKEN 5 WHOLE 4 BURNT 1", "breaks hide inside the jacket")
+        .under(Fault.HARNESS_LEAD, "BROKEN 5 WHOLE 4 BURNT 1", "breaks hide inside the jacket")
+        .under(Fault.HARNESS_CHAFED, "BROKEN 6 WHOLE 3 BURNT 1", "chafed through")
+        .under(Fault.HARNESS_TOUCHING, "BROKEN 4 BURNT 3 WHOLE 3", "pinched or burnt together")
+        .under(Fault.HARNESS_FEEDBACK, "BROKEN 4 WHOLE 6", "breaks hide inside the jacket")
+        .under(Fault.SUPPLY_LINE_LOST, "BURNT 4 BROKEN 2 WHOLE 4", "a burnt line terminal")
+        .answeredByWord();
+  }
+
   static Check safety() {
     return check("safety.open", Suspect.COMMAND, POWER_ON, 3)
         .takes(FactType.SAFETY_OPEN)
@@ -155,19 +207,25 @@ final class CommonChecks {
                 + " low-voltage fuse. Hold the door switch in while you measure.")
         .good("NONE", "All closed")
         .bad("FLOAT", "Float switch")
-        .bad("LIMIT", "Limit")
+        .question("LIMIT", "Limit")
         .question("DOOR", "Door switch")
-        .bad("PRESSURE", "Pressure switch")
+        .question("PRESSURE", "Pressure switch")
         .bad("FUSE", "Low-voltage fuse")
-        .finding("FLOAT", "LIMIT", "PRESSURE", "FUSE")
+        .finding("FLOAT", "FUSE")
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
-        .normal("NONE 97 DOOR 3")
+        .normal("NONE 93 DOOR 3 LIMIT 2 PRESSURE 2")
+        .effect(
+            "NONE 72 LIMIT 12 PRESSURE 12 DOOR 4",
+            "no air opens a limit, a fan that stands a pressure switch, a door taken off its own",
+            Symptom.NO_RUN,
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.INTERMITTENT)
         .under(
-            Fault.SAFETY_OPEN, "FLOAT 30 LIMIT 20 DOOR 10 PRESSURE 20 FUSE 20", "that is the fault")
+            Fault.SAFETY_OPEN, "FLOAT 34 LIMIT 16 DOOR 8 PRESSURE 16 FUSE 26", "that is the fault")
         .under(Fault.CONTROL_POWER, "NONE 5 FUSE 5", "a fuse may have taken the 24 V with it")
         .under(
             Fault.AIR_BLOCKED,
-            "NONE 7 LIMIT 1 FLOAT 1 PRESSURE 1",
+            "NONE 6 LIMIT 2 FLOAT 1 PRESSURE 1",
             "too little air opens a limit or a pressure switch; ice that melts lifts a float")
         .answeredByWord();
   }
@@ -181,7 +239,7 @@ final class CommonChecks {
                     "Between R and C. Under 18 V is a weak transformer or a bad joint."))
         .finding("ABSENT", "LOW")
         .good("SMALL", "In its window, on the small side")
-        .normal("GOOD 95 SMALL 5 HIGH 2")
+        .normal("GOOD 86 SMALL 12 HIGH 2")
         .effect("GOOD 5 ABSENT 5", TRIPPED, Symptom.TRIPS_PROTECTION)
         .under(Fault.CONTROL_POWER, "ABSENT 8 LOW 2", "blown fuse, dead transformer")
         .under(Fault.CONTROL_SAGS, "GOOD 4 SMALL 1 LOW 4 EDGE 1", "good while nothing is asked")
@@ -220,9 +278,10 @@ final class CommonChecks {
         .good("GOOD", "Line there, right tap")
         .bad("TAP", "Line there, wrong tap")
         .bad("ABSENT", "Nothing there")
-        .finding("TAP")
+        .defect("TAP", Suspect.SETTING)
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
-        .normal("GOOD 1")
+        // Where 24 V is small on 208 V the tap follows from that, and says no more.
+        .normal("GOOD 5 TAP 5")
         .effect("GOOD 5 ABSENT 5", TRIPPED, Symptom.TRIPS_PROTECTION)
         .under(Fault.SETTING_TAP, "TAP 9 GOOD 1", "that is the fault")
         .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "it may hang on the other half")
@@ -300,6 +359,21 @@ final class CommonChecks {
     return substitute(how).answeredByWord();
   }
 
+  /** One of the many inputs of its control plug. */
+  static Check substituteCallInput() {
+    return substituteCommand(
+        "Power off to connect: 24 V from R to one call input of the many-way plug, as its sheet"
+            + " names it, common to common. Power on: does it run?");
+  }
+
+  /** A serial plug carries messages: 24 V on it would destroy what it reaches. */
+  static Check substituteMessages() {
+    return substitute(
+            "Only with a tester made for this serial plug, power off to connect it. Never put 24 V"
+                + " on this plug: its wires carry messages. No tester: say so below.")
+        .answeredByWord();
+  }
+
   /** Where the call pulls the line in as well, a command alone does nothing without it. */
   static Check substituteBehindContactor() {
     return substitute(
@@ -342,6 +416,7 @@ final class CommonChecks {
         .under(Fault.SETTING_SPEED_PROOF, "RUNS 1", "it runs; the board stops it")
         .under(Fault.SETTING_SPEED, "RUNS 1", "the setting is left out")
         .under(Fault.AIR_BLOCKED, "RUNS 7 STILL 3", "it runs until it is too warm")
+        .under(Fault.DUCTS_BLOCKED, "RUNS 8 STILL 2", "it runs until it is too warm")
         .under(Fault.WHEEL_RUBBING, "RUNS 5 STILL 5", "it may just do")
         .under(Fault.NO_CALL, "RUNS 1", "motor and module are good")
         .under(Fault.CONTROL_POWER, "RUNS 7 STILL 3", "a weak 24 V supply may not do")
@@ -354,6 +429,10 @@ final class CommonChecks {
         .under(Fault.WINDING_JOINT, "STILL 7 RUNS 3", "it may just do")
         .under(Fault.WINDING_SLIGHT_SHORT, "STILL 6 RUNS 4", "it may just do")
         .under(Fault.WINDING_WARM_SHORT, "STILL 5 RUNS 5", "cold it runs")
+        .under(Fault.WINDING_WARM_OPEN, "RUNS 7 STILL 3", "cold it runs")
+        .under(Fault.BOARD_NO_TALK, "RUNS 1", "motor and module are good")
+        .underIf(Symptom.NO_RUN, Fault.WINDING_JOINT, "STILL 1")
+        .underIf(Symptom.NO_RUN, Fault.WINDING_SLIGHT_SHORT, "STILL 1")
         .under(Fault.NOTHING, "RUNS 1", "nothing is wrong")
         .under(Fault.SETTING_DRIVE, "RUNS 8 STILL 2", "an interlock can hold it off all the same");
   }
@@ -370,6 +449,7 @@ final class CommonChecks {
         .finding("PRESENT")
         .normal("QUIET 1")
         .under(Fault.BOARD_STUCK, "PRESENT 1", "that is the fault")
+        .under(Fault.FAN_SWITCH_ON, "PRESENT 1", "it is asked to run")
         .under(Fault.NO_CALL, "QUIET 5 PRESENT 5", "a thermostat that never ends its call")
         .read(reading -> reading.idleCommand(FactType.COMMAND_VOLTS_IDLE));
   }
@@ -385,6 +465,7 @@ final class CommonChecks {
         .onlyFor(Symptom.RUNS_ALWAYS)
         .normal("QUIET 1")
         .under(Fault.BOARD_STUCK, "PRESENT 1", "that is the fault")
+        .under(Fault.FAN_SWITCH_ON, "PRESENT 1", "it is asked to run")
         .under(Fault.HARNESS_CROSSED, "PRESENT 1", "that is the fault")
         .under(Fault.NO_CALL, "QUIET 5 PRESENT 5", "a thermostat that never ends its call")
         .read(WaysToAnswer::idleAtMotor);
@@ -416,10 +497,19 @@ final class CommonChecks {
   }
 
   static Check connector() {
+    return connector("Look at both plugs, pin by pin.");
+  }
+
+  /** A five-wire fan has one plug for all. */
+  static Check onePlug() {
+    return connector("Look at the plug, pin by pin, and at its other end on the board.");
+  }
+
+  private static Check connector(String ask) {
     return check("connector.look", Suspect.HARNESS, POWER_OFF_COVER_OFF, 2)
         .takes(FactType.CONNECTOR_LOOK)
         .ask(
-            "Look at both plugs, pin by pin.",
+            ask,
             "Each pin at full height, none pushed back or green, plug latched, no water track.")
         .good("SEATED", "All seated")
         .bad("LOOSE", "Loose")
@@ -451,6 +541,8 @@ final class CommonChecks {
                 + " a whole call from start to end.")
         .good("STILL", "As before")
         .bad("RUNS", "All is well now")
+        .bad("MENDED", "RUNS", "All is well now, and a plug was bad")
+        .finding("MENDED")
         .tellsOnlyFor(
             Symptom.NO_RUN,
             Symptom.STARTS_THEN_STOPS,
@@ -459,9 +551,9 @@ final class CommonChecks {
             Symptom.NO_SPEED_CHANGE)
         .normal("STILL 1")
         .effect("STILL 7 RUNS 3", "it comes and goes by itself", Symptom.INTERMITTENT)
-        .under(Fault.HARNESS_PIN, "RUNS 1", "that was the fault")
-        .under(Fault.HARNESS_BUS, "RUNS 1", "that was the fault")
-        .under(Fault.HARNESS_GROUND, "RUNS 1", "that was the fault")
+        .under(Fault.HARNESS_PIN, "RUNS 4 MENDED 6", "that was the fault")
+        .under(Fault.HARNESS_BUS, "RUNS 4 MENDED 6", "that was the fault")
+        .under(Fault.HARNESS_GROUND, "RUNS 4 MENDED 6", "that was the fault")
         .under(Fault.HARNESS_LEAD, "STILL 6 RUNS 4", "a poor joint may touch again")
         .under(Fault.HARNESS_CORRODED, "RUNS 6 STILL 4", "cleaned pins may do")
         .under(Fault.HARNESS_FEEDBACK, "STILL 8 RUNS 2", "the break is in the wire")
@@ -469,7 +561,7 @@ final class CommonChecks {
         .under(Fault.SUPPLY_LINE_LOST, "STILL 8 RUNS 2", "the line's own pins can be loose")
         .under(Fault.HELD_OFF_BY_DEFROST, "RUNS 6 STILL 4", "defrost is over by then")
         .under(Fault.NOTHING, "RUNS 1", "nothing is wrong")
-        .answeredByWord();
+        .read(WaysToAnswer::reseated);
   }
 
   /** A defect that was seen is mended, and it is tried again. */
@@ -490,7 +582,7 @@ final class CommonChecks {
                 .ask(
                     "New filter, coil cleaned or thawed. Is all well now?",
                     "Then a whole call from start to end, panels on."))
-        .under(Fault.AIR_BLOCKED, "RUNS 8 STILL 2", "a duct may hold the air back as well")
+        .under(Fault.AIR_BLOCKED, "RUNS 1", "that was the fault")
         .answeredByWord();
   }
 
@@ -503,7 +595,7 @@ final class CommonChecks {
                 .ask(
                     "Wheel freed, cleaned, centred, set screw tight. Is all well now?",
                     "With the power off and locked out; then a whole call."))
-        .under(Fault.WHEEL_JAMMED, "RUNS 9 STILL 1", "that was the fault")
+        .under(Fault.WHEEL_JAMMED, "RUNS 1", "that was the fault")
         .under(Fault.WHEEL_RUBBING, "RUNS 1", "that was the fault")
         .under(Fault.WHEEL_LOOSE, "RUNS 1", "that was the fault")
         .under(Fault.WHEEL_DIRTY, "RUNS 1", "that was the fault")
@@ -517,6 +609,7 @@ final class CommonChecks {
                 .afterAnswer("speed.setting", "WRONG")
                 .afterAnswer("rotation", "REVERSED")
                 .afterAnswer("link.voltage_jumper", "WRONG")
+                .afterAnswer("transformer.primary.volts", "TAP")
                 .ask(
                     "Set it right: taps, switches, rotation, link. Is all well now?",
                     "With the power off; then a whole call of the kind that failed."))
@@ -524,6 +617,7 @@ final class CommonChecks {
         .under(Fault.SETTING_DRIVE, "RUNS 6 STILL 4", "it may be an interlock as well")
         .under(Fault.SETTING_ROTATION, "RUNS 1", "that was the fault")
         .under(Fault.SETTING_LINK, "RUNS 1", "that was the fault")
+        .under(Fault.SETTING_TAP, "RUNS 1", "that was the fault")
         .answeredByWord();
   }
 
@@ -588,11 +682,30 @@ final class CommonChecks {
   }
 
   static Check controlUnplugged() {
+    return controlUnplugged(
+        "Pull the control plug. Does it still run?",
+        "Power off, pull the low-voltage plug, power on. Line stays connected.");
+  }
+
+  /** One plug carries all five wires: only the wire that sets the speed is taken out. */
+  static Check speedWireOut() {
+    return controlUnplugged(
+        "Take the speed wire out of the plug. Does it still run?",
+        "Power off, capacitors waited out: yellow as a rule, its pin eased out. Bus and logic stay;"
+            + " power on.");
+  }
+
+  /** Three wires, and all of them are the drive of the motor. */
+  static Check boardUncalled() {
+    return controlUnplugged(
+        "Take the call off the board. Does it still run?",
+        "Power off, the board's control plug pulled, power on: nothing asks it now.");
+  }
+
+  private static Check controlUnplugged(String ask, String how) {
     return check("run.control_unplugged", Suspect.MODULE, CONTROL_PLUG_OUT, 1)
         .takes(FactType.RUN_CONTROL_UNPLUGGED)
-        .ask(
-            "Pull the control plug. Does it still run?",
-            "Power off, pull the low-voltage plug, power on. Line stays connected.")
+        .ask(ask, how)
         .good("STOPS", "Stops")
         .bad("RUNS", "Still runs")
         .finding("RUNS")
@@ -614,21 +727,23 @@ final class CommonChecks {
         .bad("BULGED_CAPACITOR", "Bulged capacitor")
         .bad("WATER", "Water")
         .bad("CORRODED", "Corroded")
+        .bad("BLOWN", "BURNT", "Burnt, and what burnt it was measured")
         .seen()
+        .finding("BLOWN")
         .normal("CLEAN 93 CORRODED 4 BULGED_CAPACITOR 1 WATER 1 BURNT 0.5")
         .under(
             Fault.MODULE_DEAD,
-            "CLEAN 55 BURNT 22 BULGED_CAPACITOR 10 WATER 8 CORRODED 5",
+            "CLEAN 55 BURNT 12 BULGED_CAPACITOR 8 BLOWN 12 WATER 8 CORRODED 5",
             "half of dead modules show nothing")
         .under(
             Fault.MODULE_OUTPUT_SHORTED,
-            "CLEAN 50 BURNT 35 BULGED_CAPACITOR 5 WATER 6 CORRODED 4",
+            "CLEAN 50 BURNT 18 BULGED_CAPACITOR 4 BLOWN 18 WATER 6 CORRODED 4",
             "a shorted output stage often burns")
         .under(
             Fault.MODULE_FADING,
             "CLEAN 70 BURNT 5 BULGED_CAPACITOR 15 WATER 5 CORRODED 5",
             "tired capacitors bulge")
-        .answeredByWord();
+        .read(WaysToAnswer::moduleLook);
   }
 
   static Check codeReturns() {
@@ -665,9 +780,29 @@ final class CommonChecks {
             Fault.WINDING_SHORT,
             "COGGING 40 STIFF 30 LOCKED 20 FREE 10",
             "it brakes as it did with the module on, which is told already")
+        .under(Fault.HARNESS_TOUCHING, "COGGING 55 STIFF 30 FREE 15", "its wires still touch")
         .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
         .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
         .read(WaysToAnswer::feelModuleOff);
+  }
+
+  /** Where driver and winding sit in one piece: only the plug comes off. */
+  static Check shaftUnplugged() {
+    return brakes(
+            feel(check("shaft.feel.module_off", Suspect.MODULE, POWER_OFF_COVER_OFF, 2)
+                    .takes(FactType.SHAFT_FEEL_MODULE_OFF)
+                    .afterAnswer("shaft.feel", "STIFF", "COGGING", "LOCKED")
+                    .ask(
+                        "Pull the motor's plug, and turn it again.",
+                        "Drag that is now gone was made by the electronics; a bearing or a jam"
+                            + " stays."))
+                .good("GONE", "FREE", "Free now, the drag is gone"))
+        .normal(FEELS)
+        .under(
+            Fault.MODULE_OUTPUT_SHORTED,
+            "FREE 50 COGGING 30 STIFF 15 LOCKED 5",
+            "it brakes only into what it is plugged to, or by itself")
+        .read(reading -> reading.dragGone(FactType.SHAFT_FEEL_MODULE_OFF, FactType.SHAFT_FEEL));
   }
 
   static Check pairs() {
@@ -701,64 +836,84 @@ final class CommonChecks {
         .under(Fault.WINDING_OPEN, "OPEN 95 ALL_OPEN 5", "that is the fault")
         .under(Fault.WINDING_JOINT, "JOINT 78 ODD 10 SHORT 4 UNCERTAIN 8", "that is the fault")
         .under(Fault.WINDING_FRAME, "SOUND 90 SHORT 5 UNCERTAIN 5", "the copper may be whole")
-        .under(Fault.WINDING_WARM_SHORT, "SOUND 90 UNCERTAIN 10", "cold it reads sound");
+        .under(Fault.WINDING_WARM_SHORT, "SOUND 90 UNCERTAIN 10", "cold it reads sound")
+        .under(Fault.WINDING_WARM_OPEN, "SOUND 90 UNCERTAIN 10", "cold it reads sound");
   }
 
-  static Check warmPairs() {
-    return check("winding.warm", Suspect.WINDING, MODULE_OFF, 4)
-        .takes(FactType.WINDING_WARM_AB, FactType.WINDING_WARM_BC, FactType.WINDING_WARM_CA)
-        .after("winding.pairs")
-        .ask(
-            "Measure the three pairs again, warm.",
-            "Let it run until it quits, then at once: all three rise alike, or one does not.")
-        .good("SOUND", "All three agree")
-        .bad("SHORT", "One fell behind")
-        .bad("UNCERTAIN", "Cannot tell")
-        .finding("SHORT")
-        .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT, Symptom.TRIPS_PROTECTION)
-        .normal("SOUND 97 UNCERTAIN 3")
-        .under(Fault.WINDING_WARM_SHORT, "SHORT 7 UNCERTAIN 2 SOUND 1", "that is the fault")
-        .under(Fault.WINDING_SHORT, "SHORT 8 UNCERTAIN 2", "warm or cold")
-        .under(Fault.WINDING_SLIGHT_SHORT, "SHORT 4 UNCERTAIN 4 SOUND 2", "warm or cold")
-        .under(Fault.WINDING_OPEN, "SHORT 1", "one is OL")
-        .under(Fault.WINDING_JOINT, "SHORT 5 UNCERTAIN 5", "a poor joint warms up first")
-        .under(Fault.HARNESS_LEAD, "SHORT 1", "the lead is open, warm or cold")
-        .under(Fault.HARNESS_PIN, "SOUND 7 SHORT 3", "a pin of the motor's plug")
-        .read(WaysToAnswer::warmPairs);
+  /**
+   * @param throughWires whether the motor's wires are measured along, so that one of them can open
+   */
+  static Check warmPairs(boolean throughWires) {
+    Check.Builder warm =
+        check("winding.warm", Suspect.WINDING, MODULE_OFF, 4)
+            .takes(FactType.WINDING_WARM_AB, FactType.WINDING_WARM_BC, FactType.WINDING_WARM_CA)
+            .after("winding.pairs")
+            .ask(
+                "Measure the three pairs again, warm.",
+                "Let it run until it quits, then at once: all three rise alike, or one does not.")
+            .good("SOUND", "All three agree")
+            .bad("SHORT", "One differs")
+            .bad("OPEN", "A phase open")
+            .bad("UNCERTAIN", "Cannot tell")
+            .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT, Symptom.TRIPS_PROTECTION)
+            .normal("SOUND 97 UNCERTAIN 3")
+            .under(Fault.WINDING_WARM_SHORT, "SHORT 7 UNCERTAIN 2 SOUND 1", "that is the fault")
+            .under(Fault.WINDING_WARM_OPEN, "OPEN 7 SHORT 1 SOUND 2", "that is the fault")
+            .under(Fault.WINDING_SHORT, "SHORT 8 UNCERTAIN 2", "warm or cold")
+            .under(Fault.WINDING_SLIGHT_SHORT, "SHORT 4 UNCERTAIN 4 SOUND 2", "warm or cold")
+            .under(Fault.WINDING_OPEN, "OPEN 1", "one is OL, warm or cold")
+            .under(
+                Fault.WINDING_JOINT, "SHORT 5 UNCERTAIN 4 OPEN 1", "a poor joint warms up first");
+    return throughWires
+        ? warm.finding("SHORT")
+            .under(Fault.HARNESS_LEAD, "OPEN 8 SOUND 1 SHORT 1", "the lead is open, warm or cold")
+            .under(Fault.HARNESS_PIN, "SOUND 7 OPEN 3", "a pin of the motor's plug")
+            .read(WaysToAnswer::warmPairs)
+        : warm.finding("SHORT", "OPEN").read(WaysToAnswer::warmPairs);
   }
 
   static Check frame() {
-    return check("winding.frame", Suspect.WINDING, MODULE_OFF, 1)
-        .takes(FactType.WINDING_FRAME_A, FactType.WINDING_FRAME_B, FactType.WINDING_FRAME_C)
-        .ask(
-            "Measure each lead to bare frame.",
-            "Highest range, on bare metal. Each must read OL; under 100 kΩ is condemned.")
+    return leadsToFrame().finding("SHORT").read(WaysToAnswer::frame);
+  }
+
+  static Check.Builder leadsToFrame() {
+    return frameAnswers(
+        check("winding.frame", Suspect.WINDING, MODULE_OFF, 1)
+            .takes(FactType.WINDING_FRAME_A, FactType.WINDING_FRAME_B, FactType.WINDING_FRAME_C)
+            .ask(
+                "Measure each lead to bare frame.",
+                "Highest range, on bare metal. Each must read OL; under 100 kΩ is condemned."));
+  }
+
+  /** Leads to frame wherever they are measured; what is a finding depends on where. */
+  static Check.Builder frameAnswers(Check.Builder check) {
+    return check
         .good("CLEAR", "All OL")
         .bad("LEAK", "High, but not OL")
         .bad("SHORT", "Under 100 kΩ")
-        .finding("SHORT")
         .normal("CLEAR 98 LEAK 2")
         .under(Fault.WINDING_FRAME, "SHORT 9 LEAK 1", "that is the fault")
-        .under(Fault.WINDING_SHORT, "CLEAR 85 SHORT 10 LEAK 5", "burnt turns may reach the frame")
-        .read(WaysToAnswer::frame);
+        .under(Fault.WINDING_SHORT, "CLEAR 85 SHORT 10 LEAK 5", "burnt turns may reach the frame");
   }
 
   static Check insulation() {
+    return insulationTest().finding("LOW").read(WaysToAnswer::insulation);
+  }
+
+  static Check.Builder insulationTest() {
     return check("winding.insulation", Suspect.WINDING, MODULE_OFF, 4)
         .takes(FactType.WINDING_INSULATION, FactType.WINDING_CELSIUS)
         .ask(
             "Insulation test at 500 V DC, module off.",
             "Bare motor only, never with electronics attached. Note the winding's temperature.")
         .good("SOUND", "5 MΩ or more at 40 °C")
-        .bad("UNCERTAIN", "Depends on its kind")
-        .bad("LOW", "Under 5 MΩ at 40 °C")
-        .finding("LOW")
-        .normal("SOUND 98 UNCERTAIN 2")
-        .under(Fault.WINDING_FRAME, "LOW 95 UNCERTAIN 5", "that is the fault")
+        .question("UNCERTAIN", "A few MΩ: dry it, test again")
+        .bad("LOW", "Under 2 MΩ at 40 °C")
+        .normal("SOUND 96 UNCERTAIN 4")
+        .under(Fault.WINDING_FRAME, "LOW 92 UNCERTAIN 8", "that is the fault")
         .under(Fault.WINDING_SHORT, "SOUND 8 LOW 2", "burnt turns may reach the frame")
         .under(Fault.WINDING_SLIGHT_SHORT, "SOUND 9 LOW 1", "weak insulation shows in part")
-        .under(Fault.WINDING_WARM_SHORT, "SOUND 8 LOW 2", "weak insulation shows in part")
-        .read(WaysToAnswer::insulation);
+        .under(Fault.WINDING_WARM_SHORT, "SOUND 8 LOW 2", "weak insulation shows in part");
   }
 
   static Check emf() {
@@ -769,10 +924,18 @@ final class CommonChecks {
             "Module off, AC volts, steady speed by hand or drill. All three must agree.")
         .good("EVEN", "All agree")
         .bad("UNEVEN", "One differs")
+        .bad("SHORTED", "UNEVEN", "One differs, and it drags")
+        .finding("SHORTED")
         .normal("EVEN 98 UNEVEN 2")
-        .under(Fault.WINDING_SHORT, "UNEVEN 95 EVEN 5", "a shorted phase reads low and drags")
-        .under(Fault.WINDING_SLIGHT_SHORT, "UNEVEN 6 EVEN 4", "few turns may hide in 10 %")
+        .under(
+            Fault.WINDING_SHORT,
+            "SHORTED 70 UNEVEN 25 EVEN 5",
+            "a shorted phase reads low and drags")
+        .under(
+            Fault.WINDING_SLIGHT_SHORT, "SHORTED 4 UNEVEN 2 EVEN 4", "few turns may hide in 10 %")
         .under(Fault.WINDING_OPEN, "UNEVEN 1", "no voltage through an open phase")
+        .under(Fault.HARNESS_TOUCHING, "UNEVEN 5 EVEN 1", "joined leads make none between them")
+        .under(Fault.HARNESS_LEAD, "UNEVEN 1", "no voltage through an open lead")
         .under(Fault.WINDING_JOINT, "EVEN 8 UNEVEN 2", "a meter draws no current through it")
         .under(Fault.WINDING_WARM_SHORT, "EVEN 8 UNEVEN 2", "cold it is even")
         .read(WaysToAnswer::emf);
@@ -898,13 +1061,15 @@ final class CommonChecks {
         .under(Fault.WINDING_WARM_SHORT, "COGGING 7 STIFF 3", "that is the fault")
         .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
         .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
-        .under(Fault.MODULE_OUTPUT_SHORTED, "COGGING 6 STIFF 3 LOCKED 1", "the output stage brakes")
+        .under(
+            Fault.MODULE_OUTPUT_SHORTED, "COGGING 55 STIFF 30 LOCKED 15", "the output stage brakes")
         .read(WaysToAnswer::feelWarm);
   }
 
   static Check shaft() {
     return brakes(shaftFelt())
-        .under(Fault.MODULE_OUTPUT_SHORTED, "COGGING 6 STIFF 3 LOCKED 1", "the output stage brakes")
+        .under(
+            Fault.MODULE_OUTPUT_SHORTED, "COGGING 55 STIFF 30 LOCKED 15", "the output stage brakes")
         .answeredByWord();
   }
 
@@ -929,6 +1094,7 @@ final class CommonChecks {
         .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
         .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
         .under(Fault.WINDING_FRAME, "FREE 9 COGGING 1", "one touch to frame does not brake")
+        .under(Fault.HARNESS_TOUCHING, "COGGING 55 STIFF 30 FREE 15", "joined leads brake")
         .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free");
   }
 
@@ -1027,19 +1193,21 @@ final class CommonChecks {
         .good("CLEAR", "Clear")
         .bad("FILTER_BLOCKED", "Filter blocked")
         .bad("COIL_BLOCKED", "Coil blocked")
-        .bad("COIL_FROZEN", "Coil frozen")
+        .question("COIL_FROZEN", "Coil frozen")
         .seen()
         .normal("CLEAR 87 FILTER_BLOCKED 8 COIL_BLOCKED 3 COIL_FROZEN 2")
         .effect(
-            "CLEAR 77 FILTER_BLOCKED 8 COIL_BLOCKED 3 COIL_FROZEN 12",
-            "ice is an effect of too little air, from any cause",
+            "CLEAR 74 FILTER_BLOCKED 8 COIL_BLOCKED 3 COIL_FROZEN 15",
+            "ice is an effect of too little air or none, from any cause",
+            Symptom.NO_RUN,
             Symptom.LOW_AIRFLOW,
             Symptom.STARTS_THEN_STOPS,
-            Symptom.INTERMITTENT)
+            Symptom.INTERMITTENT,
+            Symptom.TRIPS_PROTECTION)
         .under(
             Fault.AIR_BLOCKED,
-            "FILTER_BLOCKED 50 COIL_BLOCKED 20 COIL_FROZEN 20 CLEAR 10",
-            "a duct may be the cause, and is not seen here")
+            "FILTER_BLOCKED 57 COIL_BLOCKED 21 COIL_FROZEN 20 CLEAR 2",
+            "filter and coil are seen from here")
         .answeredByWord();
   }
 
@@ -1065,8 +1233,9 @@ final class CommonChecks {
         .normal("NORMAL 86 HIGH 8 LOW 6")
         .under(
             Fault.AIR_BLOCKED,
-            "HIGH 45 LOW 35 NORMAL 20",
-            "ducts raise it; a filter or coil inside the cabinet lowers it")
+            "HIGH 30 LOW 45 NORMAL 25",
+            "a filter or coil inside the cabinet lowers it, one outside raises it")
+        .under(Fault.DUCTS_BLOCKED, "HIGH 75 NORMAL 25", "ducts and registers raise it")
         .under(Fault.WHEEL_LOOSE, "LOW 8 NORMAL 2", "little air, little pressure")
         .under(Fault.WHEEL_DIRTY, "LOW 7 NORMAL 3", "little air, little pressure")
         .under(Fault.SETTING_ROTATION, "LOW 8 NORMAL 2", "little air, little pressure")
@@ -1120,7 +1289,7 @@ final class CommonChecks {
     return check
         .good("FREE", "Free")
         .bad("STIFF", "Stiff")
-        .bad("COGGING", "Catches")
+        .bad("COGGING", "Cogging")
         .bad("LOCKED", "Locked")
         .sensed();
   }

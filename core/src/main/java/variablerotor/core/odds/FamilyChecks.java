@@ -29,8 +29,9 @@ final class FamilyChecks {
                 .takes(FactType.BUS_VOLTS)
                 .ask(
                     "Measure the DC bus at the motor plug.",
-                    "Red to black as a rule: 270 to 350 V DC, fan-only call. The unit's diagram"
-                        + " rules over the colours."))
+                    "Red to black as a rule, 270 to 350 V DC, fan-only call. Black is bus negative,"
+                        + " never earth: not to the chassis. The unit's diagram rules over the"
+                        + " colours."))
         .normal("GOOD 1")
         .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no bus")
@@ -88,6 +89,65 @@ final class FamilyChecks {
         .read(WaysToAnswer::contactor);
   }
 
+  static Check contactorLook() {
+    return check("contactor.look", Suspect.SUPPLY, POWER_ON, 1)
+        .takes(FactType.CONTACTOR_LOOK)
+        .ask(
+            "Look at the contactor while it is called.",
+            "Pulled in or not, burnt or stuck. Only look: it is live.")
+        .good("PULLED_IN", "Pulled in")
+        .bad("NOT_PULLED_IN", "Not pulled in")
+        .bad("BURNT", "Burnt")
+        .bad("STUCK", "Stuck")
+        .seen()
+        .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
+        .normal("PULLED_IN 96 BURNT 3 NOT_PULLED_IN 1")
+        .under(Fault.CONTACTOR_OPEN, "BURNT 4 NOT_PULLED_IN 5 PULLED_IN 1", "that is the fault")
+        .under(
+            Fault.SUPPLY_OFF, "NOT_PULLED_IN 6 PULLED_IN 4", "its coil may hang on the same power")
+        .under(Fault.NO_CALL, "NOT_PULLED_IN 1", "nobody calls it in")
+        .under(Fault.SAFETY_OPEN, "NOT_PULLED_IN 1", "nobody calls it in")
+        .under(Fault.CONTROL_POWER, "NOT_PULLED_IN 1", "its coil hangs on the 24 V")
+        .under(Fault.CONTROL_SAGS, "NOT_PULLED_IN 6 PULLED_IN 4", "it may drop out")
+        .answeredByWord();
+  }
+
+  static Check auxAtBoard() {
+    return levels(
+            check("aux.volts.board", Suspect.HARNESS, POWER_ON, 1)
+                .takes(FactType.AUX_VOLTS_BOARD)
+                .ask(
+                    "Measure the fan's 10 V at the controller's end.",
+                    "There at the fan and gone here: a wire between."))
+        .normal("GOOD 1")
+        .under(Fault.HARNESS_OPEN, "ABSENT 4 GOOD 6", "its wire, or another one")
+        .under(Fault.HARNESS_PIN, "GOOD 7 ABSENT 3", "depends on which pin")
+        .under(Fault.AUX_PULLED_DOWN, "LOW 6 ABSENT 4", "what hangs on it pulls it down")
+        .under(Fault.MODULE_DEAD, "ABSENT 6 GOOD 3 LOW 1", "dead electronics make no 10 V")
+        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no 10 V")
+        .under(Fault.SUPPLY_LINE_LOST, "ABSENT 8 GOOD 2", "made from the phases")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 7 ABSENT 3", "it may shut down")
+        .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .measured(FactType.AUX_VOLTS_BOARD, Windows.AUX, FactType.WINDOW_AUX);
+  }
+
+  static Check drivePermits() {
+    return check("drive.permits", Suspect.SETTING, POWER_ON, 3)
+        .takes(FactType.DRIVE_PERMITS)
+        .ask(
+            "Go through the drive's sensors and permits: is each given?",
+            "Pressure, temperature, damper end switch, smoke, the run permit: on its display or at"
+                + " its terminals.")
+        .good("GIVEN", "All given")
+        .bad("MISSING", "One is missing")
+        .seen()
+        .normal("GIVEN 97 MISSING 3")
+        .under(Fault.SETTING_DRIVE, "MISSING 7 GIVEN 3", "it may be a parameter as well")
+        .under(Fault.SETTING_TRIP, "MISSING 9 GIVEN 1", "that is the fault")
+        .under(Fault.SAFETY_OPEN, "MISSING 7 GIVEN 3", "one of them is the safety string")
+        .answeredByWord();
+  }
+
   static Check defrostContact() {
     return check("defrost.contact", Suspect.SUPPLY, POWER_ON, 1)
         .takes(FactType.DEFROST_CONTACT)
@@ -96,6 +156,7 @@ final class FamilyChecks {
             "Line across it means that it is open. In defrost it is open by design.")
         .good("CLOSED", "Closed")
         .bad("OPEN", "Open")
+        .finding("OPEN")
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
         .normal("CLOSED 1")
         .effect("CLOSED 9 OPEN 1", "it may be in defrost just now", Symptom.TRIPS_PROTECTION)
@@ -141,7 +202,11 @@ final class FamilyChecks {
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "the link hangs on the board's supply")
         .bad("LOST", "Nothing, and there at the board")
         .finding("LOST")
-        .under(Fault.HARNESS_OPEN, "ABSENT 7 LOST 2 LOW 1", "supply and messages share one cable")
+        .under(
+            Fault.HARNESS_OPEN,
+            "ABSENT 5 LOST 2 LOW 1 GOOD 2",
+            "a wire of the supply, or one of the messages")
+        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 3 LOST 1", "one of four pins")
         .arrives(
             FactType.LINK_VOLTS,
             FactType.LINK_VOLTS_BOARD,
@@ -217,7 +282,7 @@ final class FamilyChecks {
                 .takes(FactType.LOGIC_VOLTS)
                 .ask(
                     "Measure the logic supply at the motor plug.",
-                    "White to black as a rule: 14 to 17 V DC."))
+                    "White to black as a rule: 14 to 17 V DC. Black is bus negative, never earth."))
         .normal("GOOD 1")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no logic supply")
         .under(Fault.BOARD_NO_LOGIC, "ABSENT 8 LOW 2", "that is the fault")
@@ -232,17 +297,30 @@ final class FamilyChecks {
 
   /** The same command at the board's or controller's own terminal. */
   static Check speedCommandAtBoard(Window window, boolean proves) {
-    return CommonChecks.silent(
-            proves,
-            command(
+    return speedCommandAtBoard(window, proves, false);
+  }
+
+  /**
+   * @param ownSupply whether it may be made from the fan's own 10 V
+   */
+  static Check speedCommandAtBoard(Window window, boolean proves, boolean ownSupply) {
+    Check.Builder check =
+        CommonChecks.silent(
                 proves,
-                check("command.volts.board", Suspect.COMMAND, POWER_ON, 1)
-                    .takes(FactType.COMMAND_VOLTS_BOARD)
-                    .ask(
-                        "Measure the speed command at the board.",
-                        "At the board's or controller's own terminal, while a call is made.")))
-        .under(
-            Fault.AUX_PULLED_DOWN, "ABSENT 5 SILENT 2 LOW 2 GOOD 1", "made from the fan's own 10 V")
+                command(
+                    proves,
+                    check("command.volts.board", Suspect.COMMAND, POWER_ON, 1)
+                        .takes(FactType.COMMAND_VOLTS_BOARD)
+                        .ask(
+                            "Measure the speed command at the board.",
+                            "At the board's or controller's own terminal, while a call is made.")))
+            .under(
+                Fault.AUX_PULLED_DOWN,
+                "ABSENT 5 SILENT 2 LOW 2 GOOD 1",
+                "made from the fan's own 10 V");
+    return (ownSupply
+            ? check.under(Fault.MODULE_DEAD, "GOOD 70 ABSENT 20 SILENT 10", FROM_ITS_OWN)
+            : check)
         .command(FactType.COMMAND_VOLTS_BOARD, window);
   }
 
@@ -281,6 +359,20 @@ final class FamilyChecks {
 
   /** The DC speed command of a five-wire fan, or the 0-10 V of a plug fan or a drive. */
   static Check speedCommand(Window window, String where, String how, boolean proves) {
+    return speedCommandTo(window, where, how, proves).command(FactType.COMMAND_VOLTS, window);
+  }
+
+  /** Where a potentiometer may make it from the fan's own 10 V, which a dead fan does not give. */
+  static Check speedCommandOfFan(String how) {
+    return speedCommandTo(Windows.PLUG_COMMAND, "the fan's end", how, false)
+        .under(Fault.MODULE_DEAD, "GOOD 7 ABSENT 3", FROM_ITS_OWN)
+        .command(FactType.COMMAND_VOLTS, Windows.PLUG_COMMAND);
+  }
+
+  private static final String FROM_ITS_OWN = "a potentiometer on its own 10 V has nothing to give";
+
+  private static Check.Builder speedCommandTo(
+      Window window, String where, String how, boolean proves) {
     return command(
             proves,
             check("command.volts", Suspect.HARNESS, POWER_ON, 1)
@@ -293,8 +385,7 @@ final class FamilyChecks {
         .under(Fault.HARNESS_OPEN, "ABSENT 70 LOST 20 LOW 10", "the command is lost on its way")
         .under(
             Fault.HARNESS_PIN, "GOOD 60 ABSENT 28 LOST 12", "good behind the pin, gone at its tip")
-        .under(Fault.HARNESS_GROUND, "ABSENT 6 LOST 2 LOW 2", "nothing to measure against")
-        .command(FactType.COMMAND_VOLTS, window);
+        .under(Fault.HARNESS_GROUND, "ABSENT 6 LOST 2 LOW 2", "nothing to measure against");
   }
 
   static Check feedbackAtBoard() {
@@ -360,7 +451,7 @@ final class FamilyChecks {
                     "With all phases present, no 10 V means dead electronics."))
         .normal("GOOD 1")
         .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.AUX_PULLED_DOWN, "LOW 9 ABSENT 1", "what hangs on it pulls it down")
+        .under(Fault.AUX_PULLED_DOWN, "LOW 6 ABSENT 4", "what hangs on it pulls it down")
         .under(Fault.MODULE_DEAD, "ABSENT 6 GOOD 3 LOW 1", "dead electronics make no 10 V")
         .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no 10 V")
         .under(Fault.SUPPLY_LINE_LOST, "ABSENT 8 GOOD 2", "made from the phases")
@@ -419,10 +510,47 @@ final class FamilyChecks {
                         + end
                         + ". You measure through its wires: a pair open here is measured again at"
                         + " the motor's own joint."))
+        .bad("TOUCH", "Two leads touch")
         .finding("SHORT")
+        .under(
+            Fault.WINDING_SHORT, "SHORT 77 ODD 8 UNCERTAIN 8 TOUCH 4 JOINT 3", "that is the fault")
         .under(Fault.HARNESS_LEAD, "OPEN 75 JOINT 15 ALL_OPEN 5 ODD 5", "that is the fault")
+        .under(Fault.HARNESS_CHAFED, "SOUND 94 UNCERTAIN 6", "the copper is whole")
+        .under(Fault.HARNESS_TOUCHING, "TOUCH 95 UNCERTAIN 3 ODD 2", "that is the fault")
         .under(Fault.HARNESS_PIN, "SOUND 5 OPEN 3 ALL_OPEN 2", "a pin of the motor's plug")
-        .read(WaysToAnswer::pairs);
+        .read(WaysToAnswer::pairsThroughWires);
+  }
+
+  /** Each lead to the frame, through the motor's wires: a chafed one reads as the winding does. */
+  static Check frameThroughHarness() {
+    return CommonChecks.leadsToFrame()
+        .under(Fault.HARNESS_CHAFED, "SHORT 9 LEAK 1", "that is the fault")
+        .read(WaysToAnswer::frame);
+  }
+
+  static Check frameAtJoint() {
+    return CommonChecks.frameAnswers(
+            check("winding.joint.frame", Suspect.WINDING, ON_BENCH, 2)
+                .takes(
+                    FactType.WINDING_JOINT_FRAME_A,
+                    FactType.WINDING_JOINT_FRAME_B,
+                    FactType.WINDING_JOINT_FRAME_C)
+                .afterAnswer("winding.frame", "SHORT")
+                .ask(
+                    "Measure each lead to the frame at the motor's own joint.",
+                    "Wires left out: under 100 kΩ here is the winding, OL here is a wire on its"
+                        + " way."))
+        .bad("WIRES", "CLEAR", "All OL, and not through the wires")
+        .finding("SHORT", "WIRES")
+        .under(Fault.HARNESS_CHAFED, "WIRES 9 CLEAR 1", "that is the fault")
+        .read(WaysToAnswer::jointFrame);
+  }
+
+  /** The insulation as far as the wires reach with it. */
+  static Check insulationThroughHarness() {
+    return CommonChecks.insulationTest()
+        .under(Fault.HARNESS_CHAFED, "LOW 1", "that is the fault")
+        .read(WaysToAnswer::insulation);
   }
 
   static Check pairsAtJoint() {
@@ -430,21 +558,25 @@ final class FamilyChecks {
             check("winding.joint", Suspect.WINDING, ON_BENCH, 3)
                 .takes(
                     FactType.WINDING_JOINT_AB, FactType.WINDING_JOINT_BC, FactType.WINDING_JOINT_CA)
-                .afterAnswer("winding.pairs", "OPEN", "ALL_OPEN", "JOINT", "ODD")
+                .afterAnswer("winding.pairs", "OPEN", "ALL_OPEN", "JOINT", "ODD", "TOUCH")
                 .ask(
                     "Measure the three pairs at the motor's own joint.",
                     "Wires left out: open here is the winding, sound here is the wires."))
-        .finding("SHORT", "OPEN")
+        .bad("WIRES", "SOUND", "All three agree, and not through the wires")
+        .finding("SHORT", "OPEN", "WIRES")
+        .under(Fault.HARNESS_LEAD, "WIRES 8 SOUND 2", "that is the fault")
+        .under(Fault.HARNESS_TOUCHING, "WIRES 8 SOUND 2", "that is the fault")
+        .under(Fault.HARNESS_PIN, "WIRES 5 SOUND 5", "a pin of the motor's plug")
         .read(WaysToAnswer::jointPairs);
   }
 
   static Check feedback() {
     return check("feedback.hertz", Suspect.MODULE, POWER_ON, 2)
-        .takes(FactType.FEEDBACK_HERTZ, FactType.FEEDBACK_PULSES)
+        .takes(FactType.FEEDBACK_HERTZ, FactType.FEEDBACK_PULSES, FactType.FEEDBACK_LOOK)
         .ask(
             "Turn it, or let it run: are there speed pulses?",
-            "On the feedback wire. They must change with speed, and with a slow turn by hand. With"
-                + " the pulses a revolution, if the sheet tells them, they give the speed.")
+            "On the feedback wire: in Hz, or on DC volts that jump. They must change with speed, and"
+                + " with a slow turn by hand. With the pulses a revolution they give the speed.")
         .good("PULSES", "Pulses")
         .bad("NONE", "No pulses")
         .bad("MUTE", "None, and it should send them")
@@ -501,6 +633,9 @@ final class FamilyChecks {
         .under(Fault.WINDING_SHORT, "ABSENT 7 UNEQUAL 2 EQUAL 1", "it stops on overcurrent")
         .under(Fault.WINDING_FRAME, "ABSENT 8 EQUAL 2", "it stops on a path to earth")
         .under(Fault.WINDING_WARM_SHORT, "ABSENT 7 EQUAL 3", "it stops on overcurrent, warm")
+        .under(Fault.WINDING_WARM_OPEN, "EQUAL 7 ABSENT 3", "it may stop on a lost output phase")
+        .under(Fault.HARNESS_CHAFED, "ABSENT 8 EQUAL 2", "it stops on a path to earth")
+        .under(Fault.HARNESS_TOUCHING, "ABSENT 8 EQUAL 2", "overcurrent")
         .under(Fault.WINDING_OPEN, "EQUAL 5 ABSENT 5", "it may stop on a lost output phase")
         .under(Fault.WINDING_JOINT, "EQUAL 7 ABSENT 3", "it may stop")
         .under(Fault.BEARING_SEIZED, "ABSENT 7 EQUAL 3", "it stops on overload")
@@ -531,6 +666,9 @@ final class FamilyChecks {
         .under(Fault.WINDING_SHORT, "YES 1", "overcurrent")
         .under(Fault.WINDING_FRAME, "YES 1", "a path to earth")
         .under(Fault.WINDING_WARM_SHORT, "YES 8 NO 2", "overcurrent, warm")
+        .under(Fault.WINDING_WARM_OPEN, "YES 5 NO 5", "a lost output phase, warm")
+        .under(Fault.HARNESS_CHAFED, "YES 1", "a path to earth")
+        .under(Fault.HARNESS_TOUCHING, "YES 1", "overcurrent")
         .under(Fault.WINDING_OPEN, "YES 6 NO 4", "a lost output phase")
         .under(Fault.WINDING_JOINT, "YES 4 NO 6", "unequal currents")
         .under(Fault.BEARING_SEIZED, "YES 9 NO 1", "overload")
@@ -552,6 +690,7 @@ final class FamilyChecks {
         .under(Fault.SETTING_TRIP, "RUNS 5 COMES_BACK 5", "depends on what trips it")
         .under(Fault.SUPPLY_OUT_OF_RANGE, "RUNS 5 COMES_BACK 5", "a sag goes by")
         .under(Fault.WINDING_WARM_SHORT, "RUNS 7 COMES_BACK 3", "cold it runs")
+        .under(Fault.WINDING_WARM_OPEN, "RUNS 7 COMES_BACK 3", "cold it runs")
         .under(Fault.BEARING_WARM, "RUNS 7 COMES_BACK 3", "cold it runs")
         .under(Fault.BEARING_DRAG, "RUNS 5 COMES_BACK 5", "until it is overloaded")
         .under(Fault.NOTHING, "RUNS 1", "gone by itself")
@@ -569,6 +708,8 @@ final class FamilyChecks {
         .good("EQUAL", "Three equal voltages")
         .bad("UNEQUAL", "Not equal")
         .bad("ABSENT", "Nothing out")
+        .bad("FAILED", "UNEQUAL", "Not equal, with a good line")
+        .finding("FAILED")
         .onlyFor(
             Symptom.NO_RUN,
             Symptom.STARTS_THEN_STOPS,
@@ -580,7 +721,7 @@ final class FamilyChecks {
             "locked out, nobody tells it to run",
             Symptom.STARTS_THEN_STOPS,
             Symptom.INTERMITTENT)
-        .under(Fault.DRIVE_DEAD, "ABSENT 8 UNEQUAL 2", "that is the fault")
+        .under(Fault.DRIVE_DEAD, "ABSENT 70 FAILED 20 UNEQUAL 10", "that is the fault")
         .under(Fault.SETTING_DRIVE, "ABSENT 1", "a lock or a setting keeps it off")
         .under(Fault.SETTING_TRIP, "ABSENT 8 EQUAL 2", "it may be reset by now")
         .under(Fault.NO_CALL, "ABSENT 1", "no run command")
@@ -645,6 +786,9 @@ final class FamilyChecks {
         .under(Fault.WINDING_OPEN, "FAULT 6 READY 4", "a lost output phase")
         .under(Fault.WINDING_JOINT, "FAULT 4 READY 6", "unequal currents")
         .under(Fault.WINDING_WARM_SHORT, "FAULT 8 READY 2", "overcurrent, warm")
+        .under(Fault.WINDING_WARM_OPEN, "FAULT 5 READY 5", "a lost output phase, warm")
+        .under(Fault.HARNESS_CHAFED, "FAULT 1", "a path to earth")
+        .under(Fault.HARNESS_TOUCHING, "FAULT 1", "overcurrent")
         .under(Fault.BEARING_SEIZED, "FAULT 9 READY 1", "overload")
         .under(Fault.BEARING_DRAG, "FAULT 6 READY 4", "overload")
         .under(Fault.WHEEL_JAMMED, "FAULT 9 READY 1", "overload")
@@ -673,6 +817,8 @@ final class FamilyChecks {
         .under(Fault.WINDING_JOINT, "STILL 1", "one that keeps it still does so here, too")
         .under(Fault.BEARING_SEIZED, "STILL 1", "it cannot turn")
         .under(Fault.WHEEL_JAMMED, "STILL 1", "it cannot turn")
+        .under(Fault.HARNESS_CHAFED, "STILL 1", "it trips at once")
+        .under(Fault.HARNESS_TOUCHING, "STILL 1", "overcurrent")
         .answeredByWord();
   }
 

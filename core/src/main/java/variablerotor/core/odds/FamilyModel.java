@@ -36,7 +36,7 @@ public final class FamilyModel {
                 CommonChecks.wheelMended(),
                 CommonChecks.setRight(),
                 CommonChecks.codeReturns()),
-            heard());
+            heard(family));
   }
 
   /** Every cause of which each fault is one that the family can have. */
@@ -60,11 +60,14 @@ public final class FamilyModel {
                   CommonChecks.call(),
                   CommonChecks.substituteCommand(),
                   false),
-              List.of(CommonChecks.speedProof()));
+              List.of(FamilyChecks.voltageLink(), CommonChecks.speedProof()));
       case CONSTANT_AIRFLOW_PARALLEL ->
           withModule(
               command24(
-                  CommonChecks.line(), CommonChecks.call(), CommonChecks.substituteCommand(), true),
+                  CommonChecks.line(),
+                  CommonChecks.call(),
+                  CommonChecks.substituteCallInput(),
+                  true),
               List.of(
                   FamilyChecks.voltageLink(),
                   FamilyChecks.feedback(),
@@ -83,7 +86,7 @@ public final class FamilyModel {
                       CommonChecks.transformerPrimary(),
                       FamilyChecks.serialLink(),
                       FamilyChecks.serialLinkAtBoard(),
-                      CommonChecks.substituteCommand(),
+                      CommonChecks.substituteMessages(),
                       CommonChecks.controlUnplugged())),
               List.of(FamilyChecks.voltageLink(), CommonChecks.speedProof()));
       case STAGED_CONDENSER ->
@@ -96,6 +99,7 @@ public final class FamilyModel {
                       false),
                   List.of(
                       FamilyChecks.contactor(),
+                      FamilyChecks.contactorLook(),
                       FamilyChecks.defrostContact(),
                       FamilyChecks.defrostActive())),
               List.of());
@@ -107,7 +111,8 @@ public final class FamilyModel {
                   FamilyChecks.speedCommand(
                       Windows.SPEED_COMMAND,
                       "the fan's end",
-                      "Yellow to black as a rule, fan-only call: 2 to 6.5 V DC, more is faster.",
+                      "Yellow to black as a rule, which is bus negative and never earth. Fan-only call:"
+                          + " 2 to 6.5 V DC, more is faster.",
                       true),
                   CommonChecks.commandKind(),
                   FamilyChecks.dutyCycle(),
@@ -121,21 +126,21 @@ public final class FamilyModel {
                   FamilyChecks.feedbackAtBoard(),
                   CommonChecks.idleCommand(),
                   CommonChecks.idleAtMotor(),
-                  CommonChecks.controlUnplugged(),
+                  CommonChecks.speedWireOut(),
                   CommonChecks.recentlyReplaced(),
                   CommonChecks.rotation(),
                   CommonChecks.speedSetting(),
                   CommonChecks.speedProof(),
                   CommonChecks.staticPressure()),
               controlSide(),
-              mechanical(CommonChecks.shaft()),
-              List.of(CommonChecks.shaftWheelOff(true)));
+              mechanical(CommonChecks.onePlug(), CommonChecks.shaft()),
+              List.of(CommonChecks.shaftUnplugged(), CommonChecks.shaftWheelOff(true)));
       case BLDC_THREE_WIRE ->
           join(
               List.of(
                   CommonChecks.line(),
                   CommonChecks.call(),
-                  CommonChecks.controlUnplugged(),
+                  CommonChecks.boardUncalled(),
                   CommonChecks.recentlyReplaced()),
               controlSide(),
               List.of(
@@ -145,7 +150,11 @@ public final class FamilyModel {
                   CommonChecks.amps()),
               mechanical(CommonChecks.shaft()),
               List.of(FamilyChecks.pairsThroughHarness("board"), FamilyChecks.pairsAtJoint()),
-              besidePairs(),
+              besidePairs(
+                  true,
+                  FamilyChecks.frameThroughHarness(),
+                  FamilyChecks.insulationThroughHarness()),
+              List.of(FamilyChecks.frameAtJoint()),
               List.of(CommonChecks.shaftWheelOff(true)));
       case EC_PLUG_FAN ->
           join(
@@ -153,16 +162,14 @@ public final class FamilyModel {
                   CommonChecks.anyPhaseLine(),
                   FamilyChecks.aux(),
                   FamilyChecks.auxUnloaded(),
+                  FamilyChecks.auxAtBoard(),
                   FamilyChecks.alarmRelay(),
-                  FamilyChecks.speedCommand(
-                      Windows.PLUG_COMMAND,
-                      "the fan's end",
-                      "0 to 10 V DC at the fan's command input; it starts near 1 V.",
-                      false),
+                  FamilyChecks.speedCommandOfFan(
+                      "0 to 10 V DC at the fan's command input; it starts near 1 V."),
                   CommonChecks.commandKind(),
                   FamilyChecks.dutyCycle(),
                   FamilyChecks.currentLoop(),
-                  FamilyChecks.speedCommandAtBoard(Windows.PLUG_COMMAND, false),
+                  FamilyChecks.speedCommandAtBoard(Windows.PLUG_COMMAND, false, true),
                   CommonChecks.call(),
                   CommonChecks.substituteCommand(
                       "Power off to connect: the fan's own 10 V out to its command input, where"
@@ -179,7 +186,7 @@ public final class FamilyModel {
                   CommonChecks.amps()),
               controlSide(),
               mechanical(CommonChecks.shaft()),
-              List.of(CommonChecks.shaftWheelOff(true)));
+              List.of(CommonChecks.shaftUnplugged(), CommonChecks.shaftWheelOff(true)));
       case DRIVE_FED_INDUCTION ->
           join(
               List.of(
@@ -204,6 +211,7 @@ public final class FamilyModel {
                   FamilyChecks.driveFault(),
                   FamilyChecks.driveReset(),
                   FamilyChecks.driveStatus(),
+                  FamilyChecks.drivePermits(),
                   FamilyChecks.driveOutput(),
                   FamilyChecks.driveUnloaded(),
                   FamilyChecks.bypass(),
@@ -214,6 +222,7 @@ public final class FamilyModel {
               controlSide(),
               List.of(
                   CommonChecks.connector(),
+                  CommonChecks.wires(),
                   CommonChecks.shaftWithoutMagnets(),
                   CommonChecks.shaftSound(),
                   CommonChecks.wheel(),
@@ -222,9 +231,10 @@ public final class FamilyModel {
               List.of(
                   FamilyChecks.pairsThroughHarness("drive"),
                   FamilyChecks.pairsAtJoint(),
-                  CommonChecks.warmPairs(),
-                  CommonChecks.frame(),
-                  CommonChecks.insulation()),
+                  CommonChecks.warmPairs(true),
+                  FamilyChecks.frameThroughHarness(),
+                  FamilyChecks.frameAtJoint(),
+                  FamilyChecks.insulationThroughHarness()),
               List.of(CommonChecks.shaftWheelOff(false)));
       case PSC -> throw new IllegalArgumentException(family + " is not covered yet");
     };
@@ -244,7 +254,7 @@ public final class FamilyModel {
         CommonChecks.platesOfModule(),
         List.of(CommonChecks.speedSetting()),
         List.of(CommonChecks.pairs()),
-        besidePairs(),
+        besidePairs(false, CommonChecks.frame(), CommonChecks.insulation()),
         List.of(CommonChecks.shaftWheelOff(true)));
   }
 
@@ -270,12 +280,21 @@ public final class FamilyModel {
 
   /** What stands before the board. */
   private static List<Check> controlSide() {
-    return List.of(CommonChecks.thermostat(), CommonChecks.safety());
+    return List.of(
+        CommonChecks.thermostat(),
+        CommonChecks.fanSwitch(),
+        CommonChecks.safety(),
+        CommonChecks.protection());
   }
 
   private static List<Check> mechanical(Check shaft) {
+    return mechanical(CommonChecks.connector(), shaft);
+  }
+
+  private static List<Check> mechanical(Check plugs, Check shaft) {
     return List.of(
-        CommonChecks.connector(),
+        plugs,
+        CommonChecks.wires(),
         shaft,
         CommonChecks.shaftSlow(),
         CommonChecks.shaftWarm(),
@@ -285,24 +304,29 @@ public final class FamilyModel {
         CommonChecks.air());
   }
 
-  private static List<Check> heard() {
+  private static List<Check> heard(Family family) {
+    boolean serial = family == Family.CONSTANT_AIRFLOW_SERIAL;
     return List.of(
         HeardChecks.answer(),
         HeardChecks.restRuns(),
-        HeardChecks.lamp(),
+        serial ? HeardChecks.lampOfLink() : HeardChecks.lamp(),
         HeardChecks.smell(),
         HeardChecks.water());
   }
 
-  /** What tells of a winding beside its pairs. */
-  private static List<Check> besidePairs() {
+  /**
+   * What tells of a winding beside its pairs.
+   *
+   * @param throughWires whether it is measured along the motor's wires
+   */
+  private static List<Check> besidePairs(boolean throughWires, Check frame, Check insulation) {
     return List.of(
-        CommonChecks.warmPairs(),
-        CommonChecks.frame(),
+        CommonChecks.warmPairs(throughWires),
+        frame,
         CommonChecks.shaftModuleOff(),
         CommonChecks.dragJoined(),
         CommonChecks.moduleLook(),
-        CommonChecks.insulation(),
+        insulation,
         CommonChecks.emf());
   }
 

@@ -46,7 +46,11 @@ final class HeardChecks {
 
   static Check restRuns() {
     return check("runs.rest", Suspect.SUPPLY, POWER_ON, 1)
-        .takes(FactType.RUNS_OUTDOOR, FactType.RUNS_INDOOR, FactType.RUNS_HEAT)
+        .takes(
+            FactType.RUNS_OUTDOOR,
+            FactType.RUNS_COMPRESSOR,
+            FactType.RUNS_INDOOR,
+            FactType.RUNS_HEAT)
         .ask(
             "What else runs on this call?",
             "Outdoor unit running and no air inside is the classic: power and call are there.")
@@ -70,6 +74,7 @@ final class HeardChecks {
             "A code may clear with the power. Count it if it flashes.")
         .good("STEADY", "Steady")
         .good("HEARTBEAT", "Slow heartbeat")
+        .good("COUNTS_AIRFLOW", "Counts something")
         .bad("FLASHES_A_CODE", "Flashes a code")
         .bad("OFF", "Off")
         .soft()
@@ -82,6 +87,39 @@ final class HeardChecks {
         .under(Fault.NO_CALL, "STEADY 4 HEARTBEAT 6", "all is well as far as it knows")
         .answeredByWord();
   }
+
+  /** A serial board may count the airflow with its lamp, and does so only where the link talks. */
+  static Check lampOfLink() {
+    return check("look.lamp", Suspect.COMMAND, POWER_ON, 1)
+        .takes(FactType.LOOK_LAMP)
+        .ask(
+            "Make a call and watch the board's lamp: does it count the airflow?",
+            "On many boards one flash is 100 CFM; it counts only while the link talks. Some boards"
+                + " have no such lamp.")
+        .good("COUNTS_AIRFLOW", "Counts the airflow")
+        .bad("STEADY", "Steady")
+        .bad("HEARTBEAT", "Slow heartbeat")
+        .bad("FLASHES_A_CODE", "Flashes a code")
+        .bad("OFF", "Off")
+        .seen()
+        .normal("COUNTS_AIRFLOW 40 STEADY 22 HEARTBEAT 20 FLASHES_A_CODE 17 OFF 1")
+        .under(Fault.BOARD_NO_TALK, "STEADY 32 HEARTBEAT 28 FLASHES_A_CODE 38 OFF 2", NO_COUNT)
+        .under(Fault.HARNESS_OPEN, "STEADY 32 HEARTBEAT 28 FLASHES_A_CODE 39 OFF 1", NO_COUNT)
+        .under(
+            Fault.HARNESS_PIN,
+            "STEADY 27 HEARTBEAT 23 FLASHES_A_CODE 34 COUNTS_AIRFLOW 15 OFF 1",
+            "depends on which pin")
+        .under(Fault.BOARD_SILENT, "OFF 5 STEADY 3 FLASHES_A_CODE 2", "a dead board shows nothing")
+        .under(Fault.NO_CALL, "STEADY 40 HEARTBEAT 60", "all is well as far as it knows")
+        .under(Fault.SAFETY_OPEN, "STEADY 30 HEARTBEAT 40 FLASHES_A_CODE 30", "it may tell")
+        .under(Fault.SUPPLY_OFF, "OFF 1", "no power, no lamp")
+        .under(Fault.CONTROL_POWER, "OFF 8 STEADY 2", "no 24 V, no lamp")
+        .under(Fault.CONTROL_SAGS, "OFF 4 STEADY 4 COUNTS_AIRFLOW 2", "it may drop out")
+        .under(Fault.SETTING_TAP, "COUNTS_AIRFLOW 3 STEADY 4 OFF 3", "it may drop out")
+        .answeredByWord();
+  }
+
+  private static final String NO_COUNT = "no link, no count";
 
   static Check smell() {
     return check("look.smell", Suspect.MODULE, POWER_ON, 1)
@@ -110,9 +148,16 @@ final class HeardChecks {
         .bad("TRACK_TO_CONNECTOR", "A track down to a plug")
         .soft()
         .normal("DRY 85 WATER_IN_PAN 6 SWEATING_CABINET 6 TRACK_TO_CONNECTOR 3")
+        .effect(
+            "DRY 66 WATER_IN_PAN 22 SWEATING_CABINET 9 TRACK_TO_CONNECTOR 3",
+            "a fan that stands makes ice, and ice melts",
+            Symptom.NO_RUN,
+            Symptom.STARTS_THEN_STOPS,
+            Symptom.INTERMITTENT,
+            Symptom.LOW_AIRFLOW)
         .under(Fault.HARNESS_CORRODED, "TRACK_TO_CONNECTOR 8 DRY 2", "water made it")
         .under(Fault.HARNESS_PIN, "DRY 8 TRACK_TO_CONNECTOR 2", "some pins are green")
-        .under(Fault.AIR_BLOCKED, "DRY 6 WATER_IN_PAN 2 SWEATING_CABINET 2", "ice melts")
+        .under(Fault.AIR_BLOCKED, "DRY 60 WATER_IN_PAN 25 SWEATING_CABINET 15", "ice melts")
         .answeredByWord();
   }
 }

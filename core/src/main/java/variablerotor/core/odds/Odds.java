@@ -1,5 +1,6 @@
 package variablerotor.core.odds;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import variablerotor.core.check.CheckFigures;
@@ -122,15 +123,29 @@ public record Odds(double[] share, boolean[] possible) {
    * What something that nobody listed shows: the normal, and anything else as well; but it pushes
    * back no pin, and blocks no filter, that would be plain to see.
    */
-  Odds unlisted(List<Outcome> outcomes, Witness witness, Set<String> findings) {
+  Odds unlisted(
+      List<Outcome> outcomes, Witness witness, Set<String> findings, Set<String> questions) {
     if (witness == Witness.SEEN) {
       return this;
     }
     double[] given = new double[share.length];
+    double spared = 0;
+    List<Integer> strange = new ArrayList<>();
     for (int i = 0; i < given.length; i++) {
-      boolean feigned = findings.contains(outcomes.get(i).value());
+      String value = outcomes.get(i).value();
+      boolean feigned = findings.contains(value);
       double asNormal = possible[i] ? AS_NORMAL * share[i] : 0;
       given[i] = asNormal + (feigned ? FEIGNED : (1 - AS_NORMAL) / share.length);
+      if (questions.contains(value)) {
+        // A question stops nothing by itself: it is no likelier under what nobody listed.
+        spared += Math.max(given[i] - share[i], 0);
+        given[i] = Math.min(given[i], share[i]);
+      } else if (!possible[i] && !feigned) {
+        strange.add(i);
+      }
+    }
+    for (int i : strange) {
+      given[i] += spared / strange.size();
     }
     return of(given);
   }

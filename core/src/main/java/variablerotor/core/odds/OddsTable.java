@@ -138,6 +138,19 @@ public final class OddsTable {
                     .append(" | ")
                     .append(check.reasons().get(fault))
                     .append(" |\n"));
+    check
+        .rowsOf()
+        .forEach(
+            (symptom, rows) ->
+                rows.forEach(
+                    (fault, odds) ->
+                        text.append("| ")
+                            .append(fault.spoken())
+                            .append(" | ")
+                            .append(odds(check, odds))
+                            .append(" | where it is \"")
+                            .append(symptom.title())
+                            .append("\": as bad as that makes it |\n")));
   }
 
   /** The answers that show the part itself to be broken. */

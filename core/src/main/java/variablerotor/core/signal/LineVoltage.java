@@ -75,6 +75,11 @@ public final class LineVoltage {
     return plateKnown && windows.size() == 1;
   }
 
+  /** Whether the plate says that it can be set for one of two supplies. */
+  public boolean isOfTwoRanges() {
+    return plateKnown && windows.size() == 2;
+  }
+
   private static Window parse(String plate) {
     int hyphen = plate.indexOf('-');
     double low = rated(hyphen < 0 ? plate : plate.substring(0, hyphen));

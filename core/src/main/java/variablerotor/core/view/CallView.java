@@ -12,6 +12,7 @@ import variablerotor.core.choice.Sourced;
 import variablerotor.core.drawing.Drawing;
 import variablerotor.core.drawing.WindingPicture;
 import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.fact.Taken;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
@@ -65,6 +66,10 @@ public record CallView(
    * @param spoken with its unit
    * @param phase whether it was taken before the repair or after it
    * @param again whether it is a second measurement
+   * @param note a short text; null for none
+   * @param when what the machine did meanwhile; null where it was not said
+   * @param on the tap, stage, terminal or place; null where it was not said
+   * @param taken the same in words, behind the reading; empty where nothing was said
    * @param standing whether it is in force; not, where it was taken back or a later one stands
    * @param retracted whether it was taken back
    * @param retractedBy by whom; null where it was not
@@ -76,6 +81,10 @@ public record CallView(
       String spoken,
       RepairPhase phase,
       boolean again,
+      @Nullable String note,
+      Taken.@Nullable When when,
+      @Nullable String on,
+      String taken,
       String author,
       String at,
       boolean standing,
@@ -91,6 +100,10 @@ public record CallView(
           "spoken", spoken,
           "phase", phase,
           "again", again,
+          "note", note,
+          "when", when,
+          "on", on,
+          "taken", taken,
           "author", author,
           "at", at,
           "standing", standing,
@@ -322,6 +335,10 @@ public record CallView(
         reading.fact().spoken(),
         reading.fact().phase(),
         reading.fact().again(),
+        reading.fact().taken().note(),
+        reading.fact().taken().when(),
+        reading.fact().taken().on(),
+        reading.fact().taken().spoken(),
         reading.author(),
         reading.at(),
         job.isInForce(reading),

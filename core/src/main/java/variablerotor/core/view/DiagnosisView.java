@@ -31,9 +31,11 @@ import variablerotor.core.winding.WindingVerdict;
  * decision keeps.
  *
  * @param engine version of rules and odds
+ * @param headline while it is open: what is known, and what the next check will tell; else empty
  */
 public record DiagnosisView(
     String engine,
+    String headline,
     Verdict verdict,
     List<SuspectView> suspects,
     List<Diagnosis.Found> found,
@@ -282,6 +284,7 @@ public record DiagnosisView(
   public Map<String, Object> tree() {
     return Tree.of(
         "engine", engine,
+        "headline", headline,
         "verdict", verdict,
         "suspects", suspects,
         "found", found,
@@ -301,6 +304,7 @@ public record DiagnosisView(
     all.addAll(more);
     return new DiagnosisView(
         engine,
+        headline,
         verdict,
         suspects,
         found,
@@ -319,6 +323,7 @@ public record DiagnosisView(
     Diagnosis.Verdict verdict = diagnosis.verdict();
     return new DiagnosisView(
         Engine.VERSION,
+        diagnosis.headline(),
         new Verdict(
             verdict.state(),
             verdict.suspect(),
@@ -337,6 +342,31 @@ public record DiagnosisView(
         diagnosis.windows().stream().map(DiagnosisView::window).toList(),
         diagnosis.stations(),
         diagnosis.warnings());
+  }
+
+  /** Whether readings rule a suspect out, as against a complaint that it does not make. */
+  public boolean isClearedByReading(SuspectView suspect) {
+    return suspect.state() == SuspectState.CLEARED && !suspect.because().isEmpty();
+  }
+
+  /** Whether something was read of a link that is neither ruled out nor blamed. */
+  public boolean isLeftOpen(SuspectView suspect) {
+    return isOpenLink(suspect) && isLookedAt(suspect);
+  }
+
+  /** Whether nothing was read of a link that is neither ruled out nor blamed. */
+  public boolean isNotMeasured(SuspectView suspect) {
+    return isOpenLink(suspect) && !isLookedAt(suspect);
+  }
+
+  private boolean isOpenLink(SuspectView suspect) {
+    return suspect.id().isLink()
+        && suspect.state() != SuspectState.CLEARED
+        && !verdict.suspects().contains(suspect.id());
+  }
+
+  private boolean isLookedAt(SuspectView suspect) {
+    return stations.stream().anyMatch(one -> one.id() == suspect.id() && !one.readings().isEmpty());
   }
 
   private static List<String> ids(List<FactType> types) {

@@ -19,7 +19,10 @@ public final class Insulation {
   public enum State {
     SOUND,
     LOW,
-    /** Enough for one kind of insulation, and too little for the other: dry, and test again. */
+    /**
+     * Under the least value, but not far, or enough for one kind of insulation only: dry, and test
+     * again.
+     */
     UNCERTAIN
   }
 
@@ -46,11 +49,17 @@ public final class Insulation {
     return megohms * Math.pow(0.5, (40 - celsius) / 10);
   }
 
-  /** Whether the corrected value reaches the standard's least value, whatever it is made of. */
+  /**
+   * Whether the corrected value reaches the standard's least value, whatever it is made of. A value
+   * that is moist rather than broken is not condemned: that is one far below for either kind.
+   */
   public static State state(double megohms, double celsius) {
-    double least = WindingFigures.INSULATION_MINIMUM.value();
-    boolean one = at40(megohms, celsius) >= least;
-    boolean other = thermoplasticAt40(megohms, celsius) >= least;
-    return one && other ? State.SOUND : one || other ? State.UNCERTAIN : State.LOW;
+    double one = at40(megohms, celsius);
+    double other = thermoplasticAt40(megohms, celsius);
+    if (Math.max(one, other) < WindingFigures.INSULATION_CONDEMNED.value()) {
+      return State.LOW;
+    }
+    boolean enough = Math.min(one, other) >= WindingFigures.INSULATION_MINIMUM.value();
+    return enough ? State.SOUND : State.UNCERTAIN;
   }
 }

@@ -2,6 +2,7 @@ package variablerotor.core.winding;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.text.Numbers;
 
@@ -62,14 +63,21 @@ final class PairPicture {
           isShort() == other.isShort()
               ? " Back-EMF and the motor's own figure tell them apart."
               : " Drag tells them apart: shorted turns brake, module off.";
+      List<Signature> rest = new ArrayList<>(others);
+      other.signatures().stream().filter(one -> !signatures().contains(one)).forEach(rest::add);
       return new Picture(
           signature,
           phases,
           depth,
           healthyPairOhms,
           extraOhms,
-          sentence + " Or else: " + other.sentence + parts,
-          List.of(other.signature));
+          sentence + " Or else: " + other.sentence + (others.isEmpty() ? parts : ""),
+          rest);
+    }
+
+    /** Without a healthy pair: where two pictures fit, each has its own. */
+    Picture withoutHealthyPair() {
+      return new Picture(signature, phases, depth, null, extraOhms, sentence, others);
     }
 
     boolean isShort() {
@@ -156,10 +164,10 @@ final class PairPicture {
    * The picture of readings that are out of balance. Where it is not known whether the winding is
    * star or delta, both are tried.
    *
-   * @param drags whether the rotor drags, module off: shorted turns brake, a joint or an open leg
-   *     does not; null where not felt
+   * @param tests whether the rotor drags, module off: shorted turns brake, a joint or an open leg
+   *     does not; and its back-EMF
    */
-  Picture ofFault(@Nullable Boolean drags) {
+  Picture ofFault(WindingTests tests) {
     if (overLimit() == 3) {
       return Picture.of(
           Signature.OPEN_PHASE,
@@ -172,8 +180,8 @@ final class PairPicture {
     }
     return switch (connection) {
       case DELTA -> ofDelta();
-      case STAR -> ofStar();
-      case UNKNOWN -> either(ofStar(), ofDelta(), drags);
+      case STAR -> ofStar(tests);
+      case UNKNOWN -> either(ofStar(tests), ofDelta(), tests.drags());
     };
   }
 
@@ -192,7 +200,7 @@ final class PairPicture {
     return delta.signature() == Signature.OPEN_PHASE ? delta.or(star) : star.or(delta);
   }
 
-  private Picture ofStar() {
+  private Picture ofStar(WindingTests tests) {
     Phase odd = oddPhase();
     double opposite = of(odd.opposite());
     double one = of(odd.opposite().next());
@@ -202,11 +210,10 @@ final class PairPicture {
       if (touching < opposite) {
         return twoLow(odd, touching, opposite);
       }
-      if (!phasesTouch(odd, touching, opposite)) {
-        return highJoint(odd, touching, opposite);
-      }
+      return oneLow(odd, touching, opposite, tests);
     }
-    Picture touch = phasesTouching(lowestPair());
+    Pair low = lowestPair();
+    Picture touch = isFar(low) ? phasesTouching(low) : null;
     return touch != null ? touch : unclear();
   }
 
@@ -235,14 +242,38 @@ final class PairPicture {
         .healthyPair(opposite);
   }
 
-  /** One low pair and two equal high ones: phases touching, or a bad joint in the third phase. */
-  private boolean phasesTouch(Phase odd, double touching, double opposite) {
-    if (reference != null) {
-      Picture touch = phasesTouching(odd.opposite());
-      Double healthy = touch == null ? null : touch.healthyPairOhms();
-      return healthy != null && Math.abs(healthy - reference) < Math.abs(opposite - reference);
+  /**
+   * One low pair and two equal high ones: phases touching, or a bad joint in the third phase,
+   * whatever the depth. The motor's own figure parts them, or what it does when it is turned:
+   * phases that touch brake and make uneven volts, a joint does neither. Else both are named, the
+   * likelier first, and neither's healthy pair.
+   */
+  private Picture oneLow(Phase odd, double touching, double opposite, WindingTests tests) {
+    Picture joint = highJoint(odd, touching, opposite);
+    Picture touch = phasesTouching(odd.opposite());
+    if (touch == null) {
+      return joint;
     }
-    return opposite < WindingFigures.FAR_LOWER.value() * touching;
+    if (reference != null) {
+      double healthy = Objects.requireNonNull(touch.healthyPairOhms());
+      return Math.abs(healthy - reference) < Math.abs(opposite - reference) ? touch : joint;
+    }
+    if (Boolean.TRUE.equals(tests.drags())) {
+      return touch;
+    }
+    if (tests.clear()) {
+      return joint;
+    }
+    boolean free = Boolean.FALSE.equals(tests.drags());
+    return isFar(odd.opposite()) && !free
+        ? touch.withoutHealthyPair().or(joint)
+        : joint.withoutHealthyPair().or(touch);
+  }
+
+  /** Whether a pair is so far below the other two that a joint in the third phase is the rarer. */
+  private boolean isFar(Pair low) {
+    double others = (pairs[0] + pairs[1] + pairs[2] - of(low)) / 2;
+    return reference != null || of(low) < WindingFigures.FAR_LOWER.value() * others;
   }
 
   private Picture highJoint(Phase odd, double touching, double opposite) {
@@ -263,7 +294,7 @@ final class PairPicture {
    * (b = xR, c = yR), R_A = R + (R − b)(R − c)/(2R − b − c), so 3R² − 2(R_A + S)R + (bc + R_A S) =
    * 0 with S = b + c; the larger root is the one that leaves both depths below 1.
    *
-   * @return null where no such R exists or the low pair is not far below the other two
+   * @return null where no such R exists
    */
   private @Nullable Picture phasesTouching(Pair low) {
     Star star = Star.ofPairs(pairs[0], pairs[1], pairs[2]);
@@ -271,10 +302,8 @@ final class PairPicture {
     double b = Math.max(0, star.of(low.first()));
     double c = Math.max(0, star.of(low.second()));
     double sum = b + c;
-    double others = (pairs[0] + pairs[1] + pairs[2] - of(low)) / 2;
     double discriminant = (third + sum) * (third + sum) - 3 * (b * c + third * sum);
-    boolean far = reference != null || of(low) < WindingFigures.FAR_LOWER.value() * others;
-    if (!far || discriminant < 0) {
+    if (discriminant < 0) {
       return null;
     }
     double phase = (third + sum + Math.sqrt(discriminant)) / 3;

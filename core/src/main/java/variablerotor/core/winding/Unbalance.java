@@ -30,13 +30,11 @@ public record Unbalance(double percent, double low, double high) {
 
   /**
    * The spread of three readings, (max − min) ÷ min [%], which is what "within 10 % of each other"
-   * says; the most that it can be. Common practice.
-   *
-   * @param error half-width of the band round each reading, same unit
+   * says. Common practice.
    */
-  public static double mostSpread(double x, double y, double z, double error) {
-    double low = Math.min(x, Math.min(y, z)) - error;
-    double high = Math.max(x, Math.max(y, z)) + error;
+  public static double spread(double x, double y, double z) {
+    double low = Math.min(x, Math.min(y, z));
+    double high = Math.max(x, Math.max(y, z));
     return low <= 0 ? Double.POSITIVE_INFINITY : 100 * (high - low) / low;
   }
 

@@ -43,7 +43,10 @@ public final class WindingAnalysis {
           null,
           FrameState.NOT_MEASURED);
     }
-    WindingVerdict pairs = readings.allPairs() ? ofPairs(frame) : notMeasured(frame);
+    WindingVerdict pairs =
+        readings.allPairs()
+            ? ofPairs(frame)
+            : readings.tests().shorted() ? byTurning(null, null, frame) : notMeasured(frame);
     if (frame != FrameState.SHORT) {
       return frame == FrameState.LEAK ? leaking(pairs) : pairs;
     }
@@ -112,7 +115,7 @@ public final class WindingAnalysis {
     }
     WindingTests tests = readings.tests();
     if (unbalance == null || star == null || unbalance.low() > limitPercent) {
-      PairPicture.Picture fault = picture.ofFault(tests.drags());
+      PairPicture.Picture fault = picture.ofFault(tests);
       if (isShort(fault.signature()) && tests.clear()) {
         return build(
             WindingState.UNCERTAIN,
@@ -137,7 +140,11 @@ public final class WindingAnalysis {
       }
       return build(WindingState.FAULTY, withBand(fault, unbalance), unbalance, star, frame);
     }
-    if (Unbalance.mostSpread(pairs[0], pairs[1], pairs[2], error) > limitPercent) {
+    if (tests.shorted()) {
+      return byTurning(unbalance, star, frame);
+    }
+    if (unbalance.high() > limitPercent
+        || Unbalance.spread(pairs[0], pairs[1], pairs[2]) > limitPercent) {
       return between(pairs, unbalance, star, frame);
     }
     if (Boolean.FALSE.equals(tests.even())) {
@@ -199,6 +206,28 @@ public final class WindingAnalysis {
           frame);
     }
     return build(WindingState.UNCERTAIN, uncertain(unbalance), unbalance, star, frame);
+  }
+
+  /** The pairs do not show it, or were not measured; turning it does. */
+  private WindingVerdict byTurning(
+      @Nullable Unbalance unbalance, @Nullable Star star, FrameState frame) {
+    List<Phase> weak = readings.tests().weakPhases();
+    String names = Words.and(weak.stream().map(Enum::name).toList());
+    boolean one = weak.size() == 1;
+    return build(
+        WindingState.FAULTY,
+        PairPicture.Picture.of(
+            one ? Signature.TURN_SHORT : Signature.PHASE_TO_PHASE_SHORT,
+            weak,
+            "Back-EMF is uneven and the rotor drags, module off: "
+                + (one ? "turns of phase " + names + " are" : "phases " + names + " are")
+                + " shorted"
+                + (unbalance == null
+                    ? "."
+                    : ", which the pairs do not tell (" + band(unbalance) + ").")),
+        unbalance,
+        star,
+        frame);
   }
 
   private static PairPicture.Picture unclear(String why) {
@@ -325,8 +354,8 @@ public final class WindingAnalysis {
         pairs.sentence()
             + (readings.insulationMegohms() == null
                 ? " A path to the frame shows; only a 500 V insulation tester, module off, can tell."
-                : " The insulation is enough for one kind of varnish and too little for another:"
-                    + " dry it, and test again.");
+                : " The insulation is under the least value for one kind of varnish at least, and"
+                    + " not far under: dry it, and test again.");
     return new WindingVerdict(
         state,
         pairs.signature(),

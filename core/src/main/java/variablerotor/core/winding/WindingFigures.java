@@ -28,6 +28,15 @@ public final class WindingFigures {
           5,
           "MΩ",
           Source.standard("IEEE Std 43-2013, random-wound windings under 1 kV"));
+  public static final Figure INSULATION_CONDEMNED =
+      new Figure(
+          "winding.insulationCondemned",
+          "Insulation at 40 °C that drying does not explain, below",
+          2,
+          "MΩ",
+          Source.practice(
+              "judgement: a damp winding reads a few MΩ, and comes back dry; from 2 to 5 MΩ it is"
+                  + " dried and tested again"));
   public static final Figure COPPER_CONSTANT =
       new Figure(
           "winding.copperConstant",
@@ -95,6 +104,7 @@ public final class WindingFigures {
         BALANCE_LIMIT,
         FRAME_CONDEMNED,
         INSULATION_MINIMUM,
+        INSULATION_CONDEMNED,
         COPPER_CONSTANT,
         PAIR_TYPICAL_LOW,
         PAIR_TYPICAL_HIGH,

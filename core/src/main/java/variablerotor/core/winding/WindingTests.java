@@ -1,5 +1,6 @@
 package variablerotor.core.winding;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,6 +27,35 @@ public record WindingTests(@Nullable Three emf, @Nullable Boolean drags) {
       return null;
     }
     return BackEmf.agrees(emf.ab, emf.bc, emf.ca, WindingFigures.EMF_LIMIT.value());
+  }
+
+  /** Uneven back-EMF and a rotor that drags: turns are shorted, whatever the pairs read. */
+  boolean shorted() {
+    return Boolean.FALSE.equals(even()) && Boolean.TRUE.equals(drags);
+  }
+
+  /**
+   * The phases that make too little, by uneven back-EMF: shorted turns in one phase lower both
+   * pairs that it is part of; two phases that touch lower the pair between them (any machine text).
+   */
+  List<Phase> weakPhases() {
+    if (emf == null || !Boolean.FALSE.equals(even())) {
+      return List.of();
+    }
+    double[] volts = {emf.ab, emf.bc, emf.ca};
+    Phase shared = Phase.A;
+    double best = Double.MAX_VALUE;
+    for (Phase phase : Phase.values()) {
+      Pair away = phase.opposite();
+      double apart = Math.abs(volts[away.next().ordinal()] - volts[away.next().next().ordinal()]);
+      if (apart < best) {
+        best = apart;
+        shared = phase;
+      }
+    }
+    Pair away = shared.opposite();
+    double alike = (volts[away.next().ordinal()] + volts[away.next().next().ordinal()]) / 2;
+    return alike < volts[away.ordinal()] ? List.of(shared) : away.leads();
   }
 
   /** Even back-EMF and a rotor that turns free: no turns are shorted. */

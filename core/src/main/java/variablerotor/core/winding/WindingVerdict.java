@@ -40,4 +40,29 @@ public record WindingVerdict(
     signatures = List.copyOf(signatures);
     phases = List.copyOf(phases);
   }
+
+  /**
+   * With the pairs as they read warm: a fault that shows only then is the winding's fault.
+   *
+   * @param warm the verdict on the warm pairs by themselves
+   */
+  public WindingVerdict andWarm(WindingVerdict warm) {
+    boolean tells = warm.state == WindingState.FAULTY && state != WindingState.FAULTY;
+    return tells
+        ? new WindingVerdict(
+            WindingState.FAULTY,
+            warm.signature,
+            warm.signatures,
+            warm.unbalance,
+            warm.phases,
+            warm.depth,
+            warm.healthyPairOhms,
+            warm.extraOhms,
+            warm.phaseOhms,
+            frame,
+            insulationAt40,
+            limitPercent,
+            (state == WindingState.NOT_MEASURED ? "" : sentence + " ") + "Warm: " + warm.sentence)
+        : this;
+  }
 }

@@ -109,7 +109,11 @@ class FamiliesTest {
   @Test
   void serialLinkSupplyPartsBoardFromModule() {
     Object[] fed = all(SOUND, "line.volts", 240, "call.present", true, "control.volts", 25);
-    decided(Suspect.MODULE, noRun(Family.CONSTANT_AIRFLOW_SERIAL, all(fed, "link.volts", 12)));
+    Object[] linked = all(fed, "link.volts", 12);
+    leads(Suspect.MODULE, noRun(Family.CONSTANT_AIRFLOW_SERIAL, linked));
+    decided(
+        Suspect.MODULE,
+        noRun(Family.CONSTANT_AIRFLOW_SERIAL, all(linked, "run.substitute_command", "STILL")));
     Diagnosis missing =
         noRun(
             Family.CONSTANT_AIRFLOW_SERIAL,
@@ -228,7 +232,9 @@ class FamiliesTest {
   @Test
   void plugFanWithPhasesAndWithoutItsTenVoltsIsDead() {
     Object[] phases = {"line.volts.ab", 460, "line.volts.bc", 462, "line.volts.ca", 461};
-    decided(Suspect.MODULE, noRun(Family.EC_PLUG_FAN, all(phases, "aux.volts", 0)));
+    decided(
+        Suspect.MODULE,
+        noRun(Family.EC_PLUG_FAN, all(phases, "aux.volts", 0, "aux.volts.unloaded", 0)));
     leads(
         Suspect.COMMAND,
         noRun(Family.EC_PLUG_FAN, all(phases, "aux.volts", 10, "command.volts", 0)));

@@ -200,7 +200,8 @@ class FollowUpTest {
     Diagnosis seen =
         diagnose(Family.DRIVE_FED_INDUCTION, Symptom.WRONG_DIRECTION, Calls.facts(turned));
     assertNotEquals(VerdictState.DECIDED, seen.verdict().state());
-    assertEquals(List.of("run.set_right"), wouldChange(seen));
+    assertEquals(Action.CHANGE_SETTING, seen.verdict().remedy().action());
+    assertEquals("run.set_right", seen.nextTests().get(0).check().id());
     decided(
         Suspect.SETTING,
         Action.CHANGE_SETTING,

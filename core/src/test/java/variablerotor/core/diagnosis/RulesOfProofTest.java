@@ -185,12 +185,12 @@ class RulesOfProofTest {
             "winding.frame.c",
             40000),
         proved(
-            "insulation below 5 MΩ at 40 °C condemns it as well",
+            "insulation far below 5 MΩ at 40 °C condemns it as well",
             Family.CONSTANT_TORQUE,
             Symptom.TRIPS_PROTECTION,
             Suspect.WINDING,
             "winding.insulation",
-            3,
+            0.8,
             "winding.celsius",
             40),
         likely(
@@ -205,7 +205,8 @@ class RulesOfProofTest {
             "rotation",
             "RIGHT"),
         proved(
-            "link supply present, all else good: the module of a serial blower",
+            "link supply present, a tester does not run it, all else good: the module of a serial"
+                + " blower",
             Family.CONSTANT_AIRFLOW_SERIAL,
             Symptom.NO_RUN,
             Suspect.MODULE,
@@ -219,6 +220,8 @@ class RulesOfProofTest {
                 26,
                 "link.volts",
                 12,
+                "run.substitute_command",
+                "STILL",
                 "shaft.feel",
                 "FREE",
                 "connector.look",

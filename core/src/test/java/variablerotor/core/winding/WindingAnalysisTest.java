@@ -32,7 +32,11 @@ class WindingAnalysisTest {
   /** Practice value: a failed one, two phases touching; depth and healthy pair worked by hand. */
   @Test
   void touchingPhasesAreFoundWithDepth() {
-    WindingVerdict verdict = pairs(5.7, 1.6, 5.7);
+    assertNull(pairs(5.7, 1.6, 5.7).healthyPairOhms(), "a joint would have another");
+    WindingVerdict verdict =
+        WindingAnalysis.of(
+            WindingReadings.ofPairs(new Ohms(5.7), new Ohms(1.6), new Ohms(5.7))
+                .withTests(new WindingTests(null, true)));
     assertEquals(WindingState.FAULTY, verdict.state());
     assertEquals(Signature.PHASE_TO_PHASE_SHORT, verdict.signature());
     assertEquals(List.of(Phase.B, Phase.C), verdict.phases());
@@ -60,7 +64,8 @@ class WindingAnalysisTest {
       @ForAll @DoubleRange(min = 0.02, max = 0.45) double x,
       @ForAll @DoubleRange(min = 0.02, max = 0.45) double y) {
     FaultyWinding motor = FaultyWinding.touching(r, (third + 1) % 3, x, (third + 2) % 3, y);
-    WindingVerdict verdict = verdict(motor);
+    WindingVerdict verdict =
+        WindingAnalysis.of(motor.readings(0).withTests(new WindingTests(null, true)));
     assertEquals(Signature.PHASE_TO_PHASE_SHORT, verdict.signature());
     assertEquals(2, verdict.phases().size());
     assertTrue(!verdict.phases().contains(Phase.values()[third]));
@@ -223,10 +228,11 @@ class WindingAnalysisTest {
     assertEquals(1, Insulation.at40(1, 40), 1e-12);
     assertEquals(Insulation.State.SOUND, Insulation.state(20, 20));
     assertEquals(Insulation.State.UNCERTAIN, Insulation.state(12, 20));
-    assertEquals(Insulation.State.LOW, Insulation.state(6, 20));
+    assertEquals(Insulation.State.UNCERTAIN, Insulation.state(6, 20));
+    assertEquals(Insulation.State.LOW, Insulation.state(2.5, 20));
     assertEquals(Insulation.State.SOUND, Insulation.state(Double.POSITIVE_INFINITY, 20));
     WindingReadings even = WindingReadings.ofPairs(new Ohms(20), new Ohms(20), new Ohms(20));
-    assertEquals(Signature.FRAME_SHORT, WindingAnalysis.of(even.withInsulation(6, 20)).signature());
+    assertEquals(Signature.FRAME_SHORT, WindingAnalysis.of(even.withInsulation(2, 20)).signature());
     WindingVerdict dry = WindingAnalysis.of(even.withInsulation(12, 20));
     assertEquals(WindingState.UNCERTAIN, dry.state());
     assertTrue(dry.sentence().contains("dry it"), dry.sentence());
