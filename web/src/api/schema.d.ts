@@ -1280,6 +1280,7 @@ export interface components {
             };
             families: components["schemas"]["FamilyView"][];
             figures: components["schemas"]["FigureView"][];
+            moments: components["schemas"]["Word"][];
             motorPlate: components["schemas"]["PlateField"][];
             partKinds: components["schemas"]["PartKindView"][];
             photos: components["schemas"]["Word"][];
@@ -1292,6 +1293,7 @@ export interface components {
             symptoms: components["schemas"]["Word"][];
             unitKinds: components["schemas"]["Word"][];
             unitPlate: components["schemas"]["PlateField"][];
+            untold: components["schemas"]["Word"][];
             whichMotor: components["schemas"]["Question"][];
         };
         CheckView: {
@@ -1455,6 +1457,7 @@ export interface components {
             beforeChoosing: components["schemas"]["NextTestView"][];
             engine: string;
             found: components["schemas"]["Found"][];
+            headline: string;
             nextTests: components["schemas"]["NextTestView"][];
             notes: components["schemas"]["Note"][];
             rounds: components["schemas"]["Round"][];
@@ -1528,16 +1531,18 @@ export interface components {
             rows: components["schemas"]["CodeCells"][];
         };
         FactView: {
-            choices: string[];
+            choices: components["schemas"]["Word"][];
             id: string;
             /** @enum {string} */
             kind: "NUMBER" | "OHMS" | "MEGOHMS" | "FLAG" | "CHOICE" | "CODE" | "SUSPECTS" | "WINDOW";
             /** Format: double */
             least: number;
+            mayBeUntold: boolean;
             /** Format: double */
             most: number;
             shortTitle: string;
             title: string;
+            together: string[];
             unit: string;
         };
         FamilyView: {
@@ -1554,7 +1559,7 @@ export interface components {
         };
         FaultChoice: {
             /** @enum {string} */
-            id: "SUPPLY_OFF" | "SUPPLY_LINE_LOST" | "SUPPLY_OUT_OF_RANGE" | "CONTACTOR_OPEN" | "DEFROST_STUCK" | "NO_CALL" | "SAFETY_OPEN" | "CONTROL_POWER" | "CONTROL_SAGS" | "BOARD_SILENT" | "BOARD_STUCK" | "BOARD_NO_BUS" | "BOARD_NO_LOGIC" | "AUX_PULLED_DOWN" | "HARNESS_OPEN" | "HARNESS_PIN" | "HARNESS_FEEDBACK" | "HARNESS_CORRODED" | "HARNESS_CROSSED" | "HARNESS_BUS" | "HARNESS_GROUND" | "HARNESS_LEAD" | "SETTING_SPEED" | "SETTING_SPEED_PROOF" | "SETTING_ROTATION" | "SETTING_LINK" | "SETTING_TAP" | "SETTING_DRIVE" | "SETTING_TRIP" | "DRIVE_DEAD" | "DRIVE_STUCK_ON" | "MODULE_MUTE" | "MODULE_PULLS_DOWN" | "MODULE_PULLS_LOGIC" | "MODULE_DEAD" | "MODULE_STUCK_ON" | "MODULE_OUTPUT_SHORTED" | "MODULE_FADING" | "WINDING_OPEN" | "WINDING_SHORT" | "WINDING_JOINT" | "WINDING_FRAME" | "WINDING_SLIGHT_SHORT" | "WINDING_WARM_SHORT" | "MAGNETS_WEAK" | "BEARING_SEIZED" | "BEARING_DRAG" | "BEARING_NOISY" | "BEARING_WARM" | "WHEEL_JAMMED" | "WHEEL_RUBBING" | "WHEEL_LOOSE" | "WHEEL_DIRTY" | "AIR_BLOCKED" | "HELD_OFF_BY_DEFROST" | "NOTHING" | "UNLISTED";
+            id: "SUPPLY_OFF" | "SUPPLY_LINE_LOST" | "SUPPLY_OUT_OF_RANGE" | "CONTACTOR_OPEN" | "DEFROST_STUCK" | "NO_CALL" | "SAFETY_OPEN" | "CONTROL_POWER" | "CONTROL_SAGS" | "BOARD_SILENT" | "BOARD_NO_TALK" | "BOARD_STUCK" | "FAN_SWITCH_ON" | "BOARD_NO_BUS" | "BOARD_NO_LOGIC" | "AUX_PULLED_DOWN" | "HARNESS_OPEN" | "HARNESS_PIN" | "HARNESS_FEEDBACK" | "HARNESS_CORRODED" | "HARNESS_CROSSED" | "HARNESS_BUS" | "HARNESS_GROUND" | "HARNESS_LEAD" | "HARNESS_CHAFED" | "HARNESS_TOUCHING" | "SETTING_SPEED" | "SETTING_SPEED_PROOF" | "SETTING_ROTATION" | "SETTING_LINK" | "SETTING_TAP" | "SETTING_DRIVE" | "SETTING_TRIP" | "DRIVE_DEAD" | "DRIVE_STUCK_ON" | "MODULE_MUTE" | "MODULE_PULLS_DOWN" | "MODULE_PULLS_LOGIC" | "MODULE_DEAD" | "MODULE_STUCK_ON" | "MODULE_OUTPUT_SHORTED" | "MODULE_FADING" | "WINDING_OPEN" | "WINDING_SHORT" | "WINDING_JOINT" | "WINDING_FRAME" | "WINDING_SLIGHT_SHORT" | "WINDING_WARM_SHORT" | "WINDING_WARM_OPEN" | "MAGNETS_WEAK" | "BEARING_SEIZED" | "BEARING_DRAG" | "BEARING_NOISY" | "BEARING_WARM" | "WHEEL_JAMMED" | "WHEEL_RUBBING" | "WHEEL_LOOSE" | "WHEEL_DIRTY" | "AIR_BLOCKED" | "DUCTS_BLOCKED" | "HELD_OFF_BY_DEFROST" | "NOTHING" | "UNLISTED";
             title: string;
         };
         FigureView: {
@@ -1918,6 +1923,7 @@ export interface components {
         };
         Particulars: {
             agreed?: string[];
+            also?: ("NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT")[];
             complaint: string;
             mayBe?: ("CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC")[];
             motor: components["schemas"]["MotorPlate"];
@@ -2026,9 +2032,13 @@ export interface components {
         ReadingRequest: {
             again?: boolean;
             fact: string;
+            note?: string;
+            on?: string;
             /** @enum {string} */
             phase?: "BEFORE" | "AFTER";
             value: unknown[] | boolean | number | Record<string, never> | string;
+            /** @enum {string} */
+            when?: "FAILING" | "RUNNING" | "AFTER_RESET" | "AT_REST";
         };
         ReadingView: {
             again: boolean;
@@ -2036,13 +2046,18 @@ export interface components {
             author: string;
             fact: string;
             id: string;
+            note?: string;
+            on?: string;
             /** @enum {string} */
             phase: "BEFORE" | "AFTER";
             retracted: boolean;
             retractedBy?: string;
             spoken: string;
             standing: boolean;
+            taken: string;
             value: unknown[] | boolean | number | Record<string, never> | string;
+            /** @enum {string} */
+            when?: "FAILING" | "RUNNING" | "AFTER_RESET" | "AT_REST";
         };
         Reason: {
             blocks: boolean;
@@ -2059,9 +2074,12 @@ export interface components {
             /** @enum {string} */
             action?: "REPLACE_MOTOR" | "REPLACE_DRIVE" | "REPLACE_BOARD" | "REPLACE_MODULE" | "REPAIR_WHEEL" | "REPAIR_HARNESS" | "REPAIR_SUPPLY" | "REPAIR_COMMAND" | "CHANGE_SETTING" | "CLEAR_AIR_PATH" | "NOTHING";
             also: ("REPLACE_MOTOR" | "REPLACE_DRIVE" | "REPLACE_BOARD" | "REPLACE_MODULE" | "REPAIR_WHEEL" | "REPAIR_HARNESS" | "REPAIR_SUPPLY" | "REPAIR_COMMAND" | "CHANGE_SETTING" | "CLEAR_AIR_PATH" | "NOTHING")[];
+            how?: string;
             sentence: string;
+            standing: string;
             /** @enum {string} */
             state: "SETTLED" | "OPEN";
+            trial?: string;
             wouldChange: string[];
         };
         RetractionRequest: {
@@ -2366,7 +2384,7 @@ export interface components {
             /** @enum {string} */
             family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
             /** @enum {string} */
-            fault?: "SUPPLY_OFF" | "SUPPLY_LINE_LOST" | "SUPPLY_OUT_OF_RANGE" | "CONTACTOR_OPEN" | "DEFROST_STUCK" | "NO_CALL" | "SAFETY_OPEN" | "CONTROL_POWER" | "CONTROL_SAGS" | "BOARD_SILENT" | "BOARD_STUCK" | "BOARD_NO_BUS" | "BOARD_NO_LOGIC" | "AUX_PULLED_DOWN" | "HARNESS_OPEN" | "HARNESS_PIN" | "HARNESS_FEEDBACK" | "HARNESS_CORRODED" | "HARNESS_CROSSED" | "HARNESS_BUS" | "HARNESS_GROUND" | "HARNESS_LEAD" | "SETTING_SPEED" | "SETTING_SPEED_PROOF" | "SETTING_ROTATION" | "SETTING_LINK" | "SETTING_TAP" | "SETTING_DRIVE" | "SETTING_TRIP" | "DRIVE_DEAD" | "DRIVE_STUCK_ON" | "MODULE_MUTE" | "MODULE_PULLS_DOWN" | "MODULE_PULLS_LOGIC" | "MODULE_DEAD" | "MODULE_STUCK_ON" | "MODULE_OUTPUT_SHORTED" | "MODULE_FADING" | "WINDING_OPEN" | "WINDING_SHORT" | "WINDING_JOINT" | "WINDING_FRAME" | "WINDING_SLIGHT_SHORT" | "WINDING_WARM_SHORT" | "MAGNETS_WEAK" | "BEARING_SEIZED" | "BEARING_DRAG" | "BEARING_NOISY" | "BEARING_WARM" | "WHEEL_JAMMED" | "WHEEL_RUBBING" | "WHEEL_LOOSE" | "WHEEL_DIRTY" | "AIR_BLOCKED" | "HELD_OFF_BY_DEFROST" | "NOTHING" | "UNLISTED";
+            fault?: "SUPPLY_OFF" | "SUPPLY_LINE_LOST" | "SUPPLY_OUT_OF_RANGE" | "CONTACTOR_OPEN" | "DEFROST_STUCK" | "NO_CALL" | "SAFETY_OPEN" | "CONTROL_POWER" | "CONTROL_SAGS" | "BOARD_SILENT" | "BOARD_NO_TALK" | "BOARD_STUCK" | "FAN_SWITCH_ON" | "BOARD_NO_BUS" | "BOARD_NO_LOGIC" | "AUX_PULLED_DOWN" | "HARNESS_OPEN" | "HARNESS_PIN" | "HARNESS_FEEDBACK" | "HARNESS_CORRODED" | "HARNESS_CROSSED" | "HARNESS_BUS" | "HARNESS_GROUND" | "HARNESS_LEAD" | "HARNESS_CHAFED" | "HARNESS_TOUCHING" | "SETTING_SPEED" | "SETTING_SPEED_PROOF" | "SETTING_ROTATION" | "SETTING_LINK" | "SETTING_TAP" | "SETTING_DRIVE" | "SETTING_TRIP" | "DRIVE_DEAD" | "DRIVE_STUCK_ON" | "MODULE_MUTE" | "MODULE_PULLS_DOWN" | "MODULE_PULLS_LOGIC" | "MODULE_DEAD" | "MODULE_STUCK_ON" | "MODULE_OUTPUT_SHORTED" | "MODULE_FADING" | "WINDING_OPEN" | "WINDING_SHORT" | "WINDING_JOINT" | "WINDING_FRAME" | "WINDING_SLIGHT_SHORT" | "WINDING_WARM_SHORT" | "WINDING_WARM_OPEN" | "MAGNETS_WEAK" | "BEARING_SEIZED" | "BEARING_DRAG" | "BEARING_NOISY" | "BEARING_WARM" | "WHEEL_JAMMED" | "WHEEL_RUBBING" | "WHEEL_LOOSE" | "WHEEL_DIRTY" | "AIR_BLOCKED" | "DUCTS_BLOCKED" | "HELD_OFF_BY_DEFROST" | "NOTHING" | "UNLISTED";
             onACall?: boolean;
             /** Format: double */
             severity?: number;
@@ -2376,7 +2394,7 @@ export interface components {
         };
         Warning: {
             /** @enum {string} */
-            id: "CONTRADICTION" | "UNUSUAL" | "DISAGREE" | "NOT_USED" | "WINDOW_EDGE" | "PLATE_FIRST" | "BLACK_PROBE" | "EMF_TOO_LITTLE" | "TWO_FAULTS" | "CODE_ORDER" | "WHILE_IT_SHOWS" | "CONTROL_VOLTS_HIGH" | "CONTROL_VOLTS_LOW" | "UNBALANCE_AT_INPUT" | "UNBALANCE_DERATE" | "UNBALANCE_DO_NOT_RUN" | "METER_CANNOT_TELL" | "WINDING_INCONSISTENT" | "WINDING_LEVEL_UNUSUAL" | "WINDING_UNCHECKED" | "WINDING_MAY_BE_DAMAGED" | "MODULE_MAY_BE_DAMAGED" | "DRIVE_MAY_BE_DAMAGED" | "WATER" | "LOOK_FOR_CAUSE" | "UNKNOWN_FIELD";
+            id: "CONTRADICTION" | "UNUSUAL" | "DISAGREE" | "SWITCH_OPEN" | "ICE_IS_AN_EFFECT" | "READ_WHILE_IT_RAN" | "SELF_FINDING" | "OTHER_COMPLAINT" | "NOT_USED" | "WINDOW_EDGE" | "PLATE_FIRST" | "BLACK_PROBE" | "EMF_TOO_LITTLE" | "TWO_FAULTS" | "CODE_ORDER" | "WHILE_IT_SHOWS" | "CONTROL_VOLTS_HIGH" | "CONTROL_VOLTS_LOW" | "UNBALANCE_AT_INPUT" | "UNBALANCE_DERATE" | "UNBALANCE_DO_NOT_RUN" | "METER_CANNOT_TELL" | "WINDING_INCONSISTENT" | "WINDING_LEVEL_UNUSUAL" | "WINDING_UNCHECKED" | "WINDING_MAY_BE_DAMAGED" | "MODULE_MAY_BE_DAMAGED" | "DRIVE_MAY_BE_DAMAGED" | "WATER" | "LOOK_FOR_CAUSE" | "UNKNOWN_FIELD";
             sentence: string;
         };
         WayView: {

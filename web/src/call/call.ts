@@ -21,7 +21,20 @@ import { corrected, corrections, merged, type Correction } from './corrections'
 import { newsOf } from './news'
 
 const spoken = (value: Value) =>
-  Array.isArray(value) ? value.join(' to ') : typeof value === 'object' ? value.code : value
+  Array.isArray(value)
+    ? value.join(typeof value[0] === 'number' ? ' to ' : ', ')
+    : typeof value === 'object'
+      ? value.code
+      : value
+
+/** How a reading came about, as far as it was said. */
+export interface Taken {
+  note?: string
+  when?: NonNullable<Reading['when']>
+  on?: string
+}
+
+const filled = (text: string | undefined) => text?.trim() || undefined
 
 const isTelling = (save: Kept) => save.path.includes('/corrections/')
 const changesOf = (save: Kept) => (save.body as { changes: Correction[] }).changes
@@ -142,10 +155,22 @@ export function openCall(id: string) {
     phase,
     say: (of: RepairPhase | null) => (said.value = of),
     /** Again: a second measurement, which confirms or disputes the first and corrects nothing. */
-    record: (fact: string, value: Value, how: { phase?: RepairPhase; again?: boolean } = {}) =>
+    record: (
+      fact: string,
+      value: Value,
+      how: { phase?: RepairPhase; again?: boolean; taken?: Taken } = {},
+    ) =>
       change(
         'readings',
-        { fact, value, phase: how.phase ?? phase.value ?? 'BEFORE', again: how.again ?? false },
+        {
+          fact,
+          value,
+          phase: how.phase ?? phase.value ?? 'BEFORE',
+          again: how.again ?? false,
+          note: filled(how.taken?.note),
+          when: how.taken?.when,
+          on: filled(how.taken?.on),
+        },
         `${factOf(fact)?.title ?? fact}${how.again ? ', again' : ''}: ${spoken(value)}`,
       ),
     takeBack,

@@ -41,7 +41,7 @@ async function open() {
   const stop = onSent((save, _result, refused) => {
     if (save.id !== call) return
     if (refused) refusal.value = refused
-    else void router.push(`/calls/${call}/prove`)
+    else void router.push(`/calls/${call}/hear`)
     stop()
     busy.value = false
   })

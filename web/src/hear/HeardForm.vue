@@ -14,11 +14,26 @@ const { call, record, takeBack, standing, checks } = useCall()
 const GROUPS = [
   {
     title: 'Make a call, and listen',
-    facts: ['heard.call', 'heard.answer', 'runs.outdoor', 'runs.indoor', 'runs.heat'],
+    facts: [
+      'heard.call',
+      'heard.answer',
+      'thermostat.fan',
+      'runs.compressor',
+      'runs.outdoor',
+      'runs.indoor',
+      'runs.heat',
+    ],
   },
   {
     title: 'Look, before you cut the power',
-    facts: ['look.lamp', 'look.smell', 'look.water', 'air.look', 'replaced.recently'],
+    facts: [
+      'look.lamp',
+      'look.smell',
+      'look.water',
+      'air.look',
+      'replaced.recently',
+      'first.start',
+    ],
   },
 ]
 const FLAGS = [
@@ -27,6 +42,12 @@ const FLAGS = [
 ]
 
 const symptom = computed(() => call.value.particulars.symptom)
+/** Only on its first power does it look for its way. */
+const mayBeFirst = computed(
+  () =>
+    call.value.particulars.motor.rotation === 'SELF_FINDING' ||
+    standing('replaced.recently', 'BEFORE')?.value === true,
+)
 const telling = computed(
   () =>
     new Set(
@@ -38,21 +59,36 @@ const telling = computed(
 const groups = computed(() =>
   GROUPS.map((group) => ({
     ...group,
-    facts: group.facts.filter((id) => telling.value.has(id) || standing(id, 'BEFORE')),
+    facts: group.facts.filter(
+      (id) =>
+        telling.value.has(id) ||
+        standing(id, 'BEFORE') ||
+        (id === 'first.start' && mayBeFirst.value),
+    ),
   })).filter((group) => group.facts.length),
 )
 
 const options = (id: string): { value: Value; label: string }[] =>
   factOf(id)?.kind === 'FLAG'
     ? FLAGS
-    : (factOf(id)?.choices ?? []).map((word) => ({ value: word, label: spoken(word) }))
-
-const spoken = (word: string) => {
-  const text = word.toLowerCase().replaceAll('_', ' ')
-  return text[0]!.toUpperCase() + text.slice(1)
-}
+    : (factOf(id)?.choices ?? []).map((word) => ({ value: word.id, label: word.title }))
 
 const valueOf = (id: string) => standing(id, 'BEFORE')?.value as Value | undefined
+
+/** What was seen at once is told at once: a tap adds to it, or takes from it. */
+const severalOf = (id: string) => factOf(id)?.together ?? []
+const wordsOf = (id: string) => {
+  const value = valueOf(id)
+  return (Array.isArray(value) ? value : value === undefined ? [] : [value]) as string[]
+}
+
+function mark(id: string, word: string) {
+  const together = severalOf(id)
+  const now = wordsOf(id)
+  const kept = now.filter((one) => one !== word && together.includes(one))
+  const next = now.includes(word) ? kept : together.includes(word) ? [...kept, word] : [word]
+  answer(id, next.length > 1 ? next : next[0])
+}
 
 /** A second tap on the same answer takes it back. */
 function answer(id: string, value: Value | undefined) {
@@ -72,8 +108,10 @@ function answer(id: string, value: Value | undefined) {
         :title="factOf(id)?.title ?? id"
         :options="options(id)"
         :model-value="valueOf(id)"
+        :several="severalOf(id).length ? wordsOf(id) : undefined"
         tight
         @update:model-value="(value) => answer(id, value)"
+        @mark="(word) => mark(id, String(word))"
       >
         <router-link v-if="id === 'look.lamp'" class="says count" :to="`/count/${call.id}`">
           Count a code

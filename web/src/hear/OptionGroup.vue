@@ -7,11 +7,17 @@ const props = defineProps<{
   required?: boolean
   /** Beside its title where there is room, below it where there is not. */
   tight?: boolean
+  /** Where more than one can be so: those that are marked. */
+  several?: T[]
 }>()
+const emit = defineEmits<{ mark: [value: T] }>()
 const model = defineModel<T | undefined>()
 
+const isOn = (value: T) => props.several?.includes(value) ?? model.value === value
+
 function tap(value: T) {
-  if (model.value !== value) model.value = value
+  if (props.several) emit('mark', value)
+  else if (model.value !== value) model.value = value
   else if (!props.required) model.value = undefined
 }
 </script>
@@ -27,7 +33,7 @@ function tap(value: T) {
         type="button"
         class="quiet-button"
         :class="{ digits }"
-        :aria-pressed="model === option.value"
+        :aria-pressed="isOn(option.value)"
         @click="tap(option.value)"
       >
         {{ option.label }}

@@ -25,6 +25,20 @@ function toggleHeat(heat: (typeof HEATING)[number][0]) {
     : [...heating, heat]
 }
 
+type Symptom = Particulars['symptom']
+function toggleAlso(one: Symptom) {
+  const also = model.value.also ?? []
+  model.value.also = also.includes(one) ? also.filter((it) => it !== one) : [...also, one]
+}
+/** What is the first complaint is no further one. */
+const symptom = computed({
+  get: () => model.value.symptom,
+  set: (one: Symptom) => {
+    model.value.symptom = one
+    model.value.also = (model.value.also ?? []).filter((it) => it !== one)
+  },
+})
+
 const symptoms = computed(() =>
   (catalogue.value?.symptoms ?? []).map((one) => ({
     value: one.id as Particulars['symptom'],
@@ -76,7 +90,7 @@ const unitNumbers = computed(() => (catalogue.value?.unitPlate ?? []).map((one) 
       <el-input v-model="model.unitName" name="unitName" maxlength="200" autocomplete="off" />
     </label>
     <OptionGroup
-      v-model="model.symptom"
+      v-model="symptom"
       class="wide"
       title="What does the fan do wrong?"
       :options="symptoms"
@@ -86,6 +100,15 @@ const unitNumbers = computed(() => (catalogue.value?.unitPlate ?? []).map((one) 
         refusal.of('symptom')
       }}</span>
     </OptionGroup>
+    <OptionGroup
+      v-if="!brief"
+      class="wide"
+      title="What else, beside that?"
+      :options="symptoms.filter((one) => one.value !== model.symptom)"
+      :model-value="undefined"
+      :several="model.also ?? []"
+      @mark="(one) => toggleAlso(one)"
+    />
     <OptionGroup v-model="family" class="wide" title="Which motor?" :options="families" required>
       <button type="button" class="link-button" @click="looking = !looking">
         {{ looking ? 'Never mind' : 'I do not know' }}

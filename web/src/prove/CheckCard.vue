@@ -3,8 +3,11 @@ import { computed, ref, watch } from 'vue'
 import { useCall } from '../call/call'
 import { factOf, stateOf, stationTitle } from '../catalogue/catalogue'
 import type { Check, NextTest, Value } from '../api/types'
+import type { Taken } from '../call/call'
 import BenchAnswer from './BenchAnswer.vue'
+import CannotTell from './CannotTell.vue'
 import ChoiceReading from './ChoiceReading.vue'
+import HowTaken from './HowTaken.vue'
 import type { Meter } from './meter'
 import MeterPanel from './MeterPanel.vue'
 import NumberReading from './NumberReading.vue'
@@ -21,13 +24,14 @@ const props = defineProps<{
   meter: Meter
 }>()
 const emit = defineEmits<{
-  record: [fact: string, value: Value]
+  record: [fact: string, value: Value, taken?: Taken]
   another: []
   undo: []
   next: []
   again: [again: boolean]
 }>()
 
+const taken = ref<Taken>({})
 const input = ref<{ type: (key: string) => void }[] | { type: (key: string) => void } | null>(null)
 const numbersIn = ref<InstanceType<typeof NumberReading> | null>(null)
 const panel = ref<InstanceType<typeof MeterPanel> | null>(null)
@@ -102,7 +106,7 @@ defineExpose({ type, take: () => panel.value?.take(), openFact })
         :facts="numbers"
         :readings="readings"
         @open="(fact) => (openFact = fact)"
-        @record="(fact, value) => emit('record', fact, value)"
+        @record="(fact, value) => emit('record', fact, value, taken)"
       />
       <MeterPanel
         v-if="numbers.length"
@@ -130,9 +134,11 @@ defineExpose({ type, take: () => panel.value?.take(), openFact })
           :answers="answers"
           :readings="readings"
           :again="again"
-          @record="(id, value) => emit('record', id, value)"
+          @record="(id, value) => emit('record', id, value, taken)"
         />
       </div>
+      <HowTaken v-model="taken" :check="check.id" />
+      <CannotTell :facts="check.facts" @untold="(id, why) => emit('record', id, why)" />
     </template>
     <dl v-if="numbers.length && meanings.length" class="meanings">
       <div v-for="answer in meanings" :key="answer.value">
@@ -140,7 +146,7 @@ defineExpose({ type, take: () => panel.value?.take(), openFact })
         <dd>{{ answer.decides ? 'proves' : 'points to' }}: {{ title(answer.leadsTo) }}</dd>
       </div>
     </dl>
-    <p v-if="test && phase === 'BEFORE'" class="soft why">{{ test.sentence }}</p>
+    <p v-if="test?.sentence && phase === 'BEFORE'" class="soft why">{{ test.sentence }}</p>
     <p class="links row">
       <button class="link-button" @click="emit('another')">Another check</button>
       <button v-if="chosen" class="link-button" @click="emit('next')">

@@ -7,7 +7,9 @@ import ChoiceReading from './ChoiceReading.vue'
 const fact = (id: string, kind: 'CHOICE' | 'FLAG', choices: string[]) => ({
   id,
   kind,
-  choices,
+  choices: choices.map((word) => ({ id: word, title: word })),
+  together: [],
+  mayBeUntold: true,
   title: id,
   unit: '',
   least: 0,
@@ -39,6 +41,8 @@ beforeEach(() => {
     facts: {
       feel: fact('feel', 'CHOICE', ['FREE', 'LOCKED']),
       call: fact('call', 'FLAG', []),
+      link: fact('link', 'CHOICE', ['In', 'Out']),
+      water: { ...fact('water', 'CHOICE', ['Dry', 'Pan', 'Track']), together: ['Track', 'Pan'] },
     },
   } as unknown as Catalogue
 })
@@ -71,6 +75,22 @@ describe('an answer by a tap', () => {
     ])
     expect(all[0]!.text()).toContain('the drag is gone')
     expect(all[0]!.text()).toContain('Proves: Module')
+  })
+
+  it('has a word on every button, also where the check has none for it', () => {
+    expect(buttons('link').all.map((one) => one.text())).toEqual(['In 1', 'Out 2'])
+  })
+
+  it('records what is seen at once together', async () => {
+    const { wrapper } = buttons('water')
+    await wrapper.find('.several button').trigger('click')
+    const [dry, pan, track] = wrapper.findAll('.choice')
+    expect(dry!.attributes('disabled')).toBeDefined()
+    await pan!.trigger('click')
+    await track!.trigger('click')
+    expect(wrapper.emitted('record')).toBeUndefined()
+    await wrapper.find('.several button').trigger('click')
+    expect(wrapper.emitted('record')).toEqual([['water', ['Pan', 'Track']]])
   })
 
   it('yes and no are true and false', async () => {

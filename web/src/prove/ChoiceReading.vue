@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { factOf, stationTitle } from '../catalogue/catalogue'
 import type { Answer, Check, Reading, Value } from '../api/types'
 
@@ -25,7 +25,7 @@ const buttons = computed(() => {
   const choices =
     fact.kind === 'FLAG'
       ? FLAGS
-      : fact.choices.map((word) => ({ word, value: word as Value, label: '' }))
+      : fact.choices.map(({ id, title }) => ({ word: id, value: id as Value, label: title }))
   return choices.map((choice, index) => {
     const mine = props.answers
       .filter((answer) => answer.answer === choice.word)
@@ -46,13 +46,46 @@ function meaning(answer: Answer | undefined): string {
   return answer.decides ? `Proves: ${suspect}` : `Points to: ${suspect}`
 }
 
+/** Words that can be seen at once: each is marked, and they are recorded together. */
+const together = computed(() => factOf(props.fact)?.together ?? [])
+const several = ref(false)
+const marked = ref<string[]>([])
+watch(
+  () => props.fact,
+  () => {
+    several.value = false
+    marked.value = []
+  },
+)
+
+function tap(word: string, value: Value) {
+  if (!several.value) emit('record', props.fact, value)
+  else if (marked.value.includes(word)) marked.value = marked.value.filter((one) => one !== word)
+  else marked.value = [...marked.value, word]
+}
+
+function recordMarked() {
+  if (marked.value.length) emit('record', props.fact, [...marked.value])
+  several.value = false
+  marked.value = []
+}
+
+const isStanding = (value: Value) =>
+  Array.isArray(standing.value)
+    ? (standing.value as Value[]).includes(value)
+    : standing.value === value
+const pressed = (word: string, value: Value) =>
+  several.value ? marked.value.includes(word) : isStanding(value)
+
 const standing = computed(
   () => props.readings.find((reading) => reading.fact === props.fact && reading.standing)?.value,
 )
 
 function pick(index: number) {
   const button = buttons.value[index - 1]
-  if (button) emit('record', props.fact, button.value)
+  if (button && !(several.value && !together.value.includes(button.word))) {
+    tap(button.word, button.value)
+  }
 }
 
 defineExpose({ type: (key: string) => pick(Number(key)) })
@@ -63,18 +96,40 @@ defineExpose({ type: (key: string) => pick(Number(key)) })
     <button
       v-for="button in buttons"
       :key="button.word"
-      :class="{ standing: standing === button.value }"
-      :aria-pressed="standing === button.value"
-      @click="emit('record', fact, button.value)"
+      type="button"
+      class="choice"
+      :class="{ standing: pressed(button.word, button.value) }"
+      :aria-pressed="pressed(button.word, button.value)"
+      :disabled="several && !together.includes(button.word)"
+      @click="tap(button.word, button.value)"
     >
       <span class="label">
         {{ button.label }}
         <span class="key only-wide" aria-hidden="true">{{ button.key }}</span>
       </span>
       <span class="soft">{{
-        standing === button.value ? (again ? 'as before' : 'recorded') : button.meaning
+        several
+          ? marked.includes(button.word)
+            ? 'marked'
+            : ''
+          : isStanding(button.value)
+            ? again
+              ? 'as before'
+              : 'recorded'
+            : button.meaning
       }}</span>
     </button>
+    <p v-if="together.length" class="several">
+      <button v-if="!several" type="button" class="link-button" @click="several = true">
+        More than one of these
+      </button>
+      <template v-else>
+        <button type="button" class="quiet-button" :disabled="!marked.length" @click="recordMarked">
+          Record {{ marked.length || '' }}
+        </button>
+        <button type="button" class="link-button" @click="several = false">Only one</button>
+      </template>
+    </p>
   </div>
 </template>
 
@@ -85,7 +140,7 @@ defineExpose({ type: (key: string) => pick(Number(key)) })
   gap: 10px;
 }
 
-button {
+.choice {
   display: grid;
   align-content: center;
   gap: 2px;
@@ -98,9 +153,20 @@ button {
   cursor: pointer;
 }
 
-button:hover,
+.choice:hover,
 .standing {
   background: var(--copper-soft);
+}
+
+.choice:disabled {
+  opacity: 0.45;
+}
+
+.several {
+  grid-column: 1 / -1;
+  display: flex;
+  align-items: center;
+  gap: 16px;
 }
 
 .label {

@@ -34,6 +34,21 @@ watch(
   { immediate: true },
 )
 
+/** What was taken back stays in its field: mostly one figure of it is to be mended. */
+watch(
+  () => props.facts.map((fact) => standing(fact)?.id ?? ''),
+  (now, before) => {
+    props.facts.forEach((fact, index) => {
+      const gone = before?.[index] && !now[index]
+      const back = props.readings.find((one) => one.id === before?.[index])
+      if (gone && back?.retracted && !typed.value[fact]) {
+        typed.value[fact] = String(back.value)
+        open.value = index
+      }
+    })
+  },
+)
+
 async function focus() {
   await nextTick()
   inputs[open.value]?.focus({ preventScroll: true })

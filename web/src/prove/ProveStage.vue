@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import AskedHere from '../call/AskedHere.vue'
-import { useCall } from '../call/call'
+import { useCall, type Taken } from '../call/call'
 import { familyTitle, probesOf } from '../catalogue/catalogue'
 import type { Call, Suspect, Value } from '../api/types'
 import { useKeys } from '../keys/keys'
@@ -150,7 +150,7 @@ function take(id: string, onceMore = false) {
   void toCard()
 }
 
-async function record(fact: string, value: Value) {
+async function record(fact: string, value: Value, taken?: Taken) {
   // A check of several readings stays until all are in, also when another would now come first.
   const mine = check.value
   const oneMore = again.value
@@ -160,7 +160,7 @@ async function record(fact: string, value: Value) {
     takenAgain.value = []
   }
   if (oneMore) takenAgain.value.push(fact)
-  await recordNow(fact, value, { again: oneMore })
+  await recordNow(fact, value, { again: oneMore, taken })
 }
 
 useKeys({

@@ -21,6 +21,7 @@ const takenBack = ({ retracted, retractedBy, author }: Reading) =>
   retracted ? (retractedBy === author ? 'taken back' : `taken back by ${retractedBy}`) : ''
 const fate = (reading: Reading) =>
   [
+    reading.taken,
     reading.again ? 'second measurement' : '',
     reading.phase === 'AFTER' ? 'after the repair' : '',
     takenBack(reading) || (reading.standing ? '' : 'replaced'),
@@ -53,6 +54,7 @@ const fate = (reading: Reading) =>
         <span class="soft">{{
           [clock(reading.at), reading.author, fate(reading)].filter(Boolean).join(', ')
         }}</span>
+        <span v-if="reading.note" class="note">{{ reading.note }}</span>
         <button
           v-if="checkOf(reading)"
           class="link-button"
@@ -91,6 +93,11 @@ li {
 .soft {
   margin-left: auto;
   font-size: 0.875rem;
+}
+
+.note {
+  flex-basis: 100%;
+  font-size: 0.9375rem;
 }
 
 .told {

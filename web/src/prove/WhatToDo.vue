@@ -26,13 +26,15 @@ const open = () =>
     : held.value
       ? 'Two measurements do not agree: a third one decides.'
       : remedy.value.sentence
+const known = () => (held.value || contradicted.value ? '' : call.value.diagnosis.headline)
 const headline = computed(() =>
   settled.value
     ? [
-        actionTitle(remedy.value.action),
+        remedy.value.how ?? actionTitle(remedy.value.action),
         ...remedy.value.also.map((action) => inside(actionTitle(action))),
       ].join('; besides: ')
-    : open()
+    : known() ||
+      open()
         .replace(/^Not settled yet[.:] /, '')
         .replace(/^./, (one) => one.toUpperCase()),
 )
@@ -52,7 +54,7 @@ const parts = computed(() => (settled.value ? [] : remedy.value.also.map(actionT
         <span class="state">{{ state }}</span>
         <strong class="headline">{{ headline }}</strong>
       </p>
-      <p v-if="settled" class="sure">No further check can change what you do.</p>
+      <p v-if="settled" class="sure">{{ remedy.standing }}</p>
       <p v-if="!contradicted" class="part">
         {{ verdict.sentence }}
         <span v-if="verdict.proof" class="proof">{{ verdict.proof }}</span>

@@ -54,7 +54,11 @@ const reading = (id: string, fact: string, spoken: string, more: object = {}) =>
   again: false,
   ...more,
 })
-const settled = remedy('SETTLED', { action: 'REPLACE_MOTOR', also: ['REPAIR_HARNESS'] })
+const settled = remedy('SETTLED', {
+  action: 'REPLACE_MOTOR',
+  also: ['REPAIR_HARNESS'],
+  standing: 'No further check can change what you do.',
+})
 
 describe('the next step', () => {
   const next = (more: object) => stepOf(diagnosis(more))?.id
@@ -77,6 +81,12 @@ describe('the next step', () => {
     expect(alsoWorthALook(all, 'w').map((one) => one.id)).toEqual(['p'])
   })
 
+  it('where a mend costs minutes and no part, is to try it', () => {
+    const mend = remedy('SETTLED', { action: 'REPAIR_HARNESS', trial: 'run.reseated' })
+    const tests = [test('line.volts'), test('run.reseated')]
+    expect(next({ verdict: verdict('NARROWED', mend), nextTests: tests })).toBe('run.reseated')
+  })
+
   it('proved and not settled, is what would settle it', () => {
     const proved = verdict('DECIDED', remedy('OPEN', { wouldChange: ['p'] }))
     expect(next({ verdict: proved, beforeChoosing: [test('w', true), test('p')] })).toBe('p')
@@ -94,6 +104,27 @@ describe('what leads the page', () => {
     expect(wrapper.text()).toContain('No further check can change what you do.')
     expect(wrapper.text()).toContain('Most likely the motor (84 %), not proved.')
     expect(wrapper.find('.go').attributes('href')).toContain('/choose')
+  })
+
+  it('says which thing is to be mended, and never two things of its state', () => {
+    const float = remedy('SETTLED', {
+      action: 'REPAIR_COMMAND',
+      how: 'The float switch is up: clear the drain',
+      standing: 'No further check can change what you do.',
+    })
+    const of = { verdict: verdict('DECIDED', float) }
+    const wrapper = mounted(WhatToDo, of, { readings: [reading('1', 'safety.open', 'float')] })
+    expect(wrapper.find('.headline').text()).toBe('The float switch is up: clear the drain')
+    expect(wrapper.findAll('.sure').map((one) => one.text())).toEqual([
+      'No further check can change what you do.',
+    ])
+  })
+
+  it('open, says what is known and what the next check will tell', () => {
+    const headline = 'Line is there. Is it asked to run?'
+    const of = { headline, verdict: verdict('OPEN', remedy('OPEN')) }
+    const wrapper = mounted(WhatToDo, of, { readings: [reading('1', 'line.volts', '238 V')] })
+    expect(wrapper.find('.headline').text()).toBe(headline)
   })
 
   it('open, says what it may come to and offers no choice', () => {

@@ -5,6 +5,9 @@ export function stepOf(diagnosis: Diagnosis): NextTest | undefined {
   const { verdict, beforeChoosing, nextTests } = diagnosis
   // Readings that exclude each other, or that do not agree, come before all else.
   if (nextTests[0]?.again) return nextTests[0]
+  const { trial } = verdict.remedy
+  // What costs minutes and no part is mended and tried.
+  if (trial) return nextTests.find((one) => one.id === trial)
   const onceMore = beforeChoosing.find((one) => one.again)
   if (verdict.remedy.state === 'SETTLED') return onceMore
   if (verdict.state !== 'DECIDED') return nextTests[0]

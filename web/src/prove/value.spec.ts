@@ -11,6 +11,8 @@ const ohms: Fact = {
   least: 0,
   most: 1e8,
   choices: [],
+  together: [],
+  mayBeUntold: true,
 }
 const volts: Fact = { ...ohms, id: 'line.volts', kind: 'NUMBER', unit: 'V', most: 1000 }
 

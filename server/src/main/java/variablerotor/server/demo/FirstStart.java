@@ -21,6 +21,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.casefile.PlanReader;
 import variablerotor.core.choice.Market;
+import variablerotor.core.fact.Taken;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.job.Settings;
@@ -316,7 +317,8 @@ class FirstStart implements ApplicationRunner {
   }
 
   private void reading(UUID call, List<?> pair, Stamp then) {
-    readings.read(call, UUID.randomUUID(), (String) pair.get(0), pair.get(1), null, null, then);
+    readings.read(
+        call, UUID.randomUUID(), (String) pair.get(0), pair.get(1), null, null, Taken.UNSAID, then);
   }
 
   private void photo(UUID call, Map<?, ?> photo, Stamp then) {

@@ -22,10 +22,10 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import variablerotor.core.diagnosis.Diagnosis;
-import variablerotor.core.diagnosis.SuspectState;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.text.Numbers;
@@ -248,22 +248,23 @@ class Report {
         body(page, suspect.id().title() + ": " + String.join(" ", reasons));
       }
     }
+    listed(page, "Cleared by what was read", diagnosis, DiagnosisView::isClearedByReading);
+    listed(page, "Looked at, not cleared", diagnosis, DiagnosisView::isLeftOpen);
+    listed(page, "Not measured", diagnosis, DiagnosisView::isNotMeasured);
+  }
+
+  private void listed(
+      Document page,
+      String title,
+      DiagnosisView diagnosis,
+      BiPredicate<DiagnosisView, DiagnosisView.SuspectView> which) {
     String names =
         diagnosis.suspects().stream()
-            .filter(suspect -> suspect.state() == SuspectState.CLEARED)
+            .filter(suspect -> which.test(diagnosis, suspect))
             .map(suspect -> suspect.id().title())
             .collect(Collectors.joining(", "));
     if (!names.isEmpty()) {
-      body(page, "Cleared: " + names + ".");
-    }
-    String left =
-        diagnosis.suspects().stream()
-            .filter(suspect -> suspect.state() == SuspectState.POSSIBLE)
-            .filter(suspect -> suspect.id().isLink())
-            .map(suspect -> suspect.id().title())
-            .collect(Collectors.joining(", "));
-    if (!left.isEmpty()) {
-      body(page, "Not cleared: " + left + ".");
+      body(page, title + ": " + names + ".");
     }
   }
 

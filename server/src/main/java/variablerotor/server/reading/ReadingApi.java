@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.fact.Taken;
 import variablerotor.core.view.CallView;
 import variablerotor.json.Json;
 import variablerotor.server.log.Stamps;
@@ -25,7 +26,13 @@ class ReadingApi {
   }
 
   record ReadingRequest(
-      String fact, Object value, @Nullable RepairPhase phase, @Nullable Boolean again) {}
+      String fact,
+      Object value,
+      @Nullable RepairPhase phase,
+      @Nullable Boolean again,
+      @Nullable String note,
+      Taken.@Nullable When when,
+      @Nullable String on) {}
 
   record RetractionRequest(UUID reading) {}
 
@@ -38,6 +45,7 @@ class ReadingApi {
         Json.plainOf(body.value()),
         body.phase(),
         body.again(),
+        new Taken(body.note(), body.when(), body.on()),
         stamps.now());
   }
 

@@ -7,6 +7,7 @@ import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.fact.Taken;
 import variablerotor.core.view.CallView;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Save;
@@ -30,6 +31,7 @@ public class ReadingService {
    * @param plain the value as the open format has it
    * @param phase null for before the repair
    * @param again true for a second measurement, which corrects nothing; null for none
+   * @param taken how it came about
    */
   @Transactional
   public CallView read(
@@ -39,16 +41,35 @@ public class ReadingService {
       Object plain,
       RepairPhase phase,
       Boolean again,
+      Taken taken,
       Stamp stamp) {
     calls.lock(call);
-    Save save = store.reading(id, call, checked(fact, plain, phase, again));
+    Save save = store.reading(id, call, checked(fact, plain, phase, again, checked(taken)));
     if (store.count(call) >= MOST && !store.holds(save)) {
       throw Refused.conflict("This call holds " + MOST + " readings; open a new one.");
     }
     return calls.after(store.keep(save, stamp), call, stamp);
   }
 
-  private static Fact checked(String fact, Object plain, RepairPhase phase, Boolean again) {
+  private static Taken checked(Taken taken) {
+    return new Taken(
+        text("note", taken.note(), Taken.LONGEST_NOTE),
+        taken.when(),
+        text("on", taken.on(), Taken.LONGEST_PLACE));
+  }
+
+  /** Blank is as good as nothing. */
+  private static String text(String field, String given, int longest) {
+    String text = given == null || given.isBlank() ? null : given.trim();
+    if (text != null && text.length() > longest) {
+      throw Refused.field(
+          field, "found " + text.length() + " characters; allowed are at most " + longest);
+    }
+    return text;
+  }
+
+  private static Fact checked(
+      String fact, Object plain, RepairPhase phase, Boolean again, Taken taken) {
     FactType type = fact == null ? null : FactType.ofId(fact);
     if (type == null) {
       throw Refused.field(
@@ -60,7 +81,8 @@ public class ReadingService {
           type,
           FactParser.parse(type, plain),
           phase == null ? RepairPhase.BEFORE : phase,
-          Boolean.TRUE.equals(again));
+          Boolean.TRUE.equals(again),
+          taken);
     } catch (FactParser.Refused refused) {
       throw Refused.field("value", refused.getMessage());
     }

@@ -13,6 +13,7 @@ import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.fact.Taken;
 import variablerotor.core.job.JobLog;
 import variablerotor.json.Json;
 import variablerotor.server.call.CallPart;
@@ -42,7 +43,10 @@ class ReadingStore implements CallPart {
         .told(READING.FACT, fact.type().id())
         .told(READING.VALUE, Json.write(fact.value().plain()))
         .told(READING.PHASE, fact.phase().name())
-        .told(READING.AGAIN, fact.again());
+        .told(READING.AGAIN, fact.again())
+        .told(READING.NOTE, fact.taken().note())
+        .told(READING.MOMENT, fact.taken().when() == null ? null : fact.taken().when().name())
+        .told(READING.PLACE, fact.taken().on());
   }
 
   boolean holds(Save save) {
@@ -71,6 +75,7 @@ class ReadingStore implements CallPart {
   public void addTo(JobLog.Builder job, UUID call) {
     job.readings(
         db.select(READING.ID, READING.FACT, READING.VALUE, READING.PHASE, READING.AGAIN, READING.AT)
+            .select(READING.NOTE, READING.MOMENT, READING.PLACE)
             .select(ACCOUNT.NAME, BY.NAME)
             .from(READING)
             .join(ACCOUNT)
@@ -93,6 +98,14 @@ class ReadingStore implements CallPart {
         row.get(BY.NAME));
   }
 
+  private static Taken taken(Record row) {
+    String moment = row.get(READING.MOMENT);
+    return new Taken(
+        row.get(READING.NOTE),
+        moment == null ? null : Taken.When.valueOf(moment),
+        row.get(READING.PLACE));
+  }
+
   private static Fact fact(Record row) {
     FactType type = FactType.ofId(row.get(READING.FACT));
     try {
@@ -100,7 +113,8 @@ class ReadingStore implements CallPart {
           type,
           FactParser.parse(type, Json.read(row.get(READING.VALUE))),
           RepairPhase.valueOf(row.get(READING.PHASE)),
-          row.get(READING.AGAIN));
+          row.get(READING.AGAIN),
+          taken(row));
     } catch (FactParser.Refused | InputFaults refused) {
       throw new IllegalStateException(
           "a kept reading no longer reads: " + row.get(READING.FACT), refused);

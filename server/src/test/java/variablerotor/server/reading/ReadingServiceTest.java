@@ -17,6 +17,7 @@ import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.fact.Taken;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
@@ -42,7 +43,7 @@ class ReadingServiceTest {
   }
 
   private void read(Object value) {
-    service.read(call, id, "line.volts", value, null, null, STAMP);
+    service.read(call, id, "line.volts", value, null, null, Taken.UNSAID, STAMP);
   }
 
   @Test
