@@ -259,6 +259,7 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Does not run")).click();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(family)).click();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open the call")).click();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Prove")).first().click();
     page.getByText("Nothing measured yet.").waitFor();
   }
 }

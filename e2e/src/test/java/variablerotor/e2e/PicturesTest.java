@@ -148,7 +148,7 @@ class PicturesTest {
         String seen = page.locator(".seen").first().textContent();
         String word = seen.substring(seen.lastIndexOf(':') + 1).replace(".", "").trim();
         String label =
-            Map.of("cogging", "Catches", "stiff", "Stiff", "locked", "Locked")
+            Map.of("cogging", "Cogging", "stiff", "Stiff", "locked", "Locked")
                 .getOrDefault(word, word);
         page.locator(".choices button", new Page.LocatorOptions().setHasText(label))
             .first()
