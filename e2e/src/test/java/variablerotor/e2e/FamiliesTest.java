@@ -40,7 +40,7 @@ class FamiliesTest {
     numbers(page, "Measure the DC bus", inOrder("bus.volts", "12"));
     numbers(page, "Unplug the motor. Measure the bus", inOrder("bus.volts.unplugged", "338"));
     assertThat(page.getByText("Most likely the motor's electronics")).isVisible();
-    word(page, "Look at both plugs", "All seated");
+    word(page, "Look at the plug", "All seated");
     assertThat(page.getByText("It is the motor's electronics")).isVisible();
     assertThat(station(page, "Motor electronics"))
         .hasAttribute("aria-label", Pattern.compile("failed"));
@@ -57,6 +57,8 @@ class FamiliesTest {
         inOrder("line.volts.ab", "460", "line.volts.bc", "462", "line.volts.ca", "471"));
     assertThat(page.getByText("it loads the rectifier unequally")).isVisible();
     numbers(page, "Measure the fan's own 10 V", inOrder("aux.volts", "0"));
+    assertThat(page.locator(".lead")).containsText("Does what hangs on the 10 V pull it down?");
+    numbers(page, "Pull the control wires", inOrder("aux.volts.unloaded", "0"));
     assertThat(page.getByText("It is the fan's electronics")).isVisible();
   }
 

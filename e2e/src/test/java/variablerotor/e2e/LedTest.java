@@ -61,7 +61,7 @@ class LedTest {
                 "held off by defrost",
                 "STAGED_CONDENSER",
                 "NO_RUN",
-                List.of("leave it, it works as it should", "defrost holds the fan off"),
+                List.of("The contactor passes the line on", "defrost holds the fan off"),
                 "line.volts",
                 "0",
                 "defrost.active",
@@ -89,7 +89,7 @@ class LedTest {
                 "low ohms cleared by drag and back-EMF",
                 "CONSTANT_TORQUE",
                 "NO_RUN",
-                List.of("Likeliest: replace the module", "Most likely the module"),
+                List.of("The windings are even", "Most likely the module"),
                 fed(
                     "winding.ab",
                     "0.6",
@@ -291,6 +291,7 @@ class LedTest {
     button(page, "Go on with what they share").click();
     assertThat(page.getByText("It can be: Constant-torque blower; ")).isVisible();
     button(page, "Open the call").click();
+    Browsing.toProve(page);
     assertThat(page.locator(".prove")).containsText("It can be several motors");
     page.locator("input[name='line.volts']").fill("0");
     page.locator("input[name='line.volts']").press("Enter");

@@ -64,7 +64,7 @@ class MeterAndPhotosTest {
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("A phase is open")).click();
     button(page, "Plain, on the bench").click();
     button(page, "To the bench").click();
-    page.getByText("Nothing measured yet.").waitFor();
+    Browsing.toProve(page);
     choose(page, "Turn the wheel by hand");
     button(page, "Do it on the practice motor").click();
     assertThat(page.locator(".seen")).containsText("Turned by hand, all assembled: free");

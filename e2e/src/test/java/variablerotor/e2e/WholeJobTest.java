@@ -57,7 +57,8 @@ class WholeJobTest {
         inOrder("winding.ab", "5.7", "winding.bc", "1.6", "winding.ca", "5.7"));
     assertThat(page.locator(".star"))
         .hasAttribute(
-            "aria-label", Pattern.compile("Phase B touches phase C.*about 23 %.*7\\.1 Ω"));
+            "aria-label",
+            Pattern.compile("A joint in phase A.*4\\.1 Ω.*Phase B touches phase C.*about 23 %"));
     assertThat(station(page, "Windings")).hasAttribute("aria-label", Pattern.compile("failed"));
 
     // That was the other motor's paper: take the pairs back, read this one's.
@@ -151,6 +152,8 @@ class WholeJobTest {
     tabTo(page, ".question:has-text('Which motor') .quiet-button:first-of-type");
     page.keyboard().press("Enter");
     tabTo(page, "input[name='place']", "Shift+Tab");
+    page.keyboard().press("Enter");
+    tabTo(page, ".stages a:has-text('Prove')");
     page.keyboard().press("Enter");
     page.getByText("Nothing measured yet.").waitFor();
 

@@ -50,13 +50,17 @@ final class Belief {
     this.measured = measured;
   }
 
-  /** Before any check; a code has moved the weights by then. */
-  static Belief start(CauseTable table, double[] codeWeight) {
+  /**
+   * Before any check.
+   *
+   * @param toldWeight by cause, what was told does to its odds; 0 where it cannot be
+   */
+  static Belief start(CauseTable table, double[] toldWeight) {
     double[] probability = table.prior.clone();
     boolean[] allowed = new boolean[probability.length];
     for (int i = 0; i < probability.length; i++) {
-      probability[i] *= codeWeight[i];
-      allowed[i] = true;
+      probability[i] *= toldWeight[i];
+      allowed[i] = toldWeight[i] > 0;
     }
     return normalised(table, probability, probability.clone(), allowed, 0, false);
   }

@@ -225,8 +225,27 @@ final class Evidence {
         boolean makes = table.causes.get(i).faults().stream().anyMatch(usual(other)::contains);
         weight[i] *= makes ? CheckFigures.ALSO_WEIGHT.value() : 1;
       }
+      boolean warm = table.causes.get(i).faults().stream().anyMatch(PARTS_WARM::contains);
+      weight[i] *= warm && !table.usual[i] ? heat() : 1;
     }
     return weight;
+  }
+
+  /** What a winding does only warm. */
+  private static final Set<Fault> PARTS_WARM =
+      EnumSet.of(Fault.WINDING_WARM_SHORT, Fault.WINDING_WARM_OPEN);
+
+  /** Who measured the pairs warm had a motor that ran not long before. Judgement. */
+  private static final double RAN_BEFORE = 30;
+
+  /** A motor that never starts is cold, and stands still by nothing that comes of heat. */
+  private double heat() {
+    Facts facts = situation.facts();
+    boolean warm =
+        facts.has(FactType.WINDING_WARM_AB)
+            || facts.has(FactType.WINDING_WARM_BC)
+            || facts.has(FactType.WINDING_WARM_CA);
+    return warm ? RAN_BEFORE : situation.symptom() == Symptom.NO_RUN ? 0 : 1;
   }
 
   /** The faults that usually make a complaint by themselves. */

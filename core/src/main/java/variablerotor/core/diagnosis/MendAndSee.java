@@ -30,6 +30,7 @@ record MendAndSee(Diagnosis.Found found, String trial, String how) {
           "air.look", Set.of("FILTER_BLOCKED", "COIL_BLOCKED"),
           "speed.setting", Set.of("WRONG"),
           "rotation", Set.of("REVERSED"),
+          "thermostat.fan", Set.of("ON"),
           "link.voltage_jumper", Set.of("WRONG"));
 
   /** Null where there is none. */
@@ -68,7 +69,7 @@ record MendAndSee(Diagnosis.Found found, String trial, String how) {
     return switch (link) {
       case HARNESS -> FactType.RUN_RESEATED.id();
       case WHEEL -> FactType.RUN_WHEEL_MENDED.id();
-      case SETTING -> FactType.RUN_SET_RIGHT.id();
+      case SETTING, COMMAND -> FactType.RUN_SET_RIGHT.id();
       case AIR_PATH -> FactType.RUN_AIR_CLEARED.id();
       default -> null;
     };
@@ -81,6 +82,7 @@ record MendAndSee(Diagnosis.Found found, String trial, String how) {
       case WHEEL ->
           "Free the wheel, clean it, centre it, tighten its screw on the flat, then try it";
       case SETTING -> "Set it right, power off, then try it";
+      case COMMAND -> "Set the thermostat's fan switch to auto, wait two minutes, then try it";
       default -> "Clear what holds the air back, the filter first, then try it";
     };
   }

@@ -132,6 +132,7 @@ final class Remedies {
       case SETTING -> Action.CHANGE_SETTING;
       case WHEEL -> Action.REPAIR_WHEEL;
       case AIR_PATH -> Action.CLEAR_AIR_PATH;
+      case COMMAND -> Action.REPAIR_COMMAND;
       default -> null;
     };
   }

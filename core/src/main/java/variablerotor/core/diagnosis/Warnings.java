@@ -378,6 +378,7 @@ final class Warnings {
   private void damage() {
     boolean unchecked =
         !situation.family().profile().isReplacedWhole()
+            && winding.state() != WindingState.FAULTY
             && (winding.state() == WindingState.NOT_MEASURED
                 || winding.frame() == FrameState.NOT_MEASURED);
     if (blames(Suspect.MODULE) && unchecked) {

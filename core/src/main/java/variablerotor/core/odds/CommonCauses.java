@@ -253,8 +253,6 @@ final class CommonCauses {
           DRIVE_STUCK_ON,
           BEARING_NOISY,
           BEARING_WARM,
-          WINDING_WARM_SHORT,
-          WINDING_WARM_OPEN,
           WHEEL_RUBBING,
           WHEEL_DIRTY,
           SETTING_ROTATION,

@@ -152,6 +152,7 @@ final class CommonChecks {
         .ask("Where does the thermostat's fan switch stand?", "Auto, or on. On runs it always.")
         .good("AUTO", "Auto")
         .bad("ON", "On")
+        .defect("ON", Suspect.COMMAND)
         .seen()
         .onlyFor(Symptom.RUNS_ALWAYS)
         .normal("AUTO 97 ON 3")
@@ -610,6 +611,7 @@ final class CommonChecks {
                 .afterAnswer("rotation", "REVERSED")
                 .afterAnswer("link.voltage_jumper", "WRONG")
                 .afterAnswer("transformer.primary.volts", "TAP")
+                .afterAnswer("thermostat.fan", "ON")
                 .ask(
                     "Set it right: taps, switches, rotation, link. Is all well now?",
                     "With the power off; then a whole call of the kind that failed."))
@@ -618,6 +620,7 @@ final class CommonChecks {
         .under(Fault.SETTING_ROTATION, "RUNS 1", "that was the fault")
         .under(Fault.SETTING_LINK, "RUNS 1", "that was the fault")
         .under(Fault.SETTING_TAP, "RUNS 1", "that was the fault")
+        .under(Fault.FAN_SWITCH_ON, "RUNS 1", "that was the fault")
         .answeredByWord();
   }
 
@@ -813,7 +816,7 @@ final class CommonChecks {
                     "Measure the three winding pairs.",
                     "Leads free, meter zeroed, lowest range. A to B, B to C, C to A; OL counts"
                         + " too."))
-        .finding("SHORT", "OPEN")
+        .finding("SHORT", "OPEN", "JOINT")
         .read(WaysToAnswer::pairs);
   }
 
@@ -827,7 +830,7 @@ final class CommonChecks {
         .bad("JOINT", "A poor joint")
         .bad("ODD", "Differ otherwise")
         .bad("UNCERTAIN", "Cannot tell")
-        .normal("SOUND 96 UNCERTAIN 3 ALL_OPEN 0.3 JOINT 0.4 ODD 0.3")
+        .normal("SOUND 96.6 UNCERTAIN 3 ALL_OPEN 0.3 JOINT 0.05 ODD 0.05")
         .under(Fault.WINDING_SHORT, "SHORT 81 ODD 8 UNCERTAIN 8 JOINT 3", "that is the fault")
         .under(
             Fault.WINDING_SLIGHT_SHORT,

@@ -135,7 +135,9 @@ public record Odds(double[] share, boolean[] possible) {
       String value = outcomes.get(i).value();
       boolean feigned = findings.contains(value);
       double asNormal = possible[i] ? AS_NORMAL * share[i] : 0;
-      given[i] = asNormal + (feigned ? FEIGNED : (1 - AS_NORMAL) / share.length);
+      double anything = (1 - AS_NORMAL) / share.length;
+      given[i] = asNormal + (feigned ? FEIGNED : anything);
+      spared += feigned ? anything : 0;
       if (questions.contains(value)) {
         // A question stops nothing by itself: it is no likelier under what nobody listed.
         spared += Math.max(given[i] - share[i], 0);
