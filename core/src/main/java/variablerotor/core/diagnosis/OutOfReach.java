@@ -21,10 +21,17 @@ final class OutOfReach {
 
   private OutOfReach() {}
 
+  /**
+   * Whether it is of no use to ask. That everything it asks was told, and is no answer, is one
+   * such: asking once more gives no other.
+   *
+   * @param check one that the facts do not answer
+   */
   static boolean is(Situation situation, Check check) {
     Facts facts = situation.facts();
     boolean said = check.facts().stream().anyMatch(type -> facts.untold(type) != null);
     return said
+        || check.facts().stream().allMatch(facts::has)
         || (check.state() == UnitState.MODULE_OFF && isOnePiece(situation))
         || (RUN_WARM.contains(check.id()) && doesNotStart(situation));
   }

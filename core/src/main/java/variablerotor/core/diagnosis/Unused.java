@@ -27,6 +27,12 @@ final class Unused {
       return "A command of this kind reads as an odd voltage: measure its duty or its current.";
     }
     FamilyModel model = FamilyModel.of(situation.family());
+    if (type == FactType.LINK_VOLTAGE_JUMPER
+        && model.uses(type)
+        && !situation.lineVoltage().isOfOneRange()
+        && !situation.facts().has(FactType.LINE_VOLTS)) {
+      return "Whether it belongs in or out the line decides: measure the line at the motor.";
+    }
     if (!model.uses(type)) {
       return ofFamily(situation, type);
     }
