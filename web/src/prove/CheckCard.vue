@@ -13,6 +13,7 @@ import MeterPanel from './MeterPanel.vue'
 import NumberReading from './NumberReading.vue'
 import OwnWindow from './OwnWindow.vue'
 import PhaseQuestion from './PhaseQuestion.vue'
+import { telling } from './telling'
 
 const { call, family, phase } = useCall()
 
@@ -57,12 +58,7 @@ const isRead = computed(
 )
 
 /** For a measured check: what each kind of answer would mean. */
-const meanings = computed(() => {
-  const likely = answers.value.filter((answer) => answer.probability > 0.005)
-  // Where each answer would leave all as it is, there is nothing to tell.
-  const differ = new Set(likely.map((answer) => `${answer.leadsTo} ${answer.decides}`)).size > 1
-  return differ ? likely : []
-})
+const meanings = computed(() => telling(answers.value))
 
 watch(
   () => [openFact.value, numbers.value.length],

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { factOf, stationTitle } from '../catalogue/catalogue'
 import type { Answer, Check, Reading, Value } from '../api/types'
+import { telling } from './telling'
 
 /** One tap answers the check; each button says what that answer would mean. */
 const props = defineProps<{
@@ -41,7 +42,7 @@ const buttons = computed(() => {
 })
 
 function meaning(answer: Answer | undefined): string {
-  if (!answer) return ''
+  if (!answer || !telling(props.answers).length) return ''
   const suspect = stationTitle(props.family, answer.leadsTo)
   return answer.decides ? `Proves: ${suspect}` : `Points to: ${suspect}`
 }

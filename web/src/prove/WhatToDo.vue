@@ -20,12 +20,16 @@ const state = computed(() => (settled.value ? 'Settled' : held.value ? 'Held' : 
 const contradicted = computed(() =>
   call.value.diagnosis.warnings.some((one) => one.id === 'CONTRADICTION'),
 )
+/** What an open door took away is measured again: that is no disagreement. */
+const door = computed(() => call.value.diagnosis.warnings.some((one) => one.id === 'SWITCH_OPEN'))
 const open = () =>
   contradicted.value
     ? verdict.value.sentence
-    : held.value
-      ? 'Two measurements do not agree: a third one decides.'
-      : remedy.value.sentence
+    : held.value && door.value
+      ? 'The door switch is open: hold it in, and measure again.'
+      : held.value
+        ? 'Two measurements do not agree: a third one decides.'
+        : remedy.value.sentence
 const known = () => (held.value || contradicted.value ? '' : call.value.diagnosis.headline)
 const headline = computed(() =>
   settled.value
@@ -37,6 +41,11 @@ const headline = computed(() =>
       open()
         .replace(/^Not settled yet[.:] /, '')
         .replace(/^./, (one) => one.toUpperCase()),
+)
+/** A mend that is tried first is the headline, and the next card asks how it went. */
+const trial = computed(() => settled.value && remedy.value.trial !== undefined)
+const found = computed(() =>
+  trial.value && call.value.diagnosis.found.length === 1 ? [] : call.value.diagnosis.found,
 )
 const parts = computed(() => (settled.value ? [] : remedy.value.also.map(actionTitle)))
 </script>
@@ -60,16 +69,20 @@ const parts = computed(() => (settled.value ? [] : remedy.value.also.map(actionT
         <span v-if="verdict.proof" class="proof">{{ verdict.proof }}</span>
       </p>
     </template>
-    <p v-for="found in call.diagnosis.found" :key="found.link + found.sentence" class="part">
-      Found, to be mended: {{ found.sentence }}
+    <p v-for="one in found" :key="one.link + one.sentence" class="part">
+      Found, to be mended: {{ one.sentence }}
     </p>
-    <p v-if="parts.length && !call.diagnosis.found.length" class="part">
+    <p v-if="parts.length && !found.length" class="part">
       In any case: {{ parts.map(inside).join(', ') }}.
     </p>
-    <router-link v-if="ready && call.practice" class="go" :to="`/calls/${call.id}/debrief`">
+    <router-link
+      v-if="ready && !trial && call.practice"
+      class="go"
+      :to="`/calls/${call.id}/debrief`"
+    >
       Look back on it
     </router-link>
-    <router-link v-else-if="ready" class="go" :to="`/calls/${call.id}/choose`">
+    <router-link v-else-if="ready && !trial" class="go" :to="`/calls/${call.id}/choose`">
       Choose the way forward
     </router-link>
   </section>

@@ -830,7 +830,7 @@ final class CommonChecks {
         .bad("JOINT", "A poor joint")
         .bad("ODD", "Differ otherwise")
         .bad("UNCERTAIN", "Cannot tell")
-        .normal("SOUND 96.6 UNCERTAIN 3 ALL_OPEN 0.3 JOINT 0.05 ODD 0.05")
+        .normal("SOUND 96.7 UNCERTAIN 3 ALL_OPEN 0.3 JOINT 0.02 ODD 0.02")
         .under(Fault.WINDING_SHORT, "SHORT 81 ODD 8 UNCERTAIN 8 JOINT 3", "that is the fault")
         .under(
             Fault.WINDING_SLIGHT_SHORT,

@@ -30,6 +30,9 @@ class MendedAndRunsTest {
         a smell never orders a part | CONSTANT_TORQUE NO_RUN | look.smell=BURNT | not settled
         a grinding bearing never orders a part | CONSTANT_TORQUE NO_RUN | shaft.sound=GRINDS | not settled; not decided
         a rubbing wheel that stands still | CONSTANT_TORQUE NO_RUN | wheel.look=RUBBING line.volts=240 command.volts=24 | not settled REPAIR_WHEEL
+        the fan switch stands on | CONSTANT_TORQUE RUNS_ALWAYS | thermostat.fan=ON | not decided; settled REPAIR_COMMAND; next run.set_right
+        the fan switch was it | CONSTANT_TORQUE RUNS_ALWAYS | thermostat.fan=ON run.set_right=RUNS | decided COMMAND; settled REPAIR_COMMAND
+        the fan switch was not it | CONSTANT_TORQUE RUNS_ALWAYS | thermostat.fan=ON run.set_right=STILL | not decided; not settled; next run.control_unplugged
         green pins alone | CONSTANT_TORQUE NO_RUN | connector.look=CORRODED | not decided; also REPAIR_HARNESS
         """);
   }

@@ -15,6 +15,8 @@ class WindingTogetherTest {
         even cold, open warm | CONSTANT_TORQUE INTERMITTENT | winding.ab=9 winding.bc=9 winding.ca=9 winding.warm.ab=OL winding.warm.bc=OL winding.warm.ca=10 | winding FAULTY; picture OPEN_PHASE; phases B; decided WINDING; settled REPLACE_MOTOR
         even cold, even warm | CONSTANT_TORQUE STARTS_THEN_STOPS | winding.ab=9 winding.bc=9 winding.ca=9 winding.warm.ab=10.5 winding.warm.bc=10.5 winding.warm.ca=10.6 | winding SOUND; not decided
         even cold, open warm through the drive's cable | DRIVE_FED_INDUCTION STARTS_THEN_STOPS | winding.ab=4 winding.bc=4 winding.ca=4 winding.warm.ab=OL winding.warm.bc=OL winding.warm.ca=4.5 | not decided; leads WINDING HARNESS
+        it stands still now, and reads open warm | CONSTANT_TORQUE NO_RUN | winding.ab=9 winding.bc=9 winding.ca=9 winding.warm.ab=OL winding.warm.bc=OL winding.warm.ca=10 | winding FAULTY; decided WINDING; settled REPLACE_MOTOR
+        little air, and one low warm | CONSTANT_TORQUE LOW_AIRFLOW | winding.ab=9 winding.bc=9 winding.ca=9 winding.warm.ab=10 winding.warm.bc=6 winding.warm.ca=10 | winding FAULTY; decided WINDING
         warm pairs with one missing | CONSTANT_TORQUE STARTS_THEN_STOPS | winding.ab=9 winding.bc=9 winding.ca=9 winding.warm.ab=7 winding.warm.bc=10 | winding SOUND; not decided
         """);
   }
@@ -37,6 +39,7 @@ class WindingTogetherTest {
         9, 7, 9 | CONSTANT_TORQUE NO_RUN | winding.ab=9 winding.bc=7 winding.ca=9 | winding FAULTY; pictures PHASE_TO_PHASE_SHORT HIGH_JOINT
         9, 7, 9 and it cogs, module off | CONSTANT_TORQUE NO_RUN | winding.ab=9 winding.bc=7 winding.ca=9 shaft.feel.module_off=COGGING | winding FAULTY; picture PHASE_TO_PHASE_SHORT
         9, 7, 9 and it turns free | CONSTANT_TORQUE NO_RUN | winding.ab=9 winding.bc=7 winding.ca=9 shaft.feel.module_off=FREE emf.ab=14 emf.bc=14 emf.ca=14 | picture HIGH_JOINT
+        uneven at the motor, and it turns free | CONSTANT_TORQUE NO_RUN moduleRemovable=true moduleSoldAlone=false | line.volts=240 command.volts=25 connector.look=SEATED shaft.feel=FREE winding.ab=9 winding.bc=3 winding.ca=9 | pictures PHASE_TO_PHASE_SHORT HIGH_JOINT; leads WINDING; settled REPLACE_MOTOR
         9, 3, 9 with a known 3 | CONSTANT_TORQUE NO_RUN | winding.ab=9 winding.bc=3 winding.ca=9 winding.reference=3 | picture HIGH_JOINT
         9, 3, 9 with a known 10.5 | CONSTANT_TORQUE NO_RUN | winding.ab=9 winding.bc=3 winding.ca=9 winding.reference=10.5 | picture PHASE_TO_PHASE_SHORT
         """);
