@@ -55,7 +55,10 @@ const answered = (facts: string[]) => facts.every((fact) => standing(fact))
           @click="emit('check', check.id)"
         >
           {{ answered(check.facts) ? '✓ ' : '' }}{{ check.ask }}
-          <span class="soft">{{ suspectTitle(check.station) }}, {{ check.minutes }} min</span>
+          <span class="soft">
+            {{ suspectTitle(check.station) }},
+            <span class="time">{{ check.minutes }} min</span>
+          </span>
         </button>
       </section>
     </div>
@@ -118,7 +121,19 @@ button {
 
 button .soft {
   font-weight: 400;
+  flex: none;
+  max-width: 40%;
   font-size: 0.875rem;
   text-align: right;
+}
+
+.time {
+  white-space: nowrap;
+}
+
+@media (max-width: 719px) {
+  .groups {
+    max-height: calc(100dvh - 134px);
+  }
 }
 </style>

@@ -10,6 +10,8 @@ class NothingRedundantTest {
   static Stream<Arguments> calls() {
     return CallTable.of(
         """
+        a dead one that sends no pulses either | BLDC_FIVE_WIRE NO_RUN | bus.volts=320 logic.volts=15 command.volts=4 shaft.feel=FREE connector.look=SEATED feedback.hertz=0 | decided MODULE; settled REPLACE_MOTOR
+        no pulses from what stands still | BLDC_FIVE_WIRE NO_RUN | feedback.hertz=0 motor.feedback=true | not decided; not settled
         all that the trade asks | CONSTANT_TORQUE NO_RUN volts=208-230 moduleRemovable=true moduleSoldAlone=true | line.volts=240 command.volts=25 shaft.feel=FREE connector.look=SEATED winding.ab=8 winding.bc=8 winding.ca=8 winding.frame.a=OL winding.frame.b=OL winding.frame.c=OL | decided MODULE; settled REPLACE_MODULE
         the same of a many-way motor | CONSTANT_AIRFLOW_PARALLEL NO_RUN volts=208-230 moduleRemovable=true moduleSoldAlone=true | line.volts=240 command.volts=25 shaft.feel=FREE connector.look=SEATED winding.ab=8 winding.bc=8 winding.ca=8 winding.frame.a=OL winding.frame.b=OL winding.frame.c=OL | decided MODULE; settled REPLACE_MODULE
         the same of a condenser fan | STAGED_CONDENSER NO_RUN volts=208-230 moduleRemovable=true moduleSoldAlone=true | line.volts=240 command.volts=25 shaft.feel=FREE connector.look=SEATED winding.ab=8 winding.bc=8 winding.ca=8 winding.frame.a=OL winding.frame.b=OL winding.frame.c=OL | decided MODULE; settled REPLACE_MODULE
