@@ -38,7 +38,7 @@ class ChooseTest {
     "connector.look",
     "\"SEATED\"",
     "shaft.feel",
-    "\"FREE\"",
+    "\"COGGING\"",
     "winding.ab",
     "1.6",
     "winding.bc",

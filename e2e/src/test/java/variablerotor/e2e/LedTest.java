@@ -296,7 +296,7 @@ class LedTest {
     page.locator("input[name='line.volts']").fill("0");
     page.locator("input[name='line.volts']").press("Enter");
     settled(page);
-    assertThat(page.locator(".lead.settled")).containsText("Mend the supply");
+    assertThat(page.locator(".lead.settled")).containsText("Breaker, fuse or disconnect");
     assertThat(page.locator(".lead")).containsText("whichever of these motors it is");
     assertEquals(List.of(), Browsing.faults(page));
   }
