@@ -132,9 +132,10 @@ final class Evidence {
     Belief all = afterAll(given);
     int leader = all.leadingCause();
     int[] essential = given.clone();
+    int[] onlyBy = clearedOnlyBy(given);
     boolean less = false;
     for (int c = 0; c < given.length && leader >= 0; c++) {
-      if (given[c] >= 0 && isOnlyExpected(all, leader, c, given)) {
+      if (given[c] >= 0 && isOnlyExpected(all, leader, c, given[c], onlyBy)) {
         essential[c] = CauseTable.OPEN;
         less = true;
       }
@@ -157,8 +158,8 @@ final class Evidence {
    * link that nothing else clears, and yet makes the cause less likely: half of dead modules show
    * nothing, and so do all that are whole.
    */
-  private boolean isOnlyExpected(Belief belief, int cause, int check, int[] given) {
-    int outcome = given[check];
+  private boolean isOnlyExpected(
+      Belief belief, int cause, int check, int outcome, int[] clearedOnlyBy) {
     double[] mine = table.share[check][cause];
     for (double other : mine) {
       if (other > mine[outcome]) {
@@ -170,7 +171,7 @@ final class Evidence {
     int link = table.suspects[table.group[cause]];
     for (int i = 0; i < table.causes.size(); i++) {
       boolean another = (table.suspects[table.group[i]] & link) == 0;
-      if (table.usual[i] && another && isClearedAlone(i, check, given)) {
+      if (table.usual[i] && another && clearedOnlyBy[i] == check) {
         return false;
       }
       rest += i == cause ? 0 : belief.probability[i] * table.share[check][i][outcome];
@@ -179,15 +180,19 @@ final class Evidence {
     return weight > 0 && rest / weight > mine[outcome];
   }
 
-  /** Whether this answer, and no other, cannot be seen under a cause. */
-  private boolean isClearedAlone(int cause, int check, int[] given) {
-    for (int c = 0; c < given.length; c++) {
-      boolean cleared = given[c] >= 0 && !table.possible[c][cause][given[c]];
-      if (cleared != (c == check)) {
-        return false;
+  /** By cause, the one check whose answer cannot be seen under it; -1 for none, or for several. */
+  private int[] clearedOnlyBy(int[] given) {
+    int[] only = new int[table.causes.size()];
+    for (int i = 0; i < only.length; i++) {
+      only[i] = -1;
+      int clearing = 0;
+      for (int c = 0; c < given.length && clearing < 2; c++) {
+        if (given[c] >= 0 && !table.possible[c][i][given[c]]) {
+          only[i] = ++clearing == 1 ? c : -1;
+        }
       }
     }
-    return true;
+    return only;
   }
 
   /** What is believed with one check answered otherwise, or not at all. */
