@@ -443,7 +443,7 @@ public final class WaysToAnswer {
    */
   public @Nullable Observation pairsThroughWires() {
     Observation pairs = pairs();
-    double[] ohms = three(FactType.WINDING_AB, FactType.WINDING_BC, FactType.WINDING_CA, true);
+    double[] ohms = ohms(AT_PLUG);
     if (pairs == null || ohms == null || !pairs.outcome().equals("SHORT")) {
       return pairs;
     }
@@ -518,18 +518,17 @@ public final class WaysToAnswer {
         : joint;
   }
 
-  /** Three resistances [Ω], or null where one is missing or OL. */
-  private double @Nullable [] three(FactType ab, FactType bc, FactType ca, boolean ohms) {
-    double[] three = new double[3];
-    List<FactType> types = List.of(ab, bc, ca);
-    for (int i = 0; i < three.length; i++) {
+  /** Resistances [Ω], or null where one is missing or OL. */
+  private double @Nullable [] ohms(List<FactType> types) {
+    double[] values = new double[types.size()];
+    for (int i = 0; i < values.length; i++) {
       Ohms one = facts().ohms(types.get(i));
       if (one == null || one.isOverLimit()) {
         return null;
       }
-      three[i] = one.value();
+      values[i] = one.value();
     }
-    return three;
+    return values;
   }
 
   /** Three readings of one kind, or null where one is missing. */

@@ -108,13 +108,7 @@ final class Evidence {
 
   /** Whether the likeliest listed cause names every answer that was seen. */
   private boolean leaderExplainsAll() {
-    int best = -1;
-    for (int i = 0; i < belief.allowed.length; i++) {
-      boolean listed = belief.allowed[i] && i != table.unlisted;
-      if (listed && (best < 0 || belief.probability[i] > belief.probability[best])) {
-        best = i;
-      }
-    }
+    int best = belief.leadingCause();
     for (int c = 0; best >= 0 && c < answers.length; c++) {
       boolean weighs = table.checks.get(c).witness() != Witness.TOLD;
       if (answers[c] >= 0 && weighs && table.share[c][best][answers[c]] < UNEXPLAINED) {
