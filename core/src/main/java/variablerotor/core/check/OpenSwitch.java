@@ -58,8 +58,8 @@ public enum OpenSwitch {
           FactType.RUN_RESEATED,
           FactType.RUN_BYPASS)),
   LIMIT(
-      "A limit opens when no air moves, and takes the call behind it away. Measure line and"
-          + " command at the fan itself, the limit closed again or bridged for the measurement",
+      "A limit opens when no air moves, and takes the call behind it away. Let it cool and close,"
+          + " never bridge it, and measure line and command at the fan itself",
       behindTheCall()),
   PRESSURE(
       "A pressure switch opens when the outdoor fan stands, and takes the call behind it away."
