@@ -21,7 +21,11 @@ const contradicted = computed(() =>
   call.value.diagnosis.warnings.some((one) => one.id === 'CONTRADICTION'),
 )
 /** What an open door took away is measured again: that is no disagreement. */
-const door = computed(() => call.value.diagnosis.warnings.some((one) => one.id === 'SWITCH_OPEN'))
+const door = computed(() =>
+  call.value.readings.some(
+    (one) => one.standing && one.fact === 'safety.open' && one.value === 'DOOR',
+  ),
+)
 const open = () =>
   contradicted.value
     ? verdict.value.sentence
