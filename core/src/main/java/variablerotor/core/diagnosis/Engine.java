@@ -37,6 +37,8 @@ public final class Engine {
   private final Remedies remedies;
   private final Goal named;
   private final Goal done;
+  private final boolean checked;
+  private final int unread;
   private final Judgement judgement;
   private final RestsOn restsOn;
   private final List<Contradictions.Exclusion> contradictions;
@@ -49,6 +51,8 @@ public final class Engine {
     remedies = new Remedies(evidence.situation, table);
     named = Goal.named(table);
     done = remedies.goal();
+    checked = evidence.unchecked().isEmpty();
+    unread = evidence.unread();
     judgement = judge(belief);
     contradictions =
         Contradictions.physical(evidence.situation.facts(), evidence.situation.windingAtPlug());
@@ -63,8 +67,7 @@ public final class Engine {
   }
 
   private Judgement judge(Belief one) {
-    return new Judgement(
-        one, remedies, named, done, evidence.unchecked().isEmpty(), evidence.unread());
+    return new Judgement(one, remedies, named, done, checked, unread);
   }
 
   /**

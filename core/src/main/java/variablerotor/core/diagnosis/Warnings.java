@@ -15,6 +15,7 @@ import variablerotor.core.family.Family;
 import variablerotor.core.signal.Level;
 import variablerotor.core.signal.ThreePhase;
 import variablerotor.core.text.Numbers;
+import variablerotor.core.text.Words;
 import variablerotor.core.winding.FrameState;
 import variablerotor.core.winding.Signature;
 import variablerotor.core.winding.Star;
@@ -90,10 +91,7 @@ final class Warnings {
     OpenSwitch open = OpenSwitch.of(situation.facts());
     if (open != null) {
       List<String> gone =
-          evidence.standing.explained().stream()
-              .map(FactType::title)
-              .map(Warnings::inside)
-              .toList();
+          evidence.standing.explained().stream().map(FactType::title).map(Words::inside).toList();
       add(
           WarningId.SWITCH_OPEN,
           open.sentence()
@@ -110,18 +108,13 @@ final class Warnings {
     }
     if (!evidence.standing.untimely().isEmpty()) {
       List<String> titles =
-          evidence.standing.untimely().stream().map(FactType::title).map(Warnings::inside).toList();
+          evidence.standing.untimely().stream().map(FactType::title).map(Words::inside).toList();
       add(
           WarningId.READ_WHILE_IT_RAN,
           "Read while it ran, so it tells nothing of why it stops: "
               + String.join("; ", titles)
               + ". Measure while the fault shows.");
     }
-  }
-
-  private static String inside(String title) {
-    boolean word = title.length() > 1 && Character.isLowerCase(title.charAt(1));
-    return word ? Character.toLowerCase(title.charAt(0)) + title.substring(1) : title;
   }
 
   /** The wrong way for some seconds is how it finds the right one. */

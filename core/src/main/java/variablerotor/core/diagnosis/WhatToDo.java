@@ -103,7 +103,9 @@ final class WhatToDo {
     String besides =
         also.isEmpty()
             ? ""
-            : " Besides: " + Words.and(also.stream().map(WhatToDo::inside).toList()) + ".";
+            : " Besides: "
+                + Words.and(also.stream().map(Action::title).map(Words::inside).toList())
+                + ".";
     // One line of its state: never that nothing can change it, above a reading that would.
     String standing =
         action.isDear() && !restsOn.doubted().isEmpty()
@@ -142,11 +144,6 @@ final class WhatToDo {
     return !silent
         || Boolean.TRUE.equals(evidence.situation.facts().flag(FactType.CALL_PRESENT))
         || !evidence.situation.family().profile().faults().contains(Fault.BOARD_SILENT);
-  }
-
-  private static String inside(Action action) {
-    String title = action.title();
-    return Character.toLowerCase(title.charAt(0)) + title.substring(1);
   }
 
   private String openSentence() {
@@ -210,7 +207,9 @@ final class WhatToDo {
       return "replace the module, or the motor with it";
     }
     Action action = Remedies.action(bit);
-    return action == Action.NOTHING ? "leave it, it works as it should" : inside(action);
+    return action == Action.NOTHING
+        ? "leave it, it works as it should"
+        : Words.inside(action.title());
   }
 
   /** The checks of which some answer takes away something that could be done. */

@@ -13,6 +13,12 @@ public final class Words {
     return joined(words, " and ");
   }
 
+  /** A title within a sentence: a small first letter, unless it is no word, such as 24 V or A. */
+  public static String inside(String title) {
+    boolean word = title.length() > 1 && Character.isLowerCase(title.charAt(1));
+    return word ? Character.toLowerCase(title.charAt(0)) + title.substring(1) : title;
+  }
+
   /** {@code a}, {@code a or b}, {@code a, b or c}. */
   public static String or(Collection<String> words) {
     return joined(words, " or ");
