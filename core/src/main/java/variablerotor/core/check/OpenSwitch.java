@@ -66,8 +66,11 @@ public enum OpenSwitch {
           + " Let it close, make the call, and measure line and command at the fan itself",
       behindTheCall());
 
-  /** Below this a reading is as good as nothing [V, Hz, A]. Chosen here: stray pick-up. */
+  /** Below this a reading is as good as nothing [V, Hz]. Chosen here: stray pick-up. */
   private static final double NOTHING = 5;
+
+  /** Below this a current is as good as nothing [A]. Chosen here: a small fan draws little more. */
+  private static final double NO_AMPS = 0.3;
 
   private static final Set<String> DEAD_WORDS =
       Set.of("OFF", "SILENCE", "STILL", "DARK", "HELD_OFF");
@@ -126,7 +129,11 @@ public enum OpenSwitch {
   private static boolean isNothing(Facts facts, FactType type) {
     String word = facts.choice(type);
     return Boolean.FALSE.equals(facts.flag(type))
-        || facts.number(type, NOTHING) < NOTHING
+        || isLess(facts.number(type), type == FactType.AMPS ? NO_AMPS : NOTHING)
         || (word != null && DEAD_WORDS.contains(word));
+  }
+
+  private static boolean isLess(@Nullable Double value, double limit) {
+    return value != null && value < limit;
   }
 }
