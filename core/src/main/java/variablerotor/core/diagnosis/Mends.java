@@ -23,7 +23,7 @@ final class Mends {
   @Nullable String of(Fault fault) {
     return switch (fault) {
       case SUPPLY_OFF ->
-          "Breaker, fuse or disconnect: find out why it opened before you close it again";
+          "Breaker, fuse or disconnect: see which is open, and why, before you close it";
       case SUPPLY_LINE_LOST ->
           "A leg is lost on its way to the motor's plug: follow it back over plug, disconnect, fuse"
               + " and breaker, power off at each joint";
