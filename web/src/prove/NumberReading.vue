@@ -41,7 +41,8 @@ watch(
     props.facts.forEach((fact, index) => {
       const gone = before?.[index] && !now[index]
       const back = props.readings.find((one) => one.id === before?.[index])
-      if (gone && back?.retracted && !typed.value[fact]) {
+      const figure = typeof back?.value === 'number' || back?.value === 'OL'
+      if (gone && figure && back.retracted && !typed.value[fact]) {
         typed.value[fact] = String(back.value)
         open.value = index
       }
