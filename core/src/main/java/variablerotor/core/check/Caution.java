@@ -44,7 +44,11 @@ enum Caution {
       EnumSet.of(FactType.LOOK_LAMP, FactType.LOOK_SMELL, FactType.LOOK_WATER);
 
   private static final Set<FactType> AT_PLUGS =
-      EnumSet.of(FactType.CONNECTOR_LOOK, FactType.LINK_VOLTAGE_JUMPER, FactType.SPEED_SETTING);
+      EnumSet.of(
+          FactType.CONNECTOR_LOOK,
+          FactType.LINK_VOLTAGE_JUMPER,
+          FactType.SPEED_SETTING,
+          FactType.SHAFT_FEEL_MODULE_OFF);
 
   /** A trial with power on, for which plugs were pulled or wires changed with the power off. */
   private static final Set<FactType> REWIRED =

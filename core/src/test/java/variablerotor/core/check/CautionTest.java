@@ -21,7 +21,8 @@ class CautionTest {
           "bus.volts.unplugged",
           "logic.volts.unplugged",
           "aux.volts.unloaded",
-          "drive.output.unloaded");
+          "drive.output.unloaded",
+          "shaft.feel.module_off");
 
   private static final Set<String> ASKED_ONLY =
       Set.of(
