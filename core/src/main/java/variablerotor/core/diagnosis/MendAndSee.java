@@ -80,10 +80,11 @@ record MendAndSee(Diagnosis.Found found, String trial, String how) {
       case HARNESS ->
           "Push the pins home and latch every plug, power off and capacitors waited out, then try it";
       case WHEEL ->
-          "Free the wheel, clean it, centre it, tighten its screw on the flat, then try it";
+          "Power off and locked out, free the wheel, clean it, centre it, tighten its screw on the"
+              + " flat, then try it";
       case SETTING -> "Set it right, power off, then try it";
       case COMMAND -> "Set the thermostat's fan switch to auto, wait two minutes, then try it";
-      default -> "Clear what holds the air back, the filter first, then try it";
+      default -> "Power off, clear what holds the air back, the filter first, then try it";
     };
   }
 
