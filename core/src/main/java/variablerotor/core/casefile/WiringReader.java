@@ -85,6 +85,12 @@ public final class WiringReader {
       one.fault("form", "found \"" + form + "\"; allowed is NO or NC");
     }
     PartType kind = type == null ? PartType.JOINT : type;
+    if (kind == PartType.OUTPUT && !one.has("call")) {
+      one.fault("call", "found nothing; required is the call that raises this output");
+    }
+    if (kind == PartType.CONTACT && !one.has("when")) {
+      one.fault("when", "found nothing; required is the call that moves this contact");
+    }
     return new Part(
         id == null ? "" : id,
         kind,
@@ -104,6 +110,8 @@ public final class WiringReader {
         one.number("amps", 0.001, 10_000),
         one.number("microfarads", 0.01, 10_000),
         one.number("volts", 1, 10_000),
+        one.number("primaryVolts", 1, 1000),
+        !Boolean.FALSE.equals(one.flag("capacitorCommon")),
         kind == PartType.ADAPTER ? taps(one) : Map.of());
   }
 
@@ -207,15 +215,6 @@ public final class WiringReader {
     if (tooMany(root, "calls", list, MOST_CALLS)) {
       return calls;
     }
-    Set<String> raised = new LinkedHashSet<>();
-    for (Part part : parts.values()) {
-      if (part.call() != null) {
-        raised.add(part.call());
-      }
-      if (part.when() != null) {
-        raised.add(part.when());
-      }
-    }
     Set<String> names = new LinkedHashSet<>();
     for (int i = 0; i < list.size(); i++) {
       Branch one = Branch.entry(list.get(i), "calls[" + i + "]", faults);
@@ -234,18 +233,39 @@ public final class WiringReader {
           one.fault("on", "found " + FactParser.describe(raise) + "; allowed are names of calls");
         }
       }
-      // One that no part knows may stand beside others: a part may have been left out on purpose.
-      if (!on.isEmpty() && on.stream().noneMatch(raised::contains)) {
-        one.fault(
-            "on",
-            "found "
-                + String.join(", ", on)
-                + ", which no output raises and no contact heeds; allowed are "
-                + String.join(", ", raised));
+      calls.add(new Wiring.Call(name == null ? "" : name, on, one.text("after", 100)));
+    }
+    for (int i = 0; i < calls.size(); i++) {
+      String after = calls.get(i).after();
+      if (after != null && !names.contains(after)) {
+        faults.add(
+            new InputFault(
+                "calls[" + i + "].after",
+                "found \"" + after + "\"; allowed are " + String.join(", ", names)));
+      } else if (after != null && comesBack(calls, calls.get(i))) {
+        faults.add(
+            new InputFault(
+                "calls[" + i + "].after",
+                "found \""
+                    + after
+                    + "\", which follows this call itself; one of them starts"
+                    + " from rest"));
       }
-      calls.add(new Wiring.Call(name == null ? "" : name, on));
     }
     return calls;
+  }
+
+  /** Whether a call follows itself, over others. */
+  private static boolean comesBack(List<Wiring.Call> calls, Wiring.Call start) {
+    Wiring.Call at = start;
+    for (int step = 0; step <= calls.size(); step++) {
+      String after = at.after();
+      at = calls.stream().filter(one -> one.name().equals(after)).findFirst().orElse(null);
+      if (at == null) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private List<Wiring.Expect> expects(Branch root, List<Wiring.Call> calls) {

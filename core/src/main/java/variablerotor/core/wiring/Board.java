@@ -21,8 +21,20 @@ final class Board {
   /** A pole of a relay with the numbers of its terminals; only where a wire ends. */
   record Pole(Part part, int common, int open, int closed) {}
 
+  /** What the lines hold, whatever the call. */
   final List<Potentials.Source> sources = new ArrayList<>();
+
+  /** Coils, windings and all else through which a current flows. */
   final List<Potentials.Load> loads;
+
+  /** Those of them that can change a voltage anywhere: a start winding by itself cannot. */
+  final List<Potentials.Load> drawing;
+
+  /** Transformers with what they are for. */
+  final List<Secondary> secondaries = new ArrayList<>();
+
+  /** Ends of a transformer; 24 V from {@code c} to {@code r} while its line stands across. */
+  record Secondary(Part part, int h1, int h2, int r, int c, double primaryVolts) {}
 
   /** What the motors are for: the highest line there is [V]. */
   final double ratedVolts;
@@ -32,6 +44,9 @@ final class Board {
 
   /** By wires, and by what is never open. */
   final Nets wired;
+
+  /** The same, and what is joined inside a part: a capacitor lead that is the motor's common. */
+  final Nets joined;
 
   /** Terminals at which a wire ends. */
   final boolean[] hasWire;
@@ -60,7 +75,7 @@ final class Board {
     }
     for (Part part : parts) {
       if (part.type() == PartType.JOINT) {
-        joinAll(part);
+        joinAll(part, wired);
       } else if (part.type().hasCoil()) {
         coils.add(new Coil(part, at(part, "A"), at(part, "B")));
       }
@@ -68,9 +83,112 @@ final class Board {
         addPoles(part);
       }
     }
+    joined = inside(wired);
     parts.forEach(part -> Potentials.sources(this, part, sources));
     ratedVolts = Loads.ratedVolts(this);
+    for (Part part : parts) {
+      if (part.type() == PartType.TRANSFORMER) {
+        secondaries.add(
+            new Secondary(
+                part,
+                at(part, "H1"),
+                at(part, "H2"),
+                at(part, "R"),
+                at(part, "C"),
+                primaryVolts(part)));
+      }
+    }
     loads = Loads.of(this);
+    drawing = loads.stream().filter(this::draws).toList();
+  }
+
+  /** These conductors, and what is joined inside a part. */
+  private Nets inside(Nets conductors) {
+    Nets more = conductors.copy();
+    for (Part part : parts) {
+      if (part.type() == PartType.MOTOR_PSC && part.capacitorCommon()) {
+        more.join(at(part, "COM"), at(part, "CAP2"));
+      }
+    }
+    return more;
+  }
+
+  /** What would be joined with every wire off that ends on ground or on a frame. */
+  Nets withoutGround() {
+    Nets left = new Nets(terminals.size());
+    for (Wiring.Wire wire : wiring.wires()) {
+      if (!isGround(wire.from()) && !isGround(wire.to())) {
+        left.join(at(wire.from()), at(wire.to()));
+      }
+    }
+    parts.stream()
+        .filter(part -> part.type() == PartType.JOINT)
+        .forEach(part -> joinAll(part, left));
+    return inside(left);
+  }
+
+  /** Whether it is a line's ground or a motor's frame. */
+  boolean isGround(Terminal terminal) {
+    Part part = wiring.part(terminal.part());
+    return part != null
+        && terminal.name().equals("G")
+        && (part.type().isLine() || part.type().isMotor());
+  }
+
+  /**
+   * What a transformer is for [V]: what it says; the line that its wires come from; else the
+   * highest there is.
+   */
+  private double primaryVolts(Part transformer) {
+    Double told = transformer.primaryVolts();
+    if (told != null) {
+      return told;
+    }
+    for (Part line : parts) {
+      for (String pole : line.type().poles()) {
+        if (joined.joined(at(line, pole), at(transformer, "H1"))
+            || joined.joined(at(line, pole), at(transformer, "H2"))) {
+          return line.type().lineVolts();
+        }
+      }
+    }
+    return ratedVolts;
+  }
+
+  /** What a motor is for [V]. */
+  double ratedVolts(Part motor) {
+    return motor.volts() == null ? ratedVolts : motor.volts();
+  }
+
+  /**
+   * A start winding whose capacitor lead goes to its capacitor alone stands on one conductor with
+   * it: it changes no voltage elsewhere. A capacitor likewise.
+   */
+  private boolean draws(Potentials.Load load) {
+    return load.of() == PartType.CAPACITOR
+        ? isStray(load.from()) || isStray(load.to())
+        : !isStart(load) || isStray(load.from());
+  }
+
+  private boolean isStart(Potentials.Load load) {
+    return load.of() == PartType.MOTOR_PSC && terminals.get(load.from()).name().equals("CAP1");
+  }
+
+  /** Whether a first capacitor lead is on this conductor, and more than capacitors with it. */
+  private boolean isStray(int terminal) {
+    int net = joined.of(terminal);
+    boolean start = false;
+    boolean more = false;
+    for (int at = 0; at < terminals.size(); at++) {
+      if (joined.of(at) == net) {
+        Part part = wiring.part(terminals.get(at).part());
+        PartType type = part == null ? PartType.JOINT : part.type();
+        boolean lead = type == PartType.MOTOR_PSC && terminals.get(at).name().equals("CAP1");
+        start |= lead;
+        more |= !lead && type != PartType.CAPACITOR && type != PartType.JOINT;
+      }
+    }
+    return start && more;
   }
 
   private void addPoles(Part relay) {
@@ -83,12 +201,12 @@ final class Board {
   }
 
   /** Whatever meets in a joint is joined: a lead that is capped off needs one of its own. */
-  private void joinAll(Part joint) {
+  private void joinAll(Part joint, Nets conductors) {
     int first = -1;
     for (int at = 0; at < terminals.size(); at++) {
       if (terminals.get(at).part().equals(joint.id())) {
         if (first >= 0) {
-          wired.join(first, at);
+          conductors.join(first, at);
         }
         first = at;
       }

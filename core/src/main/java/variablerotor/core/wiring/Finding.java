@@ -18,6 +18,8 @@ public record Finding(Kind kind, Severity severity, List<Terminal> at, String se
 
   /** What goes wrong. */
   public enum Kind {
+    GROUND_CARRIES,
+    CALL_NOT_HEEDED,
     SHORT_CIRCUIT,
     TWO_SPEEDS,
     BACK_FED,

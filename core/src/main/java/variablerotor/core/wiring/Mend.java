@@ -2,44 +2,139 @@ package variablerotor.core.wiring;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.text.Words;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.wiring.Wiring.Wire;
 
 /**
- * The smallest change of one wire after which nothing must be stopped any more, tried by running
- * every call. Of several the one that leaves the fewest ends loose, and is nearest to where it goes
- * wrong: a table of calls alone can be met by wires that nobody meant.
+ * The smallest change of one wire after which nothing must be stopped any more and nothing new is
+ * found, as a person who knows the trade would make it ({@link MendRules}): a forgotten wire is
+ * made before a wire is moved. Of several the one that leaves the fewest ends loose, and is nearest
+ * to where it goes wrong. Where two would do it that differ, or none, it says where to look.
  *
  * @param off the wire to take off; null where only one is added
  * @param on the wire to make; null where one is only taken off
+ * @param at where to look, where no wire is sure
  */
-public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) implements Node {
-  /** So many changes are tried at most. */
-  private static final int MOST_TRIED = 6000;
+public record Mend(@Nullable Wire off, @Nullable Wire on, List<Terminal> at, String sentence)
+    implements Node {
+  public Mend {
+    at = List.copyOf(at);
+  }
 
-  /** Null where nothing must be stopped, or where no single wire mends it all. */
+  /** So many changes are tried at most. */
+  private static final int MOST_TRIED = 3000;
+
+  /** So many that would do are told of. */
+  private static final int MOST_TOLD = 2;
+
+  /** Null where nothing must be stopped. */
   public static @Nullable Mend of(Wiring wiring, Result result) {
     if (result.ok()) {
       return null;
     }
-    List<Change> changes = changes(wiring, result);
-    for (Change change : changes.subList(0, Math.min(MOST_TRIED, changes.size()))) {
-      if (Result.of(change.wiring).ok()) {
-        return change.mend();
+    Set<Terminal> places = new LinkedHashSet<>();
+    result.all().stream().filter(Finding::stops).forEach(one -> places.addAll(one.at()));
+    MendRules rules = new MendRules(wiring, places);
+    List<Change> would = new ArrayList<>();
+    int tried = 0;
+    for (Change change : changes(wiring, places, rules)) {
+      boolean worse = !would.isEmpty() && change.rank > would.get(0).rank;
+      if (worse || tried >= MOST_TRIED || would.size() >= MOST_TOLD) {
+        break;
+      }
+      Wiring after = change.after(wiring);
+      if (rules.allow(change.off, change.on, after)) {
+        tried++;
+        if (Result.holds(after)
+            && bringsNothing(result, Result.of(after))
+            && would.stream().noneMatch(other -> isAlike(wiring, other, change))) {
+          would.add(change);
+        }
       }
     }
-    return null;
+    return would.size() == 1 ? would.get(0).mend() : look(result, would);
+  }
+
+  /**
+   * Whether nothing is found that was not found before, by kind and place; but for plain contacts
+   * that feed each other, which is how some conversions are made.
+   */
+  private static boolean bringsNothing(Result before, Result after) {
+    return after.all().stream()
+        .allMatch(
+            now ->
+                (now.kind() == Finding.Kind.BACK_FED && !now.stops())
+                    || before.all().stream()
+                        .anyMatch(one -> one.kind() == now.kind() && one.at().equals(now.at())));
+  }
+
+  /** Whether two changes come to the same, or are a free choice between terminals of one part. */
+  private static boolean isAlike(Wiring wiring, Change one, Change other) {
+    return isAlike(one.after(wiring), other.after(wiring))
+        || (Objects.equals(one.off, other.off)
+            && one.on != null
+            && other.on != null
+            && (isChoice(one.on.from(), one.on.to(), other.on)
+                || isChoice(one.on.to(), one.on.from(), other.on)));
+  }
+
+  private static boolean isChoice(Terminal stays, Terminal now, Wire other) {
+    Terminal its = other.from().equals(stays) ? other.to() : other.from();
+    return other.touches(stays) && its.part().equals(now.part());
+  }
+
+  /** Whether two wirings join the same terminals. */
+  private static boolean isAlike(Wiring one, Wiring other) {
+    Board mine = new Board(one);
+    Board its = new Board(other);
+    Map<Integer, Integer> same = new HashMap<>();
+    for (Terminal terminal : mine.terminals) {
+      int here = mine.wired.of(mine.at(terminal));
+      int there = its.at(terminal) < 0 ? -1 : its.wired.of(its.at(terminal));
+      Integer known = same.putIfAbsent(here, there);
+      if (known != null && known != there) {
+        return false;
+      }
+    }
+    return new HashSet<>(same.values()).size() == same.size();
+  }
+
+  /** Where to look. */
+  private static Mend look(Result result, List<Change> would) {
+    Finding first = result.all().stream().filter(Finding::stops).findFirst().orElseThrow();
+    String ways =
+        would.stream().map(one -> one.mend().sentence()).collect(Collectors.joining(" Or: "));
+    String place = first.at().isEmpty() ? "" : "Look at " + words(first.at()) + ". ";
+    return new Mend(
+        null,
+        null,
+        first.at(),
+        would.isEmpty()
+            ? "No one wire mends it surely. " + place + first.sentence()
+            : "More than one wire would do, and the record cannot tell which was meant. "
+                + place
+                + ways);
+  }
+
+  private static String words(List<Terminal> at) {
+    return Words.and(at.stream().map(Terminal::toString).toList());
   }
 
   /** The same in words. */
   static Mend of(@Nullable Wire off, @Nullable Wire on) {
-    return new Mend(off, on, sentence(off, on));
+    return new Mend(off, on, List.of(), sentence(off, on));
   }
 
   private static String sentence(@Nullable Wire off, @Nullable Wire on) {
@@ -56,58 +151,114 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
     return on == null ? "" : "Make a wire from " + on.from() + " to " + on.to() + ".";
   }
 
-  private record Change(@Nullable Wire off, @Nullable Wire on, Wiring wiring, int rank) {
+  private record Change(@Nullable Wire off, @Nullable Wire on, int rank) {
     Mend mend() {
       return Mend.of(off, on);
+    }
+
+    /** As LOW of an adapter and LOW of a motor, or T5 and the output OUT_T5. */
+    boolean joinsOneName() {
+      return on != null
+          && (on.from().name().equals(on.to().name())
+              || on.from().part().endsWith(on.to().name())
+              || on.to().part().endsWith(on.from().name()));
+    }
+
+    Wiring after(Wiring wiring) {
+      Wiring less = off == null ? wiring : wiring.without(off);
+      return on == null ? less : less.with(on);
     }
   }
 
   /** The best first. */
-  private static List<Change> changes(Wiring wiring, Result result) {
+  private static List<Change> changes(Wiring wiring, Set<Terminal> places, MendRules rules) {
     List<Change> changes = new ArrayList<>();
-    Set<Terminal> places = new LinkedHashSet<>();
-    result.all().stream().filter(Finding::stops).forEach(one -> places.addAll(one.at()));
     List<Terminal> terminals = terminals(wiring);
     for (Wire wire : wiring.wires()) {
-      for (Terminal now : terminals) {
-        move(changes, wiring, wire, wire.from(), wire.to(), now, places);
-        move(changes, wiring, wire, wire.to(), wire.from(), now, places);
+      List<Terminal> left = oneOfEach(wiring.without(wire), terminals);
+      for (Terminal now : left) {
+        move(changes, wiring, rules, wire, wire.from(), wire.to(), now, places);
+        move(changes, wiring, rules, wire, wire.to(), wire.from(), now, places);
       }
-      change(changes, wiring, wire, null, TAKEN_OFF, places);
+      for (Terminal now : terminals) {
+        // Another terminal of the part that it is on: the hand was one screw off.
+        if (!left.contains(now) && now.part().equals(wire.to().part())) {
+          move(changes, wiring, rules, wire, wire.from(), wire.to(), now, places);
+        }
+        if (!left.contains(now) && now.part().equals(wire.from().part())) {
+          move(changes, wiring, rules, wire, wire.to(), wire.from(), now, places);
+        }
+      }
+      change(changes, wiring, rules, wire, null, TAKEN_OFF, places);
     }
-    for (Terminal one : terminals) {
-      for (Terminal other : terminals) {
-        if (one.compareTo(other) < 0 && (places.contains(one) || isLoose(wiring, one))) {
-          change(changes, wiring, null, new Wire(one, other), ADDED, places);
+    List<Terminal> each = oneOfEach(wiring, terminals);
+    for (Terminal one : each) {
+      for (Terminal other : each) {
+        boolean wanted = places.contains(one) || isLoose(wiring, one) || isLoose(wiring, other);
+        if (one.compareTo(other) < 0 && (wanted || places.contains(other))) {
+          change(changes, wiring, rules, null, new Wire(one, other), ADDED, places);
         }
       }
     }
-    changes.sort(Comparator.comparingInt(Change::rank));
+    changes.sort(Comparator.comparingInt(Change::rank).thenComparing(one -> !one.joinsOneName()));
     return changes;
+  }
+
+  /** Of each conductor one terminal: where it comes from, if that is a line or a transformer. */
+  private static List<Terminal> oneOfEach(Wiring wiring, List<Terminal> terminals) {
+    Board board = new Board(wiring);
+    Map<Integer, Terminal> best = new LinkedHashMap<>();
+    for (Terminal one : terminals) {
+      int at = board.at(one);
+      // A joint that no wire goes to is a conductor of its own.
+      best.merge(
+          at < 0 ? -1 - terminals.indexOf(one) : board.wired.of(at),
+          one,
+          (known, other) -> isOrigin(wiring, other) && !isOrigin(wiring, known) ? other : known);
+    }
+    return List.copyOf(best.values());
+  }
+
+  private static boolean isOrigin(Wiring wiring, Terminal terminal) {
+    Part part = wiring.part(terminal.part());
+    return part != null
+        && (part.type().isLine()
+            || (part.type() == PartType.TRANSFORMER && !terminal.name().startsWith("H")));
   }
 
   /** How small a change is: less is smaller. */
   private static final int TAKEN_OFF = 0;
 
-  private static final int MOVED_ON_THE_PART = 1;
-  private static final int MOVED = 2;
-  private static final int ADDED = 2;
+  private static final int ADDED = 1;
+  private static final int MOVED_ON_THE_PART = 2;
+  private static final int MOVED = 3;
+
+  /** Two calls on one wire are seldom meant. */
+  private static final int TIED = 8;
 
   private static void move(
       List<Change> changes,
       Wiring wiring,
+      MendRules rules,
       Wire wire,
       Terminal stays,
       Terminal left,
       Terminal now,
       Set<Terminal> places) {
-    int size = now.part().equals(left.part()) ? MOVED_ON_THE_PART : MOVED;
-    change(changes, wiring, wire, new Wire(stays, now), size, places);
+    Part part = wiring.part(now.part());
+    boolean slipped =
+        now.part().equals(left.part())
+            && part != null
+            && !part.type().isLine()
+            && (now.name().length() == 1) == (left.name().length() == 1);
+    int size = slipped ? MOVED_ON_THE_PART : MOVED;
+    change(changes, wiring, rules, wire, new Wire(stays, now), size, places);
   }
 
   private static void change(
       List<Change> changes,
       Wiring wiring,
+      MendRules rules,
       @Nullable Wire off,
       @Nullable Wire on,
       int size,
@@ -123,8 +274,12 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
     boolean closed =
         on != null && (on.from().name().startsWith("NC") || on.to().name().startsWith("NC"));
     // Of two that do the same, the one with contacts that nothing closes by itself.
-    int rank = 100 * loose + (near ? 0 : 10) + size + (closed ? 5 : 0);
-    changes.add(new Change(off, on, changed, rank));
+    boolean crossed = on != null && MendRules.crosses(wiring, on);
+    int round = rules.countBridged(changed);
+    int rank =
+        100 * (loose + round) + (near ? 0 : 10) + size + (closed ? 5 : 0) + (crossed ? 4 : 0);
+    rank += on != null && rules.tiesOutputs(on) ? TIED : 0;
+    changes.add(new Change(off, on, rank));
   }
 
   /** Ends that no plan leaves without a wire. */
@@ -137,28 +292,8 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
           loose++;
         }
       }
-      loose += half(wiring, part);
     }
     return loose;
-  }
-
-  /** Contacts with a wire on one side alone. */
-  private static int half(Wiring wiring, Part part) {
-    int half = 0;
-    if (part.type() == PartType.RELAY) {
-      for (int pole = 1; pole <= 4; pole++) {
-        boolean common = isWired(wiring, part.at("COM" + pole));
-        boolean other =
-            isWired(wiring, part.at("NO" + pole)) || isWired(wiring, part.at("NC" + pole));
-        half += common == other ? 0 : 1;
-      }
-    } else if (part.type() == PartType.CONTACTOR) {
-      for (int pole = 1; pole <= 3; pole++) {
-        boolean line = isWired(wiring, part.at("L" + pole));
-        half += line == isWired(wiring, part.at("T" + pole)) ? 0 : 1;
-      }
-    }
-    return half;
   }
 
   private static boolean isWired(Wiring wiring, Terminal terminal) {
@@ -167,14 +302,30 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
 
   private static boolean isLoose(Wiring wiring, Terminal terminal) {
     Part part = wiring.part(terminal.part());
-    return part != null && isWanted(part.type(), terminal.name()) && !isWired(wiring, terminal);
+    return part != null && !isWired(wiring, terminal) && isWanted(wiring, part, terminal.name());
   }
 
-  private static boolean isWanted(PartType type, String name) {
-    return switch (type) {
-      case OUTPUT, CONTACT, CAPACITOR, OVERLOAD, MOTOR_PSC, MOTOR_3PH -> true;
-      case RELAY, CONTACTOR -> name.equals("A") || name.equals("B");
-      case TRANSFORMER -> name.equals("R") || name.equals("C");
+  /** Whether something is to be wired there: of contacts, where their other side is. */
+  private static boolean isWanted(Wiring wiring, Part part, String name) {
+    String pole = name.substring(name.length() - 1);
+    return switch (part.type()) {
+      case OUTPUT, CONTACT, CAPACITOR, MOTOR_PSC, MOTOR_3PH, TRANSFORMER -> true;
+      case ADAPTER -> List.of("L1", "L2", "C", "COM").contains(name);
+      case OVERLOAD ->
+          !name.startsWith("9") || isWired(wiring, part.at(name.equals("95") ? "96" : "95"));
+      case CONTACTOR ->
+          switch (name.charAt(0)) {
+            case 'L' -> isWired(wiring, part.at("T" + pole));
+            case 'T' -> isWired(wiring, part.at("L" + pole));
+            default -> true;
+          };
+      case RELAY -> {
+        boolean thrown =
+            isWired(wiring, part.at("NO" + pole)) || isWired(wiring, part.at("NC" + pole));
+        yield name.length() == 1
+            || (name.startsWith("COM") && thrown)
+            || (name.startsWith("NO") && !thrown && isWired(wiring, part.at("COM" + pole)));
+      }
       default -> false;
     };
   }
@@ -195,6 +346,11 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
         terminals.add(one);
       }
     }
+    for (Part part : wiring.parts()) {
+      if (part.type() == PartType.JOINT && wiring.terminals(part).isEmpty()) {
+        terminals.add(part.at("1"));
+      }
+    }
     return terminals;
   }
 
@@ -205,6 +361,8 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, String sentence) imple
         off == null ? null : off.ends(),
         "on",
         on == null ? null : on.ends(),
+        "at",
+        at.stream().map(Terminal::toString).toList(),
         "sentence",
         sentence);
   }

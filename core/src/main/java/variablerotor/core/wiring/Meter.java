@@ -28,7 +28,8 @@ final class Meter {
     conductors = gathered();
     reached = joined.copy();
     for (Potentials.Load load : board.loads) {
-      if (load.from() >= 0 && load.to() >= 0) {
+      boolean lifted = load.of() == PartType.TRANSFORMER || load.of() == PartType.CAPACITOR;
+      if (!lifted && load.from() >= 0 && load.to() >= 0) {
         reached.join(load.from(), load.to());
       }
     }

@@ -25,7 +25,10 @@ import variablerotor.core.tree.Tree;
  * @param speeds leads of a motor by their names
  * @param amps full load of a motor [A]
  * @param microfarads of a capacitor, or that a motor asks for [µF]
- * @param volts of a capacitor [V]
+ * @param volts of a capacitor, or that a motor is for where that is not the highest line [V]
+ * @param primaryVolts that a transformer is for; null where that is its line's own [V]
+ * @param capacitorCommon whether a motor's second capacitor lead is its common inside, as in usual
+ *     four-lead motors (common practice)
  * @param taps which speed an adapter gives for a tap; where none is told, the usual one
  */
 public record Part(
@@ -45,6 +48,8 @@ public record Part(
     @Nullable Double amps,
     @Nullable Double microfarads,
     @Nullable Double volts,
+    @Nullable Double primaryVolts,
+    boolean capacitorCommon,
     Map<String, String> taps)
     implements Node {
   public Part {
@@ -83,7 +88,7 @@ public record Part(
       case CONTACT, CAPACITOR -> List.of("1", "2");
       case RELAY -> relay();
       case CONTACTOR -> contactor();
-      case OVERLOAD -> List.of("1", "2", "3", "4", "5", "6");
+      case OVERLOAD -> List.of("1", "2", "3", "4", "5", "6", "95", "96");
       case MOTOR_PSC -> motor();
       case MOTOR_3PH -> List.of("U", "V", "W", "G");
       case ADAPTER -> adapter();
@@ -116,7 +121,7 @@ public record Part(
   }
 
   private static List<String> adapter() {
-    List<String> names = new ArrayList<>(List.of("L1", "L2", "C"));
+    List<String> names = new ArrayList<>(List.of("L1", "L2", "C", "R"));
     names.addAll(TAPS);
     names.add("COM");
     names.addAll(OUTPUTS);
@@ -135,6 +140,30 @@ public record Part(
   /** A terminal of it. */
   public Terminal at(String name) {
     return new Terminal(id, name);
+  }
+
+  /** The same part under another name. */
+  public Part named(String other) {
+    return new Part(
+        other,
+        type,
+        va,
+        loadVa,
+        coilVa,
+        coilVolts,
+        contactAmps,
+        poles,
+        call,
+        solidState,
+        when,
+        closed,
+        speeds,
+        amps,
+        microfarads,
+        volts,
+        primaryVolts,
+        capacitorCommon,
+        taps);
   }
 
   /** With nothing told but id and type. */
@@ -244,6 +273,8 @@ public record Part(
           amps,
           microfarads,
           volts,
+          null,
+          true,
           Map.of());
     }
   }
@@ -271,6 +302,10 @@ public record Part(
     put(tree, "amps", amps);
     put(tree, "microfarads", microfarads);
     put(tree, "volts", volts);
+    put(tree, "primaryVolts", primaryVolts);
+    if (type == PartType.MOTOR_PSC && !capacitorCommon) {
+      tree.put("capacitorCommon", false);
+    }
     if (!taps.isEmpty()) {
       tree.put("speeds", new LinkedHashMap<>(taps));
     }

@@ -34,6 +34,16 @@ public enum PartType {
     };
   }
 
+  /** Between the poles of a line [V]: ANSI C84.1 nominal, from memory; none for what is no line. */
+  double lineVolts() {
+    return switch (this) {
+      case LINE_240 -> 240;
+      case LINE_120 -> 120;
+      case LINE_3PH -> 208;
+      default -> 0;
+    };
+  }
+
   /** Whether it turns. */
   public boolean isMotor() {
     return this == MOTOR_PSC || this == MOTOR_3PH;

@@ -532,7 +532,9 @@ public final class Planner {
       line(at("OL", String.valueOf(2 * phase)), at("M", leads[phase - 1]), "To the motor.");
     }
     Part output = fed("G", "FAN");
-    coil(contactor, output, "The fan's call");
+    control(output.at("O"), at("OL", "95"), "yellow", "The fan's call to the trip contact.");
+    control(at("OL", "96"), contactor.at("A"), "yellow", "From there to the contactor's coil.");
+    control(contactor.at("B"), at("TR", "C"), "blue", "The coil's other end to common.");
     call("IDLE", "OFF", List.of());
     asked.calls().forEach(id -> call(id.name(), "RUN", List.of("FAN")));
     if (asked.defrost()) {

@@ -3,7 +3,6 @@ package variablerotor.core.wiring;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import variablerotor.core.text.Numbers;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.wiring.Finding.Kind;
@@ -20,19 +19,27 @@ public record Result(boolean ok, List<Run> calls, List<Finding> findings) implem
     findings = List.copyOf(findings);
   }
 
-  /** Runs every call. */
+  /** Runs every call, and the rest after each. */
   public static Result of(Wiring wiring) {
     Board board = new Board(wiring);
-    boolean expects = !wiring.expects().isEmpty();
-    List<Run> runs =
-        wiring.calls().stream()
-            .map(call -> Simulation.run(board, call, wiring.expected(call.name()), expects))
-            .toList();
+    Calls calls = new Calls(board);
+    List<Run> runs = wiring.calls().stream().map(calls::run).toList();
     List<Finding> findings = asSuch(board, runs);
     boolean stops =
         findings.stream().anyMatch(Finding::stops)
             || runs.stream().anyMatch(run -> run.findings().stream().anyMatch(Finding::stops));
     return new Result(!stops, runs, findings);
+  }
+
+  /** Whether nothing must be stopped: no more is run than that takes to say. */
+  static boolean holds(Wiring wiring) {
+    Board board = new Board(wiring);
+    if (asSuch(board, List.of()).stream().anyMatch(Finding::stops)) {
+      return false;
+    }
+    Calls calls = new Calls(board);
+    return wiring.calls().stream()
+        .noneMatch(call -> calls.run(call).findings().stream().anyMatch(Finding::stops));
   }
 
   /** Every finding, of the wiring as such and of each call. */
@@ -42,19 +49,25 @@ public record Result(boolean ok, List<Run> calls, List<Finding> findings) implem
     return all;
   }
 
+  private static final List<Kind> TOLD_ONCE_MORE =
+      List.of(Kind.NO_CAPACITOR, Kind.OVERLOAD_MISSING, Kind.CIRCUITS_JOINED, Kind.GROUND_CARRIES);
+
   private static List<Finding> asSuch(Board board, List<Run> runs) {
     List<Finding> findings = new ArrayList<>();
     for (Part part : board.parts) {
       if (part.type().isMotor()) {
         ground(board, part, findings);
       }
+      if (part.type() == PartType.OVERLOAD) {
+        trip(board, part, findings);
+      }
       if (part.type() == PartType.MOTOR_PSC) {
         leads(board, part, findings);
-        capacitor(board, part, findings);
+        findings.addAll(new Capacitors(board, board.joined, part).findings());
       }
     }
     // What is wrong on every call alike is told once more for the whole.
-    for (Kind kind : List.of(Kind.NO_CAPACITOR, Kind.OVERLOAD_MISSING, Kind.CIRCUITS_JOINED)) {
+    for (Kind kind : TOLD_ONCE_MORE) {
       runs.stream()
           .flatMap(run -> run.findings().stream())
           .filter(one -> one.kind() == kind)
@@ -77,6 +90,22 @@ public record Result(boolean ok, List<Run> calls, List<Finding> findings) implem
             "The frame of " + motor.id() + " is not grounded: a fault inside puts line on it."));
   }
 
+  private static void trip(Board board, Part overload, List<Finding> findings) {
+    boolean used =
+        List.of("1", "2", "3", "4", "5", "6").stream()
+            .anyMatch(leg -> board.hasWire[board.at(overload, leg)]);
+    if (used && !Protection.hasTripContact(board, overload)) {
+      findings.add(
+          Finding.caution(
+              Kind.FLOATING_LEAD,
+              List.of(overload.at("95"), overload.at("96")),
+              "The trip contact 95-96 of "
+                  + overload.id()
+                  + " is in no circuit: unless this relay opens the motor's legs itself, its trip"
+                  + " stops nothing. It belongs in the contactor's coil circuit."));
+    }
+  }
+
   private static void leads(Board board, Part motor, List<Finding> findings) {
     for (String speed : motor.speeds()) {
       if (!board.hasWire[board.at(motor, speed)]) {
@@ -88,47 +117,6 @@ public record Result(boolean ok, List<Run> calls, List<Finding> findings) implem
                     + speed
                     + " hangs free, and is live while the motor runs: cap it alone."));
       }
-    }
-  }
-
-  private static void capacitor(Board board, Part motor, List<Finding> findings) {
-    int one = board.wired.of(board.at(motor, "CAP1"));
-    int other = board.wired.of(board.at(motor, "CAP2"));
-    for (Part part : board.parts) {
-      if (part.type() != PartType.CAPACITOR) {
-        continue;
-      }
-      int from = board.wired.of(board.at(part, "1"));
-      int to = board.wired.of(board.at(part, "2"));
-      boolean touches = from == one || from == other || to == one || to == other;
-      boolean across = (from == one && to == other) || (from == other && to == one);
-      if (touches
-          && !across
-          && board.hasWire[board.at(part, "1")]
-          && board.hasWire[board.at(part, "2")]) {
-        findings.add(
-            Finding.stop(
-                Kind.CAPACITOR_WRONG,
-                List.of(part.at("1"), part.at("2")),
-                part.id()
-                    + " is on a wrong lead: it belongs across the two capacitor leads of "
-                    + motor.id()
-                    + "."));
-      }
-    }
-    Double asked = motor.microfarads();
-    Double has = Simulation.microfarads(board, board.wired, motor);
-    if (asked != null && has != null && !Simulation.isRight(has, asked)) {
-      findings.add(
-          Finding.stop(
-              Kind.CAPACITOR_WRONG,
-              List.of(motor.at("CAP1"), motor.at("CAP2")),
-              motor.id()
-                  + " asks for "
-                  + Numbers.plain(asked, 1)
-                  + " µF and has "
-                  + Numbers.plain(has, 1)
-                  + " µF: it runs hot and weak."));
     }
   }
 

@@ -48,10 +48,16 @@ public record Wiring(List<Part> parts, List<Wire> wires, List<Call> calls, List<
 
   /**
    * @param on outputs that are raised and contacts that are moved, by their call
+   * @param after the call that it follows without a rest between; null where it starts from rest
    */
-  public record Call(String name, List<String> on) {
+  public record Call(String name, List<String> on, @Nullable String after) {
     public Call {
       on = List.copyOf(on);
+    }
+
+    /** From rest. */
+    public Call(String name, List<String> on) {
+      this(name, on, null);
     }
   }
 
@@ -117,7 +123,13 @@ public record Wiring(List<Part> parts, List<Wire> wires, List<Call> calls, List<
     List<Object> wired = new ArrayList<>();
     wires.forEach(one -> wired.add(one.ends()));
     List<Object> called = new ArrayList<>();
-    calls.forEach(one -> called.add(Tree.of("name", one.name(), "on", one.on())));
+    for (Call one : calls) {
+      Map<String, Object> call = Tree.of("name", one.name(), "on", one.on());
+      if (one.after() != null) {
+        call.put("after", one.after());
+      }
+      called.add(call);
+    }
     List<Object> expected = new ArrayList<>();
     expects.forEach(one -> expected.add(Tree.of("call", one.call(), "motor", one.motor())));
     Map<String, Object> tree = Tree.of("format", FORMAT, "version", VERSION, "parts", parts);

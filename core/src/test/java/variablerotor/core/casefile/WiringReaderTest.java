@@ -76,12 +76,17 @@ class WiringReaderTest {
         List.of(part + ".coilVa"),
         paths(with("parts", Tree.of("id", "Q", "type", "RELAY", "coilVa", -7.0))));
     assertEquals(
-        List.of(part + ".form"),
+        List.of(part + ".form", part + ".when"),
         paths(with("parts", Tree.of("id", "Q", "type", "CONTACT", "form", "XX"))));
+    assertEquals(
+        List.of(part + ".call"), paths(with("parts", Tree.of("id", "Q", "type", "OUTPUT"))));
     String call = "calls[" + size("calls") + "]";
     assertEquals(
-        List.of(call + ".on"),
-        paths(with("calls", Tree.of("name", "odd", "on", List.of("NOBODY")))));
+        List.of(call + ".after"),
+        paths(with("calls", Tree.of("name", "odd", "on", List.of(), "after", "never"))));
+    assertEquals(
+        List.of(call + ".after"),
+        paths(with("calls", Tree.of("name", "odd", "on", List.of(), "after", "odd"))));
     assertEquals(
         List.of(call + ".name"), paths(with("calls", Tree.of("name", "IDLE", "on", List.of()))));
     String expect = "expect[" + size("expect") + "]";

@@ -37,7 +37,7 @@ class BeforePowerTest {
         "SRC.L1 to TR.C: OL, open.",
         "K1.A to K1.B: some ohms of a winding or coil, not zero.",
         "CT.L1 to CT.T1: OL, open.",
-        "CAP.1 to CAP.2: OL, open."
+        "CAP.1 to CAP.2: some ohms of a winding or coil, not zero."
       })
   void whatAMeterMustRead(String ask) {
     assertEquals(ask, check(ask.substring(0, ask.indexOf(':'))).ask());

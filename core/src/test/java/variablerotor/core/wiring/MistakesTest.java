@@ -231,28 +231,7 @@ class MistakesTest {
     }
     Collections.shuffle(wires, random);
     List<Part> parts =
-        wiring.parts().stream()
-            .map(
-                part ->
-                    new Part(
-                        names.get(part.id()),
-                        part.type(),
-                        part.va(),
-                        part.loadVa(),
-                        part.coilVa(),
-                        part.coilVolts(),
-                        part.contactAmps(),
-                        part.poles(),
-                        part.call(),
-                        part.solidState(),
-                        part.when(),
-                        part.closed(),
-                        part.speeds(),
-                        part.amps(),
-                        part.microfarads(),
-                        part.volts(),
-                        part.taps()))
-            .toList();
+        wiring.parts().stream().map(part -> part.named(names.get(part.id()))).toList();
     Result other = Result.of(new Wiring(parts, wires, wiring.calls(), wiring.expects()));
     assertEquals(told(Result.of(wiring)), told(other));
   }
@@ -311,7 +290,7 @@ class MistakesTest {
   void aMendNeverBringsAStop(@ForAll @IntRange(max = 100_000) int seed) {
     Wiring wrong = broken(new Random(seed));
     Mend mend = Mend.of(wrong, Result.of(wrong));
-    if (mend != null) {
+    if (mend != null && mend.at().isEmpty()) {
       assertTrue(Result.of(mended(wrong, mend)).all().stream().noneMatch(Finding::stops));
     }
   }
