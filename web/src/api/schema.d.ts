@@ -1210,6 +1210,16 @@ export interface components {
             /** Format: double */
             years?: number;
         };
+        Bridge: {
+            /** Format: double */
+            days?: number;
+            /** Format: double */
+            firstCost?: number;
+            /** @enum {string} */
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            /** Format: date */
+            until?: string;
+        };
         Buy: {
             asOf: string;
             /** Format: int32 */
@@ -1252,7 +1262,7 @@ export interface components {
             openedBy: string;
             particulars: components["schemas"]["Particulars"];
             photos: components["schemas"]["PhotoView"][];
-            planDraft: components["schemas"]["DraftView"];
+            planDraft?: components["schemas"]["DraftView"];
             plateAsks: components["schemas"]["PlateAsk"][];
             practice: boolean;
             readings: components["schemas"]["ReadingView"][];
@@ -1841,6 +1851,7 @@ export interface components {
             leadDays?: number;
             /** Format: double */
             partPrice?: number;
+            parts: components["schemas"]["PartPrice"][];
             /** @enum {string} */
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
             /** Format: double */
@@ -1915,6 +1926,11 @@ export interface components {
             ratings: components["schemas"]["RatingView"][];
             title: string;
         };
+        PartPrice: {
+            /** Format: double */
+            price?: number;
+            what: string;
+        };
         PartRow: {
             /** Format: uuid */
             id: string;
@@ -1986,6 +2002,7 @@ export interface components {
             says: string;
         };
         Point: {
+            asks: boolean;
             attribute: string;
             sentence: string;
             /** @enum {string} */
@@ -2354,7 +2371,7 @@ export interface components {
             /** Format: double */
             coolingTons?: number;
             feedbackCanBeDisabled?: boolean;
-            heating?: ("GAS" | "ELECTRIC" | "HEAT_PUMP" | "HYDRONIC")[];
+            heating?: ("GAS" | "ELECTRIC" | "HEAT_PUMP" | "HYDRONIC" | "NONE")[];
             /** Format: date */
             installed?: string;
             /** @enum {string} */
@@ -2398,6 +2415,7 @@ export interface components {
             sentence: string;
         };
         WayView: {
+            bridge?: components["schemas"]["Bridge"];
             candidate?: string;
             /** Format: double */
             daysWithout?: number;
@@ -2409,8 +2427,10 @@ export interface components {
             labour?: number;
             loses: string[];
             met: components["schemas"]["Reason"][];
+            near: boolean;
             /** Format: double */
             partPrice?: number;
+            parts: components["schemas"]["PartPrice"][];
             plan: string[];
             reasons: components["schemas"]["Reason"][];
             /** @enum {string} */
@@ -2468,6 +2488,7 @@ export interface components {
             made: {
                 [key: string]: unknown;
             };
+            notPlanned: string[];
             ok: boolean;
         };
         Word: {

@@ -7,7 +7,7 @@ import AskedHere from '../call/AskedHere.vue'
 import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
 import { useKeys } from '../keys/keys'
-import { money } from '../shared/money'
+import { counted, money } from '../shared/money'
 import SupplyLine from '../stock/SupplyLine.vue'
 import ChooseForm from './ChooseForm.vue'
 import { provideChoice, sorted } from './choice'
@@ -29,10 +29,7 @@ const emit = defineEmits<{ help: [] }>()
 
 /** While figures are tried, the table stays with those of the call. */
 const ways = computed(() =>
-  sorted(
-    turned.value || !choice.value ? call.value.ways : choice.value.ways,
-    call.value.recommended,
-  ),
+  sorted(turned.value || !choice.value ? call.value.ways : choice.value.ways),
 )
 const decision = computed(() => call.value.decisions[0])
 const settled = computed(
@@ -206,7 +203,7 @@ useKeys({ help: () => emit('help') })
         >, {{ market.fanHoursPerYear }} hours a year</template
       ><template v-if="market?.airflowCfm !== undefined">, {{ market.airflowCfm }} cfm</template
       ><template v-if="market?.yearsAhead !== undefined"
-        >, {{ market.yearsAhead }} years ahead</template
+        >, {{ counted(market.yearsAhead, 'year') }} ahead</template
       >.
       <template v-if="missing.length">
         Costs over the years wait for {{ missing.map((one) => MISSING[one]).join(', ') }}.

@@ -11,7 +11,7 @@ const { call, answer } = useCall()
 
 const said = computed(() => call.value.answers)
 const last = computed(() => said.value[0])
-const ways = computed(() => sorted(call.value.ways, call.value.recommended).left)
+const ways = computed(() => sorted(call.value.ways).left)
 const open = ref(false)
 const THINKS = 'THINKS'
 const route = ref<Route | typeof THINKS | ''>('')

@@ -17,7 +17,7 @@ const emit = defineEmits<{ open: []; settle: [] }>()
       <span>{{ reason.opener?.title }}</span>
     </label>
     <button
-      v-else-if="reason.opener && !met"
+      v-else-if="reason.opener && (!met || reason.id === 'MATCH_PLATE')"
       type="button"
       class="link-button"
       @click="emit('open')"

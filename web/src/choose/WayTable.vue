@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Reason, Route, Way } from '../api/types'
 import { catalogue, routeTitle } from '../catalogue/catalogue'
-import { money } from '../shared/money'
+import { counted, money } from '../shared/money'
 import { sourceTitle } from '../stock/words'
 import WayReason from './WayReason.vue'
 
@@ -48,7 +48,7 @@ const days = (way: Way) =>
     ? undefined
     : way.daysWithout === 0
       ? 'Today'
-      : `${way.daysWithout} ${way.daysWithout === 1 ? 'day' : 'days'}`
+      : counted(way.daysWithout, 'day')
 const taxed = (way: Way) =>
   way.firstCost === undefined || way.tax === undefined ? undefined : way.firstCost + way.tax
 
@@ -105,12 +105,18 @@ const column = (way: Way) => ({ first: way === first.value, aside: way.route !==
                 cost(way.firstCost)
               }}</span>
               <span class="digits soft">{{ more(way, (one) => one.firstCost) }}</span>
-              <span v-if="way.firstCost !== undefined" class="soft">
-                {{ cost(way.partPrice) }} part + {{ cost(way.labour) }} labour<template
-                  v-if="taxed(way) !== undefined"
-                  >; {{ cost(taxed(way)) }} with tax</template
-                >
-              </span>
+              <ul v-if="way.firstCost !== undefined" class="plain list soft">
+                <li v-for="part in way.parts" :key="part.what" class="row">
+                  <span>{{ part.what }}</span>
+                  <span class="digits">{{ cost(part.price) ?? 'no price' }}</span>
+                </li>
+                <li class="row">
+                  <span>Labour</span><span class="digits">{{ cost(way.labour) }}</span>
+                </li>
+                <li v-if="taxed(way) !== undefined" class="row">
+                  <span>With tax</span><span class="digits">{{ cost(taxed(way)) }}</span>
+                </li>
+              </ul>
               <span v-if="way.sourced" class="soft">{{ sourceTitle(way.sourced) }}</span>
               <span v-else-if="way.candidate" class="soft">{{ way.candidate }}</span>
               <span v-if="way.typed?.partPrice !== undefined" class="soft">as typed</span>
@@ -139,11 +145,19 @@ const column = (way: Way) => ({ first: way === first.value, aside: way.route !==
             <td v-for="way in ways" :key="way.route" :class="column(way)">
               <span v-if="days(way)" class="digits">{{ days(way) }}</span>
               <span v-else class="soft">not said</span>
+              <span v-if="way.bridge" class="soft">
+                {{ routeTitle(way.bridge.route) }} meanwhile,
+                {{
+                  way.bridge.firstCost === undefined
+                    ? 'price not said'
+                    : `${cost(way.bridge.firstCost)} in and out`
+                }}<template v-if="way.bridge.until">, to {{ way.bridge.until }}</template>
+              </span>
             </td>
           </tr>
           <tr>
             <th scope="row">
-              {{ years === undefined ? 'Over the years' : `Over ${years} years` }}
+              {{ years === undefined ? 'Over the years' : `Over ${counted(years, 'year')}` }}
             </th>
             <td v-for="way in ways" :key="way.route" :class="column(way)">
               <template v-if="way.totalCost !== undefined">
@@ -214,6 +228,11 @@ const column = (way: Way) => ({ first: way === first.value, aside: way.route !==
 </template>
 
 <style scoped>
+.list .row {
+  justify-content: space-between;
+  gap: 10px;
+}
+
 .frame {
   overflow-x: auto;
   border: 1px solid var(--rule);

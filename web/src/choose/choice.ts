@@ -6,22 +6,16 @@ import { useCall } from '../call/call'
 
 /** Ways that this kind of motor has no use for need not be looked at. */
 const NOT_OF_THIS_KIND = ['NO_DRIVE', 'NO_LINK', 'NO_MODULE']
-const ORDER: Record<Way['state'], number> = { OPEN: 0, CONDITIONAL: 1, BLOCKED: 2 }
 
-/** The ways that can be gone, the recommended one first, and those that cannot. */
-export function sorted(ways: Way[], recommended: Route | undefined) {
+/** The ways that can be gone, in the core's one order, and those that cannot. */
+export function sorted(ways: Way[]) {
   const mine = ways.filter(
     (way) => !way.reasons.some((reason) => NOT_OF_THIS_KIND.includes(reason.id)),
   )
-  const rank = (way: Way) => (way.route === recommended ? -1 : ORDER[way.state])
-  const left = mine
-    .filter((way) => way.state !== 'BLOCKED')
-    .sort(
-      (a, b) =>
-        rank(a) - rank(b) ||
-        (a.totalCost ?? a.firstCost ?? Infinity) - (b.totalCost ?? b.firstCost ?? Infinity),
-    )
-  return { left, blocked: mine.filter((way) => way.state === 'BLOCKED') }
+  return {
+    left: mine.filter((way) => way.state !== 'BLOCKED'),
+    blocked: mine.filter((way) => way.state === 'BLOCKED'),
+  }
 }
 
 /** Motors of the shop's list that would go on this way. */

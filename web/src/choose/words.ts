@@ -1,4 +1,5 @@
 import type { Fit, ShopMotor } from '../api/types'
+import { counted } from '../shared/money'
 
 const ATTRIBUTES: Record<string, string> = {
   kind: 'Kind',
@@ -30,7 +31,7 @@ export const placeTitle = (at: string | undefined) =>
 /** How many lie where, and how long until one is there; where there is none, what is said of that. */
 export function liesTitle({ candidate, at, leadDays }: ShopMotor, none = ''): string {
   const count = candidate.onHand ? `${candidate.onHand} ` : none
-  const days = !candidate.onHand && leadDays ? `, ${leadDays} days` : ''
+  const days = !candidate.onHand && leadDays ? `, ${counted(leadDays, 'day')}` : ''
   return `${count}${placeTitle(at)}${days}`
 }
 

@@ -11,20 +11,6 @@ import WhichMotor from './WhichMotor.vue'
 const model = defineModel<Particulars>({ required: true })
 defineProps<{ refusal: Refusal | null; brief?: boolean }>()
 
-const HEATING = [
-  ['GAS', 'Gas'],
-  ['ELECTRIC', 'Electric'],
-  ['HEAT_PUMP', 'Heat pump'],
-  ['HYDRONIC', 'Hot water'],
-] as const
-
-function toggleHeat(heat: (typeof HEATING)[number][0]) {
-  const heating = model.value.unit.heating ?? []
-  model.value.unit.heating = heating.includes(heat)
-    ? heating.filter((one) => one !== heat)
-    : [...heating, heat]
-}
-
 type Symptom = Particulars['symptom']
 function toggleAlso(one: Symptom) {
   const also = model.value.also ?? []
@@ -145,21 +131,7 @@ const unitNumbers = computed(() => (catalogue.value?.unitPlate ?? []).map((one) 
       <h2 class="wide">The unit's plate</h2>
       <PlateAnswer v-for="id in unitNumbers" :key="id" v-model="model" :path="`unit.${id}`" />
       <PlateAnswer v-model="model" class="wide" path="unit.kind" />
-      <fieldset class="wide question">
-        <legend>Heat</legend>
-        <div class="options">
-          <button
-            v-for="[id, title] in HEATING"
-            :key="id"
-            type="button"
-            class="quiet-button"
-            :aria-pressed="model.unit.heating?.includes(id) ?? false"
-            @click="toggleHeat(id)"
-          >
-            {{ title }}
-          </button>
-        </div>
-      </fieldset>
+      <PlateAnswer v-model="model" class="wide" path="unit.heating" />
       <PlateAnswer
         v-for="id in UNIT_REST"
         :key="id"

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Particulars } from '../api/types'
 import OptionGroup from './OptionGroup.vue'
-import { plateField, plateValue, putPlate } from './plate'
+import { plateField, plateValue, putPlate, toggled } from './plate'
 import PlateNumber from './PlateNumber.vue'
 
 /** One thing that a plate says, told by its own kind of field. */
@@ -19,6 +19,7 @@ const id = computed(() => props.path.split('.')[1])
 const value = computed(() => plateValue(model.value, props.path))
 const number = computed(() => value.value as number | undefined)
 const word = computed(() => value.value as string | undefined)
+const several = computed(() => (value.value as string[] | undefined) ?? [])
 const flag = computed(() => value.value as boolean | undefined)
 const put = (given: unknown) => putPlate(model.value, props.path, given)
 </script>
@@ -38,6 +39,21 @@ const put = (given: unknown) => putPlate(model.value, props.path, given)
     :model-value="word"
     @update:model-value="put"
   />
+  <fieldset v-else-if="input.kind === 'several'" class="question">
+    <legend>{{ field.title }}</legend>
+    <div class="options">
+      <button
+        v-for="option in input.options"
+        :key="option.value"
+        type="button"
+        class="quiet-button"
+        :aria-pressed="several.includes(option.value)"
+        @click="put(toggled(several, option.value, input.none))"
+      >
+        {{ option.label }}
+      </button>
+    </div>
+  </fieldset>
   <OptionGroup
     v-else-if="input.kind === 'flag'"
     :title="field.title"

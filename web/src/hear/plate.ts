@@ -5,6 +5,7 @@ import type { Particulars, PlateField } from '../api/types'
 export type PlateInput =
   | { kind: 'number'; field: PlateField }
   | { kind: 'choice'; options: { value: string; label: string }[]; digits?: boolean }
+  | { kind: 'several'; options: { value: string; label: string }[]; none: string }
   | { kind: 'flag' | 'day' | 'text' }
 
 const words = (pairs: [string, string][]) => pairs.map(([value, label]) => ({ value, label }))
@@ -90,7 +91,20 @@ const OTHERS: Record<string, { title: string; input: PlateInput }> = {
       ]),
     },
   },
-  'unit.heating': { title: 'Heat', input: { kind: 'text' } },
+  'unit.heating': {
+    title: 'Heat in this unit',
+    input: {
+      kind: 'several',
+      options: words([
+        ['GAS', 'Gas'],
+        ['ELECTRIC', 'Electric'],
+        ['HEAT_PUMP', 'Heat pump'],
+        ['HYDRONIC', 'Hot water'],
+        ['NONE', 'None'],
+      ]),
+      none: 'NONE',
+    },
+  },
   'unit.role': { title: 'Role', input: { kind: 'text' } },
   'unit.installed': { title: 'Installed', input: { kind: 'day' } },
   'unit.warrantyUntil': { title: 'Warranty until', input: { kind: 'day' } },
@@ -130,6 +144,12 @@ function split(path: string): [Of, string] {
 export function plateValue(told: Particulars, path: string): unknown {
   const [of, id] = split(path)
   return (told[of] as unknown as Plate | undefined)?.[id]
+}
+
+/** Of several that may be told together one more or one less; the word for none stands alone. */
+export function toggled(told: string[], one: string, none: string): string[] {
+  if (told.includes(one)) return told.filter((it) => it !== one)
+  return one === none ? [none] : [...told.filter((it) => it !== none), one]
 }
 
 export function putPlate(told: Particulars, path: string, value: unknown) {

@@ -1,6 +1,6 @@
 import type { Lying, Moved, Part, PickLine, Quote, Sourced } from '../api/types'
 import { catalogue } from '../catalogue/catalogue'
-import { money } from '../shared/money'
+import { counted, money } from '../shared/money'
 import { ago } from '../shared/time'
 
 const kindOf = (id: string | undefined) => catalogue.value?.partKinds.find((one) => one.id === id)
@@ -46,7 +46,7 @@ export const stateTitle = (state: PickLine['state']) => STATES[state]
 export const liesWhere = (places: Lying[]) =>
   places.map((one) => `${one.count} on ${placeName(one.at, one.where)}`).join(', ')
 
-export const daysTitle = (days: number) => `${days} ${days === 1 ? 'day' : 'days'}`
+export const daysTitle = (days: number) => counted(days, 'day')
 
 /** What a supply house said longer ago may no longer be so [d]. Common practice. */
 const STALE_DAYS = 7

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useCall } from '../call/call'
+import { routeTitle } from '../catalogue/catalogue'
 import PhotoStrip from '../hear/PhotoStrip.vue'
 import { useKeys } from '../keys/keys'
 import AddCall from './AddCall.vue'
@@ -56,7 +57,11 @@ const ahead = computed(
   () => made.value && progress.value && { ...made.value.wiring, wires: progress.value.ahead },
 )
 
-const draft = computed(() => call.value.planDraft.plan as unknown as PlanDoc)
+const draft = computed(() => call.value.planDraft?.plan as unknown as PlanDoc | undefined)
+const chosen = computed(() => call.value.decisions[0]?.route)
+/** A plan stands for the way that was chosen, and for no other. */
+const wired = computed(() => call.value.planDraft !== undefined)
+const notPlanned = computed(() => (made.value?.plan ? (call.value.wired?.notPlanned ?? []) : []))
 const plan = computed(() => made.value?.plan)
 const bad = computed(() =>
   progress.value
@@ -90,10 +95,45 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
           Back to the wiring as it is
         </button>
       </p>
+      <div v-if="!draft" class="card stack">
+        <template v-if="chosen">
+          <h1>{{ routeTitle(chosen) }}: nothing to wire anew</h1>
+          <p>
+            Like goes on like: each plug and each lead goes back where it was. Photograph them, and
+            note which colour sits on which terminal, before the first one is pulled.
+          </p>
+          <p class="soft">
+            A wiring plan stands only for a conversion, a motor on loan or a drive in bypass.
+          </p>
+        </template>
+        <template v-else>
+          <h1>No way is chosen yet</h1>
+          <p>
+            What is fitted, and how it is wired, follows from the way that is chosen with the
+            customer.
+          </p>
+        </template>
+        <p class="row">
+          <router-link :to="`/calls/${call.id}/choose`">To Choose</router-link>
+          <button
+            type="button"
+            class="link-button"
+            @click="
+              () => {
+                bench.change(bare())
+                planning = false
+              }
+            "
+          >
+            Record a wiring that is there
+          </button>
+        </p>
+      </div>
       <PlanForm
+        v-else
         :draft="plan && planning ? plan : draft"
-        :why="call.planDraft.why"
-        :assumed="call.planDraft.assumed"
+        :why="call.planDraft!.why"
+        :assumed="call.planDraft!.assumed"
         @begin="
           (document, planned) => {
             bench.change(begun(document, planned))
@@ -122,6 +162,17 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
         </button>
         <button type="button" class="link-button" @click="planning = true">Plan anew</button>
       </header>
+      <p v-if="!wired && plan" class="notice failed" role="alert">
+        {{
+          chosen
+            ? `This wiring was made for a conversion. The way chosen now is "${routeTitle(chosen)}": do not wire it so.`
+            : 'No way is chosen: this wiring stands for none.'
+        }}
+      </p>
+      <p v-if="notPlanned.length" class="notice failed" role="alert">
+        Since this was planned it is known that the unit has {{ notPlanned.join(', ') }}. Nobody has
+        seen what the fan does then: plan anew before power.
+      </p>
       <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
       <p v-if="refused" class="notice" role="alert">{{ refused }}</p>
       <RunStatus

@@ -14,6 +14,7 @@ import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.route.Schools;
 
 /**
  * One call in the open format.
@@ -25,6 +26,8 @@ import variablerotor.core.motor.UnitPlate;
  * @param running how the unit is run
  * @param market what a choice costs here
  * @param candidates motors that might be fitted
+ * @param agreed reasons that are ticked with the customer, or answered by the counter
+ * @param schools the shop's habits
  * @param unknownFields fields that the format does not have; they are kept out, and told
  */
 public record CaseFile(
@@ -38,8 +41,11 @@ public record CaseFile(
     Running running,
     Market market,
     List<Candidate> candidates,
+    List<String> agreed,
+    Schools schools,
     List<String> unknownFields) {
   public CaseFile {
+    agreed = List.copyOf(agreed);
     also = List.copyOf(also);
     facts = List.copyOf(facts);
     candidates = List.copyOf(candidates);
@@ -67,6 +73,8 @@ public record CaseFile(
         Running.UNKNOWN,
         Market.UNKNOWN,
         List.of(),
+        List.of(),
+        Schools.USUAL,
         unknownFields);
   }
 

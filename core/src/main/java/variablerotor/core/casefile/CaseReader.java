@@ -2,11 +2,14 @@ package variablerotor.core.casefile;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.choice.Market;
+import variablerotor.core.choice.PartPrice;
 import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactParser;
@@ -19,7 +22,10 @@ import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.PlateField;
 import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.route.Habit;
 import variablerotor.core.route.Route;
+import variablerotor.core.route.School;
+import variablerotor.core.route.Schools;
 import variablerotor.core.signal.LineVoltage;
 import variablerotor.core.stock.Place;
 import variablerotor.core.winding.Connection;
@@ -57,12 +63,27 @@ public final class CaseReader {
     Running running = running(root.object("running"));
     Market market = market(root.object("market"));
     List<Candidate> candidates = candidates(root);
+    offersOf(market, candidates);
+    List<String> agreed = agreed(root);
+    Schools schools = schools(root.object("habits"));
     unknown.addAll(root.unknown());
     if (symptom == null || !faults.isEmpty()) {
       throw new InputFaults(faults);
     }
     return new CaseFile(
-        title, unit, motor, symptom, also, facts, today, running, market, candidates, unknown);
+        title,
+        unit,
+        motor,
+        symptom,
+        also,
+        facts,
+        today,
+        running,
+        market,
+        candidates,
+        agreed,
+        schools,
+        unknown);
   }
 
   private static <E extends Enum<E>> @Nullable E required(
@@ -84,7 +105,7 @@ public final class CaseReader {
             .kind(unit.word("kind", UnitPlate.Kind.values()))
             .role(unit.word("role", UnitPlate.Role.values()))
             .coolingTons(number(unit, PlateField.UNIT, "coolingTons"))
-            .heating(unit.words("heating", UnitPlate.Heating.values()))
+            .heating(heating(unit))
             .installed(unit.date("installed"))
             .warrantyUntil(unit.date("warrantyUntil"))
             .otherHeatOrCooling(unit.flag("otherHeatOrCooling"))
@@ -93,6 +114,16 @@ public final class CaseReader {
             .build();
     unknown.addAll(unit.unknown());
     return plate;
+  }
+
+  /** A list with nothing in it says that there is none. */
+  private static List<UnitPlate.Heating> heating(Branch unit) {
+    List<UnitPlate.Heating> told = unit.words("heating", UnitPlate.Heating.values());
+    if (told.contains(UnitPlate.Heating.NONE) && told.size() > 1) {
+      unit.fault("heating", "found NONE beside another; allowed is NONE alone, or kinds of heat");
+    }
+    boolean none = unit.has("heating") && unit.list("heating").isEmpty();
+    return none ? List.of(UnitPlate.Heating.NONE) : told;
   }
 
   private MotorPlate motor(Branch root) {
@@ -214,6 +245,53 @@ public final class CaseReader {
     return read;
   }
 
+  /** An offer for a motor that is not listed is a slip of the pen. */
+  private void offersOf(Market market, List<Candidate> candidates) {
+    List<String> ids = candidates.stream().map(Candidate::id).toList();
+    for (int i = 0; i < market.offers().size(); i++) {
+      String candidate = market.offers().get(i).candidate();
+      if (candidate != null && !ids.contains(candidate)) {
+        faults.add(
+            new InputFault(
+                "market.offers[" + i + "].candidate",
+                "found "
+                    + FactParser.describe(candidate)
+                    + "; allowed is the id of one of candidates"
+                    + (ids.isEmpty() ? ", and none is listed" : ": " + String.join(", ", ids))));
+      }
+    }
+  }
+
+  /** Longest list of what was agreed. */
+  private static final int MOST_AGREED = 100;
+
+  private static List<String> agreed(Branch root) {
+    List<?> list = root.list("agreed");
+    if (list.size() > MOST_AGREED) {
+      root.fault("agreed", "found " + list.size() + "; allowed are at most " + MOST_AGREED);
+      return List.of();
+    }
+    return root.names(
+        "agreed",
+        name -> !name.isEmpty() && name.length() <= MOST_AGREED,
+        "ids of reasons, each once");
+  }
+
+  /** A shop's habits: years as a number, every other by the school that it answers. */
+  private Schools schools(Branch habits) {
+    List<Habit> set = new ArrayList<>();
+    for (School school : School.values()) {
+      Habit habit = habits.word(Schools.nameOf(school), school.habits().toArray(new Habit[0]));
+      if (habit != null) {
+        set.add(habit);
+      }
+    }
+    Double years = habits.number("moduleAloneYears", 0, 100);
+    unknown.addAll(habits.unknown());
+    Schools schools = Schools.of(set);
+    return years == null ? schools : schools.withModuleAloneYears(years);
+  }
+
   private Market.Offer offer(Branch one) {
     Route route = required(one, "route", Route.values());
     Market.Offer offer =
@@ -224,13 +302,32 @@ public final class CaseReader {
             one.number("leadDays", 0, 3650),
             one.number("labourHours", 0, 1000),
             one.number("warrantyMonths", 0, 1200),
-            one.number("wattsPerThousandCfm", 0, 10_000));
+            one.number("wattsPerThousandCfm", 0, 10_000),
+            parts(one));
     unknown.addAll(one.unknown());
     return offer;
   }
 
+  private List<PartPrice> parts(Branch offer) {
+    List<PartPrice> parts = new ArrayList<>();
+    List<?> list = offer.list("parts");
+    for (int i = 0; i < list.size(); i++) {
+      Branch one = Branch.entry(list.get(i), offer.path("parts[" + i + "]"), faults);
+      if (one != null) {
+        String what = one.text("what", 200);
+        if (what == null) {
+          one.fault("what", "found nothing; required is a text");
+        }
+        parts.add(new PartPrice(what == null ? "" : what, one.number("price", 0, MOST_MONEY)));
+        unknown.addAll(one.unknown());
+      }
+    }
+    return parts;
+  }
+
   private List<Candidate> candidates(Branch root) {
     List<Candidate> candidates = new ArrayList<>();
+    Set<String> ids = new HashSet<>();
     List<?> list = root.list("candidates");
     if (list.size() > MOST_FACTS) {
       root.fault("candidates", "found " + list.size() + "; allowed are at most " + MOST_FACTS);
@@ -239,7 +336,13 @@ public final class CaseReader {
     for (int i = 0; i < list.size(); i++) {
       Branch one = Branch.entry(list.get(i), "candidates[" + i + "]", faults);
       if (one != null) {
-        candidates.add(candidate(one));
+        Candidate read = candidate(one);
+        if (!read.id().isEmpty() && !ids.add(read.id())) {
+          one.fault(
+              "id",
+              "found " + FactParser.describe(read.id()) + " twice; allowed is one motor an id");
+        }
+        candidates.add(read);
         unknown.addAll(one.unknown());
       }
     }

@@ -3,15 +3,20 @@ package variablerotor.core.choice;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Situation;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.diagnosis.Action;
 import variablerotor.core.diagnosis.Diagnosis;
+import variablerotor.core.diagnosis.Remedy;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.Facts;
 import variablerotor.core.match.Candidate;
 import variablerotor.core.match.Match;
 import variablerotor.core.match.Matching;
@@ -20,6 +25,7 @@ import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
 import variablerotor.core.route.Way;
 import variablerotor.core.route.Ways;
+import variablerotor.core.text.Words;
 
 /**
  * What a choice stands on whatever it costs: the ways as they are open, and which motors fit.
@@ -28,6 +34,8 @@ import variablerotor.core.route.Ways;
  * @param judged of every candidate as it would be fitted, by its id
  * @param settled whether it is known what is to be done
  * @param action that the remedy names; null while there is none
+ * @param also what must be mended besides
+ * @param runs whether the fan still moves air, so that nobody waits without
  * @param lineVolts as measured [V]; null where it was not
  */
 public record Basis(
@@ -38,17 +46,20 @@ public record Basis(
     Map<String, Match> judged,
     boolean settled,
     @Nullable Action action,
+    List<Action> also,
+    boolean runs,
     @Nullable Double lineVolts) {
   public Basis {
     ways = List.copyOf(ways);
     candidates = List.copyOf(candidates);
     matches = List.copyOf(matches);
+    also = List.copyOf(also);
     judged = Collections.unmodifiableMap(new LinkedHashMap<>(judged));
   }
 
   static Basis of(
       Circumstances all, Situation situation, Diagnosis diagnosis, List<Candidate> candidates) {
-    Double line = situation.facts().number(FactType.LINE_VOLTS);
+    Double line = line(situation.facts());
     List<Match> matches = new ArrayList<>();
     Map<String, Match> judged = new LinkedHashMap<>();
     for (Candidate candidate : candidates) {
@@ -57,26 +68,97 @@ public record Basis(
           candidate.id(), Matching.fitted(all.unit(), all.motor(), all.running(), line, candidate));
     }
     matches.sort(Comparator.comparing(Match::state));
-    boolean fits = matches.stream().anyMatch(one -> one.state() != Match.State.NO);
     List<Way> ways =
         Ways.of(all, situation.facts(), diagnosis).stream()
-            .map(way -> fits && way.route() == Route.EQUIVALENT_MOTOR ? way.with(MATCHED) : way)
+            .map(way -> matched(way, candidates, judged))
             .toList();
+    // A motor that fits by its plate fits nobody while its way is shut.
+    List<Match> shown =
+        matches.stream().map(one -> shut(one, Route.EQUIVALENT_MOTOR, ways)).toList();
+    Remedy remedy = diagnosis.verdict().remedy();
     return new Basis(
         all,
         ways,
         candidates,
-        matches,
+        shown,
         judged,
-        diagnosis.verdict().remedy().stands()
-            || diagnosis.verdict().state() == VerdictState.DECIDED,
-        diagnosis.verdict().remedy().action(),
+        remedy.stands() || diagnosis.verdict().state() == VerdictState.DECIDED,
+        remedy.action(),
+        remedy.also(),
+        STILL_RUNS.contains(situation.symptom()),
         line);
   }
 
-  /** What a motor that fits has met. */
-  private static final List<String> MATCHED =
-      List.of("MATCH_PLATE", "KIND_DIFFERS", "SPEED_SIGNAL");
+  /** Complaints with which air still moves. */
+  private static final Set<Symptom> STILL_RUNS =
+      EnumSet.of(
+          Symptom.RUNS_ALWAYS,
+          Symptom.NO_SPEED_CHANGE,
+          Symptom.LOW_AIRFLOW,
+          Symptom.NOISE,
+          Symptom.CODE_BUT_RUNS);
+
+  /** The line as it was measured, of three phases their mean [V]; null where it was not. */
+  private static @Nullable Double line(Facts facts) {
+    Double one = facts.number(FactType.LINE_VOLTS);
+    Double ab = facts.number(FactType.LINE_VOLTS_AB);
+    Double bc = facts.number(FactType.LINE_VOLTS_BC);
+    Double ca = facts.number(FactType.LINE_VOLTS_CA);
+    return one != null || ab == null || bc == null || ca == null
+        ? one
+        : (Double) ((ab + bc + ca) / 3);
+  }
+
+  /** What motors that fit have met, and what they still ask for. */
+  private static Way matched(Way way, List<Candidate> candidates, Map<String, Match> judged) {
+    boolean fixed = way.route() == Route.FIXED_SPEED;
+    if (!fixed && way.route() != Route.EQUIVALENT_MOTOR) {
+      return way;
+    }
+    List<Match> goes =
+        candidates.stream()
+            .filter(one -> one.runsAtOneSpeed() == fixed)
+            .map(one -> judged.get(one.id()))
+            .filter(one -> one != null && one.state() != Match.State.NO)
+            .toList();
+    boolean listed = candidates.stream().anyMatch(one -> one.runsAtOneSpeed() == fixed);
+    boolean read = goes.stream().anyMatch(Match::tellsEnough);
+    List<String> met = new ArrayList<>();
+    if (!goes.isEmpty()) {
+      met.add("KIND_DIFFERS");
+    }
+    if (read) {
+      met.add("MATCH_PLATE");
+    }
+    if (!fixed && goes.stream().anyMatch(one -> one.tellsEnough() && one.isOk("feedback"))) {
+      met.addAll(List.of("SPEED_SIGNAL", "ASK_SPEED_SIGNAL", "ASK_PROOF_OFF", "SPEED_PROOF_OFF"));
+    }
+    Way left = way.with(met);
+    if (read) {
+      Match best = goes.stream().filter(Match::tellsEnough).findFirst().orElseThrow();
+      left = left.met("MATCH_PLATE", said(best));
+    }
+    return fixed && listed && goes.isEmpty()
+        ? left.asking(
+            "MATCH_FIXED",
+            "No fixed-speed motor of the list fits this unit: find one by volts, horsepower, speed,"
+                + " shaft and mount.")
+        : left;
+  }
+
+  /** What was matched, and what is still to be read: no tick stands for what nobody looked at. */
+  private static String said(Match match) {
+    List<String> matched =
+        match.points().stream()
+            .filter(one -> !one.asks())
+            .map(one -> Words.attribute(one.attribute()))
+            .toList();
+    List<String> open = match.open().stream().map(Words::attribute).toList();
+    return "Matched: "
+        + Words.and(matched)
+        + "."
+        + (open.isEmpty() ? "" : " Still to be read: " + Words.and(open) + ".");
+  }
 
   /**
    * A motor of the list judged as it would be fitted: a fixed-speed one by all but its kind.
@@ -88,13 +170,25 @@ public record Basis(
     if (match == null) {
       throw new IllegalArgumentException("no candidate " + candidate.id());
     }
-    return match;
+    Route route = candidate.runsAtOneSpeed() ? Route.FIXED_SPEED : Route.EQUIVALENT_MOTOR;
+    return shut(match, route, ways);
+  }
+
+  private static Match shut(Match match, Route route, List<Way> ways) {
+    return ways.stream()
+        .filter(way -> way.route() == route && way.state() == RouteState.BLOCKED)
+        .findFirst()
+        .map(way -> match.shut(way.reasons().get(0).sentence()))
+        .orElse(match);
   }
 
   /** Whether a motor goes on this way. */
   public boolean goes(Route route, Candidate candidate) {
     boolean wantsFixed = route == Route.FIXED_SPEED || route == Route.LOANER;
-    return wantsFixed == candidate.runsAtOneSpeed() && match(candidate).state() != Match.State.NO;
+    Match match = judged.get(candidate.id());
+    return wantsFixed == candidate.runsAtOneSpeed()
+        && match != null
+        && match.state() != Match.State.NO;
   }
 
   /** A motor that was listed; null where none has this id. */

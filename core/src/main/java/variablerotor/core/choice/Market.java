@@ -39,6 +39,7 @@ public record Market(
    *
    * @param candidate id of the motor that it is for; null where it is for none of those listed
    * @param wattsPerThousandCfm power for a thousand cubic feet a minute [W]
+   * @param parts what else is on this job's list, such as relays and a capacitor
    */
   public record Offer(
       Route route,
@@ -47,8 +48,46 @@ public record Market(
       @Nullable Double leadDays,
       @Nullable Double labourHours,
       @Nullable Double warrantyMonths,
-      @Nullable Double wattsPerThousandCfm)
+      @Nullable Double wattsPerThousandCfm,
+      List<PartPrice> parts)
       implements Node {
+    public Offer {
+      parts = List.copyOf(parts);
+    }
+
+    /** Of one part, and nothing else on the list. */
+    public Offer(
+        Route route,
+        @Nullable String candidate,
+        @Nullable Double partPrice,
+        @Nullable Double leadDays,
+        @Nullable Double labourHours,
+        @Nullable Double warrantyMonths,
+        @Nullable Double wattsPerThousandCfm) {
+      this(
+          route,
+          candidate,
+          partPrice,
+          leadDays,
+          labourHours,
+          warrantyMonths,
+          wattsPerThousandCfm,
+          List.of());
+    }
+
+    /** The same with these on the list besides. */
+    public Offer besides(List<PartPrice> more) {
+      return new Offer(
+          route,
+          candidate,
+          partPrice,
+          leadDays,
+          labourHours,
+          warrantyMonths,
+          wattsPerThousandCfm,
+          more);
+    }
+
     /** The same at this price and with these hours, where they are told. */
     Offer with(@Nullable Double price, @Nullable Double hours) {
       return new Offer(
@@ -58,14 +97,16 @@ public record Market(
           leadDays,
           hours == null ? labourHours : hours,
           warrantyMonths,
-          wattsPerThousandCfm);
+          wattsPerThousandCfm,
+          parts);
     }
 
     /** The same, with this power where none is told [W for 1,000 ft³/min]. */
     public Offer orWatts(@Nullable Double watts) {
       return wattsPerThousandCfm != null
           ? this
-          : new Offer(route, candidate, partPrice, leadDays, labourHours, warrantyMonths, watts);
+          : new Offer(
+              route, candidate, partPrice, leadDays, labourHours, warrantyMonths, watts, parts);
     }
 
     @Override
@@ -77,7 +118,8 @@ public record Market(
           "leadDays", leadDays,
           "labourHours", labourHours,
           "warrantyMonths", warrantyMonths,
-          "wattsPerThousandCfm", wattsPerThousandCfm);
+          "wattsPerThousandCfm", wattsPerThousandCfm,
+          "parts", parts);
     }
   }
 
@@ -101,14 +143,19 @@ public record Market(
     return offers;
   }
 
+  /** With these offers in the place of its own. */
+  public Market with(List<Offer> others) {
+    return new Market(
+        currency, labourPerHour, energyPerKwh, fanHoursPerYear, airflowCfm, yearsAhead, others);
+  }
+
   /** With the prices of this motor alone, and those that are of none. */
   public Market onlyFor(String candidate) {
     List<Offer> left =
         offers.stream()
             .filter(one -> one.candidate() == null || one.candidate().equals(candidate))
             .toList();
-    return new Market(
-        currency, labourPerHour, energyPerKwh, fanHoursPerYear, airflowCfm, yearsAhead, left);
+    return with(left);
   }
 
   @Override

@@ -3,6 +3,7 @@ package variablerotor.core.choice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Situation;
 import variablerotor.core.diagnosis.Diagnosis;
@@ -13,7 +14,8 @@ import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
 /**
- * Every way with its costs, the one to go, when two cost the same, and the motors that would fit.
+ * Every way with its costs in the order of ranking, the one to go, when two cost the same, and the
+ * motors that would fit.
  *
  * @param conversion null where the fixed-speed way is blocked
  */
@@ -55,16 +57,17 @@ public record Options(
 
   /** On the same basis, at other prices. */
   public static Options of(Basis basis, Market market) {
-    List<RouteCost> routes = routes(basis, market);
+    Ranking ranking = ranking(basis, market);
+    List<RouteCost> routes = ranking.order();
     return new Options(
         basis,
         market,
         routes,
-        Ranking.of(routes, basis, market),
+        ranking,
         breakEven(routes),
         basis.isBlocked(Route.FIXED_SPEED)
             ? null
-            : Conversion.of(basis.all(), fixedSpeed(basis), basis.lineVolts()));
+            : Conversion.of(basis.all(), fixedSpeed(routes, basis), basis.lineVolts()));
   }
 
   /** The way to go; null until it is settled what is to be done, or where none is open. */
@@ -84,19 +87,32 @@ public record Options(
 
   /** Which way would come first on this basis at these prices. */
   static @Nullable Route first(Basis basis, Market market) {
-    return Ranking.of(routes(basis, market), basis, market).first();
+    return ranking(basis, market).first();
   }
 
-  private static List<RouteCost> routes(Basis basis, Market market) {
-    return basis.ways().stream().map(way -> RouteCost.of(way, market, basis)).toList();
+  private static Ranking ranking(Basis basis, Market market) {
+    return Ranking.of(
+        basis.ways().stream().map(way -> RouteCost.each(way, market, basis)).toList(),
+        basis,
+        market);
   }
 
-  private static @Nullable Candidate fixedSpeed(Basis basis) {
-    return basis.candidates().stream()
-        .filter(Candidate::runsAtOneSpeed)
-        .filter(one -> basis.goes(Route.FIXED_SPEED, one))
-        .findFirst()
-        .orElse(null);
+  /** The motor that the conversion's price is of; where it is of none, the first that goes. */
+  private static @Nullable Candidate fixedSpeed(List<RouteCost> routes, Basis basis) {
+    Candidate priced =
+        routes.stream()
+            .filter(one -> one.way().route() == Route.FIXED_SPEED)
+            .map(one -> Optional.ofNullable(basis.candidate(one.candidate())))
+            .findFirst()
+            .flatMap(one -> one)
+            .orElse(null);
+    return priced != null
+        ? priced
+        : basis.candidates().stream()
+            .filter(Candidate::runsAtOneSpeed)
+            .filter(one -> basis.goes(Route.FIXED_SPEED, one))
+            .findFirst()
+            .orElse(null);
   }
 
   private static List<BreakEven> breakEven(List<RouteCost> routes) {

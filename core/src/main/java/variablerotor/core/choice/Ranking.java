@@ -2,83 +2,208 @@ package variablerotor.core.choice;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.diagnosis.Action;
 import variablerotor.core.route.Habit;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
 import variablerotor.core.text.Numbers;
+import variablerotor.core.text.Words;
 
 /**
- * Which way comes first, and why. Open before conditional; where the building has no other heat or
- * cooling and nothing can be lent, what is there by tomorrow before what is not; then by the shop's
- * habit, usually the least cost over the years left (at first, where the years are not known); then
- * what the remedy itself names, and what keeps most. A loan is no way to stay. In warranty all but
- * the maker's part is blocked before this is asked.
+ * Which way comes first, and why; and in which order they stand. What is open, or waits for no more
+ * than ticks and one question, before what waits for more, and blocked ways last; where the
+ * building has no other heat or cooling and the fan stands, what is there by tomorrow before what
+ * nothing can bridge, and what is bridged with the price of the loan; then by the shop's habit,
+ * usually the least cost over the years left (at first, where the years are not known); then what
+ * the remedy itself names, and what keeps most. A loan and a bypass are no ways to stay.
  *
- * @param first null until it is settled what is to be done, or where no way is open
+ * @param order every way, the first first
+ * @param first null until it is settled what is to be done, or where no way may come first
  * @param why in one sentence; null where none is first
  * @param loan what to lend meanwhile; null where nothing need be
  */
-public record Ranking(@Nullable Route first, @Nullable String why, @Nullable String loan) {
-  private static final Ranking NONE = new Ranking(null, null, null);
+public record Ranking(
+    List<RouteCost> order, @Nullable Route first, @Nullable String why, @Nullable String loan) {
+  public Ranking {
+    order = List.copyOf(order);
+  }
 
-  /** Longer than this without heat or cooling is not borne [d]. Judgement. */
-  private static final double TOMORROW = 1;
+  /**
+   * @param offers of each way all that it may cost
+   */
+  static Ranking of(List<List<RouteCost>> offers, Basis basis, Market market) {
+    return new Order(offers, basis, market).ranking();
+  }
 
-  static Ranking of(List<RouteCost> routes, Basis basis, Market market) {
-    if (!basis.settled()) {
-      return NONE;
+  /** The ways at the prices of one market, put in order. */
+  private static final class Order {
+    private final Basis basis;
+    private final Market market;
+    private final List<List<RouteCost>> offers;
+
+    /** Whether costs over the years are known of all that have a price. */
+    private final boolean years;
+
+    /** Nobody can wait long. */
+    private final boolean alone;
+
+    private final boolean like;
+
+    Order(List<List<RouteCost>> offers, Basis basis, Market market) {
+      this.offers = offers;
+      this.basis = basis;
+      this.market = market;
+      years =
+          !basis.all().schools().have(Habit.LEAST_AT_FIRST)
+              && offers.stream()
+                  .flatMap(List::stream)
+                  .filter(one -> one.way().state() != RouteState.BLOCKED)
+                  .filter(one -> !one.way().route().isForDays())
+                  .filter(one -> one.firstCost() != null)
+                  .allMatch(one -> one.totalCost() != null);
+      alone = Boolean.FALSE.equals(basis.all().unit().otherHeatOrCooling()) && !basis.runs();
+      like = basis.all().schools().have(Habit.LIKE_FOR_LIKE);
     }
-    List<RouteCost> left =
-        routes.stream()
-            .filter(one -> one.way().state() != RouteState.BLOCKED)
-            .filter(one -> one.way().route() != Route.LOANER)
-            .toList();
-    boolean years =
-        !basis.all().schools().have(Habit.LEAST_AT_FIRST)
-            && left.stream()
-                .filter(one -> one.firstCost() != null)
-                .allMatch(one -> one.totalCost() != null);
-    boolean alone = Boolean.FALSE.equals(basis.all().unit().otherHeatOrCooling());
-    boolean lends = !basis.isBlocked(Route.LOANER);
-    boolean like = basis.all().schools().have(Habit.LIKE_FOR_LIKE);
-    List<RouteCost> order =
-        left.stream()
-            .sorted(
-                Comparator.comparing((RouteCost one) -> one.way().state())
-                    .thenComparing(one -> alone && !lends && isAwaited(one))
-                    .thenComparing(one -> like && !isLike(one.way().route()))
-                    .thenComparing(one -> one.firstCost() == null)
-                    .thenComparingDouble(one -> cost(one, years))
-                    .thenComparing(one -> !isOf(one.way().route(), basis.action()))
-                    .thenComparing(one -> !one.way().route().keepsVariableSpeed()))
-            .toList();
-    if (order.isEmpty()) {
-      return NONE;
+
+    Ranking ranking() {
+      Comparator<RouteCost> comparator = comparator();
+      List<RouteCost> order =
+          offers.stream()
+              .map(each -> each.stream().min(comparator).orElseThrow())
+              .sorted(comparator)
+              .toList();
+      List<RouteCost> left =
+          order.stream()
+              .filter(one -> one.way().state() != RouteState.BLOCKED)
+              .filter(one -> !one.way().route().isForDays())
+              .toList();
+      if (!basis.settled() || left.isEmpty()) {
+        return new Ranking(order, null, null, null);
+      }
+      RouteCost first = left.get(0);
+      return new Ranking(order, first.way().route(), why(first, left), loan(first));
     }
-    RouteCost first = order.get(0);
-    return new Ranking(
-        first.way().route(),
-        why(first, order, basis, years ? market.yearsAhead() : null, alone && !lends, like),
-        alone && lends && isAwaited(first)
-            ? "No other heat or cooling: lend a motor for the "
-                + Numbers.plain(orZero(first.daysWithout()))
-                + " days."
-            : null);
-  }
 
-  private static boolean isAwaited(RouteCost one) {
-    return one.daysWithout() != null && one.daysWithout() > TOMORROW;
-  }
+    private Comparator<RouteCost> comparator() {
+      return Comparator.comparingInt(Order::group)
+          .thenComparing(one -> one.way().route().isForDays())
+          .thenComparing(one -> alone && one.isAwaited() && one.bridge() == null)
+          .thenComparing(one -> like && !isLike(one.way().route()))
+          .thenComparing(one -> one.firstCost() == null)
+          .thenComparingDouble(this::cost)
+          .thenComparing(one -> !isOf(one.way().route(), basis.action()))
+          .thenComparing(one -> !one.way().route().keepsVariableSpeed());
+    }
 
-  private static double orZero(@Nullable Double value) {
-    return value == null ? 0 : value;
-  }
+    private static int group(RouteCost one) {
+      return one.way().state() == RouteState.BLOCKED ? 2 : one.way().isNear() ? 0 : 1;
+    }
 
-  private static double cost(RouteCost one, boolean years) {
-    Double cost = years ? one.totalCost() : one.firstCost();
-    return cost == null ? Double.POSITIVE_INFINITY : cost;
+    /** With what goes in meanwhile, where nobody can wait: its price, or at least its labour. */
+    private double cost(RouteCost one) {
+      Double cost = years ? one.totalCost() : one.firstCost();
+      if (cost == null) {
+        return Double.POSITIVE_INFINITY;
+      }
+      if (!alone || !one.isAwaited() || one.bridge() == null) {
+        return cost;
+      }
+      Double known = one.bridge().firstCost();
+      Double rate = market.labourPerHour();
+      return cost
+          + (known != null ? known : rate == null ? 0 : one.bridge().route().usualHours() * rate);
+    }
+
+    private @Nullable String loan(RouteCost first) {
+      Bridge bridge = first.bridge();
+      if (!alone || bridge == null) {
+        return null;
+      }
+      Double days = bridge.days();
+      return "No other heat or cooling: "
+          + (bridge.route() == Route.LOANER ? "lend a motor" : "run it in bypass")
+          + (days == null
+              ? " until the part is there; ask when that is"
+              : " for the " + Words.count((long) Math.ceil(days), "day"))
+          + (bridge.firstCost() == null ? "" : ", " + whole(bridge.firstCost()) + " in and out")
+          + (bridge.until() == null ? "." : ", to " + bridge.until() + ".");
+    }
+
+    private String why(RouteCost first, List<RouteCost> left) {
+      Route route = first.way().route();
+      if (basis.all().inWarranty() && (isLike(route) || route == Route.BOARD_AND_MOTOR)) {
+        return once(
+            first,
+            "in warranty the maker's part costs nothing, and any other loses the" + " claim.");
+      }
+      if (left.size() == 1) {
+        return once(first, "no other way is left.");
+      }
+      RouteCost next = left.get(1);
+      if (group(first) < group(next)) {
+        return once(
+            first,
+            first.way().state() == RouteState.OPEN
+                ? "it is open; every other way still waits for something."
+                : "every other way waits for more.");
+      }
+      if (group(first) == 1) {
+        return "No way is open yet: each waits for something."
+            + (first.firstCost() == null ? "" : " Of those, this one costs least so far.");
+      }
+      if (like && isLike(route) && !isLike(next.way().route())) {
+        return once(first, "it is the maker's own part, which this shop puts first.");
+      }
+      if (alone && !first.isAwaited() && next.daysWithout() != null && next.isAwaited()) {
+        boolean cheaper = cost(next) < cost(first);
+        if (next.bridge() == null || cheaper) {
+          return once(
+              first, "it is there by tomorrow, and the building has no other heat or cooling.");
+        }
+      }
+      if (first.firstCost() == null) {
+        return once(first, "it is what the fault asks for; no price is known yet.");
+      }
+      if (next.firstCost() == null) {
+        return once(first, "of the ways that are left, only it has a price yet.");
+      }
+      return once(first, costs(first, left));
+    }
+
+    /** "Least" only where nothing that is shown costs less. */
+    private String costs(RouteCost first, List<RouteCost> left) {
+      RouteCost next = left.get(1);
+      String than = "\"" + next.way().route().title() + "\"";
+      double less = cost(next) - cost(first);
+      if (less < 0.5) {
+        return "it costs no more than " + than + " and keeps more.";
+      }
+      boolean least =
+          left.stream()
+              .filter(one -> one.firstCost() != null)
+              .allMatch(one -> cost(one) >= cost(first) - 0.5);
+      boolean loan = alone && next.isAwaited() && next.bridge() != null && first.bridge() == null;
+      Double ahead = market.yearsAhead();
+      String over =
+          !years || ahead == null
+              ? "at first"
+              : "over " + Numbers.plain(ahead) + (ahead == 1 ? " year" : " years");
+      String says = least ? "it costs least" : "it costs less";
+      return (over.equals("at first") ? says + " " + over : over + " " + says)
+          + ": "
+          + whole(less)
+          + " less than "
+          + than
+          + (loan ? " with the loan meanwhile." : ".");
+    }
+
+    private static String once(RouteCost first, String rest) {
+      List<String> waits = first.way().waitsFor();
+      String whole = (waits.isEmpty() ? "" : "once " + Words.and(waits) + ": ") + rest;
+      return whole.substring(0, 1).toUpperCase(Locale.ROOT) + whole.substring(1);
+    }
   }
 
   private static boolean isLike(Route route) {
@@ -97,64 +222,7 @@ public record Ranking(@Nullable Route first, @Nullable String why, @Nullable Str
     };
   }
 
-  private static String why(
-      RouteCost first,
-      List<RouteCost> order,
-      Basis basis,
-      @Nullable Double years,
-      boolean quick,
-      boolean like) {
-    Route route = first.way().route();
-    if (basis.all().inWarranty() && isLike(route)) {
-      return "In warranty: the maker's part costs nothing, and any other loses the claim.";
-    }
-    if (order.size() == 1) {
-      return "No other way is left.";
-    }
-    RouteCost next = order.get(1);
-    boolean open = first.way().state() == RouteState.OPEN;
-    if (open && next.way().state() != RouteState.OPEN) {
-      return "It is open; every other way still waits for something.";
-    }
-    String state = open ? "" : "No way is open yet; of those that wait for something, ";
-    if (quick && !isAwaited(first) && isAwaited(next)) {
-      return sentence(
-          state, "it is there by tomorrow, and the building has no other heat or" + " cooling.");
-    }
-    if (like && isLike(route) && !isLike(next.way().route())) {
-      return sentence(state, "it is the maker's own part, which this shop puts first.");
-    }
-    if (first.firstCost() == null) {
-      return sentence(state, "it is what the fault asks for; no price is known yet.");
-    }
-    if (next.firstCost() == null) {
-      return sentence(state, "of those " + (open ? "open" : "left") + ", only it has a price yet.");
-    }
-    String than = next.way().route().title();
-    double less = cost(next, years != null) - cost(first, years != null);
-    if (less < 0.5) {
-      return sentence(state, "it costs no more than \"" + than + "\" and keeps more.");
-    }
-    return sentence(
-        state,
-        years == null
-            ? "it costs least at first: " + whole(less) + " less than \"" + than + "\"."
-            : "over "
-                + Numbers.plain(years)
-                + (years == 1 ? " year" : " years")
-                + " it costs least: "
-                + whole(less)
-                + " less than \""
-                + than
-                + "\".");
-  }
-
   private static String whole(double money) {
     return Numbers.plain(Math.rint(money));
-  }
-
-  private static String sentence(String before, String rest) {
-    String whole = before + rest;
-    return whole.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + whole.substring(1);
   }
 }

@@ -86,11 +86,27 @@ final class WhatToDo {
     }
     also.addAll(judgement.also());
     evidence.found().forEach(found -> also.add(found.action()));
+    addSilentBoard(action, also);
     also.remove(action);
     if (action == Action.REPLACE_MOTOR) {
       also.remove(Action.REPLACE_MODULE);
     }
     return settled(action, also);
+  }
+
+  /** Both ends broken: what is proved not to ask is mended with the motor, too. */
+  private void addSilentBoard(Action action, Set<Action> also) {
+    boolean named =
+        action == Action.REPLACE_BOARD
+            || action == Action.REPAIR_COMMAND
+            || also.contains(Action.REPLACE_BOARD)
+            || also.contains(Action.REPAIR_COMMAND);
+    boolean call =
+        Boolean.TRUE.equals(evidence.situation.facts().flag(FactType.CALL_PRESENT))
+            && evidence.situation.family().profile().faults().contains(Fault.BOARD_SILENT);
+    if (!named && judgement.suspects().contains(Suspect.COMMAND)) {
+      also.add(call ? Action.REPLACE_BOARD : Action.REPAIR_COMMAND);
+    }
   }
 
   private Remedy settled(Action action, Set<Action> also) {

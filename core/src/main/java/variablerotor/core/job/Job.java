@@ -13,6 +13,7 @@ import variablerotor.core.check.Situation;
 import variablerotor.core.choice.Market;
 import variablerotor.core.choice.Market.Offer;
 import variablerotor.core.choice.Options;
+import variablerotor.core.choice.PartPrice;
 import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.choice.Sourced;
 import variablerotor.core.cost.CostFigures;
@@ -30,10 +31,16 @@ import variablerotor.core.motor.Warranty;
 import variablerotor.core.route.Circumstances;
 import variablerotor.core.route.PlateAsk;
 import variablerotor.core.route.Route;
+import variablerotor.core.route.RouteState;
 import variablerotor.core.route.Schools;
 import variablerotor.core.route.Way;
+import variablerotor.core.stock.Need;
 import variablerotor.core.stock.PartNumber;
+import variablerotor.core.stock.PlanNeeds;
 import variablerotor.core.tree.Tree;
+import variablerotor.core.wiring.PlanRequest;
+import variablerotor.core.wiring.PlanRequest.CallId;
+import variablerotor.core.wiring.Planner;
 
 /** What follows from the log of a call: the readings in force, the diagnosis, the ways forward. */
 public final class Job {
@@ -45,7 +52,7 @@ public final class Job {
   private final List<ShopMotor> motors;
   private final Situation situation;
   private final Diagnosis diagnosis;
-  private final Options options;
+  private Options options;
   private final List<PlateAsk> plateAsks;
 
   private Job(JobLog log, Settings settings, LocalDate today) {
@@ -70,14 +77,45 @@ public final class Job {
             Schools.of(settings.habits()),
             told.agreed(),
             today);
-    options =
+    Options bare =
         Options.of(
             all,
             situation,
             diagnosis,
             market(all),
             motors.stream().map(ShopMotor::candidate).toList());
+    options = bare;
+    options = listed(bare);
     plateAsks = PlateAsk.of(all, diagnosis, ways());
+  }
+
+  /**
+   * The ways with everything on their lists: what the plan of a conversion, a loan or a bypass
+   * takes besides the motor, at the prices of stock and supply house.
+   */
+  private Options listed(Options bare) {
+    if (log.shelf().isEmpty()) {
+      return bare;
+    }
+    Market market = bare.market();
+    List<Market.Offer> offers = new ArrayList<>();
+    for (Market.Offer one : market.offers()) {
+      boolean wired =
+          one.route().isWired() && bare.route(one.route()).way().state() != RouteState.BLOCKED;
+      offers.add(wired ? one.besides(besides(one.route())) : one);
+    }
+    return Options.of(bare.basis(), market.with(offers));
+  }
+
+  private List<PartPrice> besides(Route route) {
+    JobLog.Wired made = wired();
+    PlanRequest planned = made == null || chosen() != route ? null : made.made().plan();
+    PlanRequest asked = planned == null ? PlanDraft.of(this, route).plan() : planned;
+    List<Need> needs =
+        PlanNeeds.of(asked, Planner.of(asked), null).stream()
+            .filter(one -> !Sourced.kinds(route).contains(one.kind()))
+            .toList();
+    return log.shelf().prices(needs);
   }
 
   /** A pressure that was measured need not be told again. */
@@ -257,9 +295,29 @@ public final class Job {
     return decisions.isEmpty() ? null : decisions.get(decisions.size() - 1).route();
   }
 
-  /** A conversion of this unit, filled in as far as it is known. */
-  public PlanDraft planDraft() {
-    return PlanDraft.of(this);
+  /**
+   * A conversion of this unit, filled in as far as it is known; null where the way that was chosen
+   * is not one that is wired, or none is chosen.
+   */
+  public @Nullable PlanDraft planDraft() {
+    Route chosen = chosen();
+    return chosen == null || !chosen.isWired() ? null : PlanDraft.of(this, chosen);
+  }
+
+  /**
+   * Calls that the unit is known to give by now, and that the plan of the wiring as it was made
+   * does not run: what was told later takes away what stood on its absence.
+   */
+  public List<CallId> notPlanned() {
+    JobLog.Wired last = wired();
+    PlanRequest plan = last == null ? null : last.made().plan();
+    Route chosen = chosen();
+    if (plan == null || chosen == null || !chosen.isWired()) {
+      return List.of();
+    }
+    List<CallId> missing = new ArrayList<>(PlanDraft.of(this, chosen).plan().calls());
+    missing.removeAll(plan.calls());
+    return missing;
   }
 
   /** The conversion as it was made last; null while none is. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.choice.Market;
+import variablerotor.core.choice.Shelf;
 import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.choice.Sourced;
 import variablerotor.core.fact.Fact;
@@ -20,6 +21,7 @@ import variablerotor.core.wiring.AsWired;
  * @param motors that the shop can get now
  * @param sourced what stock and supply house say of these motors, and of the parts found for ways
  * @param decisions the last is in force
+ * @param shelf what they have of small parts
  * @param answers what the customer said, the last in force
  * @param wirings conversions as they were made, the last in force
  */
@@ -34,6 +36,7 @@ public record JobLog(
     List<Market.Offer> offers,
     List<ShopMotor> motors,
     List<Sourced> sourced,
+    Shelf shelf,
     List<Decided> decisions,
     List<Answered> answers,
     List<Wired> wirings,
@@ -115,6 +118,7 @@ public record JobLog(
     private final List<Market.Offer> offers = new ArrayList<>();
     private final List<ShopMotor> motors = new ArrayList<>();
     private final List<Sourced> sourced = new ArrayList<>();
+    private Shelf shelf = Shelf.EMPTY;
     private final List<Answered> answers = new ArrayList<>();
     private final List<Decided> decisions = new ArrayList<>();
     private final List<Wired> wirings = new ArrayList<>();
@@ -150,6 +154,12 @@ public record JobLog(
     /** Adds motors that the shop can get. */
     public Builder motors(List<ShopMotor> more) {
       motors.addAll(more);
+      return this;
+    }
+
+    /** What stock and supply house have of small parts. */
+    public Builder shelf(Shelf given) {
+      shelf = given;
       return this;
     }
 
@@ -196,6 +206,7 @@ public record JobLog(
           offers,
           motors,
           sourced,
+          shelf,
           decisions,
           answers,
           wirings,

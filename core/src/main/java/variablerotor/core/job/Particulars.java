@@ -173,6 +173,23 @@ public record Particulars(
   }
 
   /**
+   * A page that was not told which heat a unit has sends an empty list; in the open format that
+   * says that there is none.
+   */
+  private static @Nullable Object withoutEmptyHeat(@Nullable Object unit) {
+    boolean empty =
+        unit instanceof Map<?, ?> told
+            && told.get("heating") instanceof List<?> heat
+            && heat.isEmpty();
+    if (!empty) {
+      return unit;
+    }
+    Map<Object, Object> left = new LinkedHashMap<>((Map<?, ?>) unit);
+    left.remove("heating");
+    return left;
+  }
+
+  /**
    * From a plain tree, as {@link #tree} makes it and a page sends it.
    *
    * @throws InputFaults with every fault found
@@ -183,6 +200,7 @@ public record Particulars(
     for (String field : List.of("unit", "motor", "symptom", "also", "running")) {
       asCase.put(field, told.get(field));
     }
+    asCase.put("unit", withoutEmptyHeat(told.get("unit")));
     CaseFile plates = CaseReader.read(asCase);
     Map<String, String> wires = null;
     if (told.get("wires") instanceof Map<?, ?> given) {
@@ -290,7 +308,7 @@ public record Particulars(
   public Map<String, Object> caseTree(List<Map<String, Object>> facts) {
     Map<String, Object> tree = header();
     tree.put("title", unitName.isEmpty() ? place : place + ", " + unitName);
-    tree.put("unit", Tree.plain(unit));
+    tree.put("unit", withoutEmptyHeat(Tree.plain(unit)));
     tree.put("motor", motor == null ? Map.of() : motor.tree());
     tree.put("symptom", Tree.plain(symptom));
     if (!also().isEmpty()) {

@@ -40,9 +40,13 @@ public record PlanDraft(PlanRequest plan, String why, List<Assumed> assumed) {
     }
   }
 
-  /** From what was told, read and chosen. */
-  static PlanDraft of(Job job) {
-    return new Filling(job).draft();
+  /**
+   * From what was told and read.
+   *
+   * @param route the way that it is for: one that is wired
+   */
+  static PlanDraft of(Job job, Route route) {
+    return new Filling(job, route).draft();
   }
 
   private static final class Filling {
@@ -51,24 +55,27 @@ public record PlanDraft(PlanRequest plan, String why, List<Assumed> assumed) {
     private final Running running;
     private final boolean outdoors;
     private final boolean oneRelay;
-    private final @Nullable Route chosen;
+    private final Route route;
     private final @Nullable Candidate candidate;
     private final List<Assumed> assumed = new ArrayList<>();
 
-    Filling(Job job) {
+    Filling(Job job, Route route) {
+      this.route = route;
       unit = job.options().basis().all().unit();
       motor = job.options().basis().all().motor();
       running = job.options().basis().all().running();
       outdoors = unit.isOutdoors(motor.family());
       oneRelay = job.options().basis().all().schools().have(Habit.ONE_RELAY);
-      chosen = job.chosen() == null ? job.recommended() : job.chosen();
-      candidate = candidate(job);
+      candidate = candidate(job, route);
     }
 
-    /** The fixed-speed motor that was chosen, or the first that would go. */
-    private static @Nullable Candidate candidate(Job job) {
+    /** The fixed-speed motor that was chosen, or that is priced, or the first that would go. */
+    private static @Nullable Candidate candidate(Job job, Route route) {
       List<JobLog.Decided> decided = job.log().decisions();
-      String id = decided.isEmpty() ? null : decided.get(decided.size() - 1).candidate();
+      String id =
+          decided.isEmpty() || job.chosen() != route
+              ? job.options().route(route).candidate()
+              : decided.get(decided.size() - 1).candidate();
       Candidate named = job.options().basis().candidate(id);
       return named != null && named.runsAtOneSpeed()
           ? named
@@ -124,7 +131,7 @@ public record PlanDraft(PlanRequest plan, String why, List<Assumed> assumed) {
       if (outdoors) {
         return oneRelay ? Pattern.A1 : Pattern.A;
       }
-      if (chosen == Route.LOANER && oneCabinet()) {
+      if (route == Route.LOANER && oneCabinet()) {
         return Pattern.C;
       }
       return motor.family() == Family.CONSTANT_TORQUE ? Pattern.B : Pattern.E;
@@ -185,6 +192,9 @@ public record PlanDraft(PlanRequest plan, String why, List<Assumed> assumed) {
           case GAS -> calls.add(CallId.GAS_HEAT);
           case ELECTRIC -> calls.add(CallId.ELECTRIC_HEAT);
           case HEAT_PUMP -> calls.add(CallId.HEAT_PUMP);
+          case NONE -> {
+            // Told: nothing more to call.
+          }
           case HYDRONIC ->
               assume("calls", "Hydronic heat has no call of its own here: it is run as the fan.");
         }

@@ -33,6 +33,11 @@ public record Candidate(
     return plate.family() == Family.PSC;
   }
 
+  /** What of this kind is in its box, in the words of its list; null where nothing is. */
+  public @Nullable String adapter(AdapterKind kind) {
+    return adapters.stream().filter(kind::isMeant).findFirst().orElse(null);
+  }
+
   /** The same with so many at hand. */
   public Candidate withOnHand(@Nullable Integer count) {
     return new Candidate(id, plate, count, adapters, feedbackCanBeDisabled);

@@ -108,7 +108,11 @@ public final class Matching {
   }
 
   private void say(String attribute, Point.State state, String sentence) {
-    points.add(new Point(attribute, state, sentence));
+    points.add(new Point(attribute, state, false, sentence));
+  }
+
+  private void ask(String attribute, String sentence) {
+    points.add(new Point(attribute, Point.State.CHANGE, true, sentence));
   }
 
   /** True where both are known; says what is to be checked where one is. */
@@ -117,15 +121,18 @@ public final class Matching {
       return false;
     }
     if (mine == null || its == null) {
-      say(
+      ask(
           attribute,
-          Point.State.CHANGE,
           mine == null
-              ? "Check it: the old motor's is not known, this one's is " + its + "."
-              : "Check it: the old motor's is " + mine + ", this one's is not known.");
+              ? "Check it: the old motor's is not known, this one's is " + spoken(its) + "."
+              : "Check it: the old motor's is " + spoken(mine) + ", this one's is not known.");
       return false;
     }
     return true;
+  }
+
+  private static String spoken(@Nullable Object value) {
+    return value instanceof Double number ? plain(number) : String.valueOf(value);
   }
 
   private static @Nullable Double number(@Nullable Integer whole) {
@@ -143,9 +150,14 @@ public final class Matching {
           attribute,
           same ? Point.State.OK : Point.State.NO,
           same
-              ? plain(its) + " " + unitOf + ", as before."
-              : plain(its) + " " + unitOf + " in place of " + plain(mine) + ".");
+              ? counted(its, unitOf) + ", as before."
+              : counted(its, unitOf) + " in place of " + plain(mine) + ".");
     }
+  }
+
+  private static String counted(@Nullable Double count, String unitOf) {
+    boolean many = unitOf.equals("phase") && count != null && count != 1;
+    return plain(count) + " " + unitOf + (many ? "s" : "");
   }
 
   private void kind() {
@@ -169,24 +181,75 @@ public final class Matching {
   }
 
   private void volts() {
+    Double fed = fed();
+    if (fed != null && other.volts() != null) {
+      fed(fed, Objects.requireNonNull(other.volts()));
+      return;
+    }
     if (!judged("volts", old.volts(), other.volts())) {
       return;
     }
-    List<Window> wanted = LineVoltage.ofPlate(old.volts()).ranges();
-    List<Window> can = LineVoltage.ofPlate(other.volts()).ranges();
+    String mine = Objects.requireNonNull(old.volts());
+    String its = Objects.requireNonNull(other.volts());
+    List<Window> wanted = LineVoltage.ofPlate(mine).ranges();
+    List<Window> can = LineVoltage.ofPlate(its).ranges();
     boolean covers = wanted.stream().allMatch(one -> can.stream().anyMatch(c -> takes(c, one)));
     boolean some = wanted.stream().anyMatch(one -> can.stream().anyMatch(c -> takes(c, one)));
-    if (covers && can.size() == wanted.size()) {
-      say("volts", Point.State.OK, other.volts() + " V, as before.");
+    if (covers && can.size() == 1) {
+      say("volts", Point.State.OK, its + " V, as before.");
     } else if (covers) {
+      say("volts", Point.State.CHANGE, link(wanted) + SHEET);
+    } else if (some) {
+      ask("volts", "Only where the line is " + its + " V: measure it.");
+    } else {
+      say("volts", Point.State.NO, its + " V in place of " + mine + " V.");
+    }
+  }
+
+  private static final String SHEET =
+      "Set it by its own sheet before power: the wrong way destroys it.";
+
+  /**
+   * The line that was measured, where it is one that this motor can have [V]; null where the plate
+   * has to do: nothing was measured, or a line that is no line of this plate.
+   */
+  private @Nullable Double fed() {
+    if (line == null) {
+      return null;
+    }
+    if (old.volts() != null) {
+      return LineVoltage.ofPlate(old.volts()).ranges().stream().anyMatch(one -> holds(one, line))
+          ? line
+          : null;
+    }
+    // Unread, 120 V may be one leg of 240.
+    return line < LOW_LINE ? null : line;
+  }
+
+  private static boolean holds(Window range, double volts) {
+    return range.low() <= volts && volts <= range.high();
+  }
+
+  /** What is fed decides, and not what the old plate could have taken as well. */
+  private void fed(double volts, String its) {
+    List<Window> can = LineVoltage.ofPlate(its).ranges();
+    String measured = plain(Math.rint(volts)) + " V";
+    if (can.stream().noneMatch(one -> holds(one, volts))) {
+      say(
+          "volts",
+          Point.State.NO,
+          "The line is " + measured + ", and this one is for " + its + ".");
+    } else if (can.size() == 1) {
+      say("volts", Point.State.OK, its + " V takes the line of " + measured + ".");
+    } else {
       say(
           "volts",
           Point.State.CHANGE,
-          link(wanted) + "Set it by its own sheet before power: the wrong way destroys it.");
-    } else if (some) {
-      say("volts", Point.State.CHANGE, "Only where the line is " + other.volts() + " V: measure.");
-    } else {
-      say("volts", Point.State.NO, other.volts() + " V in place of " + old.volts() + " V.");
+          (volts < LOW_LINE ? "Voltage link IN" : "Voltage link OUT")
+              + " for this line of "
+              + measured
+              + ". "
+              + SHEET);
     }
   }
 
@@ -194,16 +257,14 @@ public final class Matching {
   private static final double LOW_LINE = 150;
 
   /** Where the link goes by common practice: in for 115 V, out for 208-230 V. */
-  private String link(List<Window> wanted) {
+  private static String link(List<Window> wanted) {
     boolean low = wanted.stream().allMatch(one -> one.high() < LOW_LINE);
     boolean high = wanted.stream().allMatch(one -> one.low() > LOW_LINE);
-    if (line != null) {
-      low = line < LOW_LINE;
-      high = !low;
-    }
     return low
-        ? "Voltage link IN for this line of 115 V. "
-        : high ? "Voltage link OUT for this line of 208-230 V. " : "Measure the line first. ";
+        ? "Voltage link IN for a line of 115 V. "
+        : high
+            ? "Voltage link OUT for a line of 208-230 V. "
+            : "Measure the line first: it says where the voltage link goes. ";
   }
 
   /** Whether what one plate is rated for lies in what the other bears. */
@@ -219,15 +280,17 @@ public final class Matching {
     Double estimate = mine == null ? Sizing.horsepower(unit, running) : null;
     if (estimate != null && its != null) {
       boolean less = its < estimate * (1 - Sizing.SAME);
-      say(
-          "horsepower",
-          less ? Point.State.NO : Point.State.CHANGE,
-          "The old plate is not known; by "
-              + (unit.coolingTons() == null ? "air and pressure" : "tons")
-              + " it is about "
-              + plain(estimate)
-              + " hp, an estimate"
-              + (less ? ", and this one has less." : ": check it."));
+      points.add(
+          new Point(
+              "horsepower",
+              less ? Point.State.NO : Point.State.CHANGE,
+              !less,
+              "The old plate is not known; by "
+                  + (unit.coolingTons() == null ? "air and pressure" : "tons")
+                  + " it is about "
+                  + plain(estimate)
+                  + " hp, an estimate"
+                  + (less ? ", and this one has less." : ": check it.")));
       return;
     }
     if (!judged("horsepower", mine, its) || mine == null || its == null) {
@@ -299,9 +362,8 @@ public final class Matching {
           "frame",
           same,
           same ? "Frame " + other.frame() + ", as before." : "Another frame: the band differs.",
-          "frame",
-          "band",
-          "ring");
+          AdapterKind.FRAME,
+          AdapterKind.MOUNT);
     }
   }
 
@@ -317,7 +379,7 @@ public final class Matching {
             same ? Point.State.OK : Point.State.NO,
             same ? plain(its) + " in, as before." : differs);
       } else {
-        withAdapter("shaftDiameterIn", false, differs, "bush", "sleeve");
+        withAdapter("shaftDiameterIn", false, differs, AdapterKind.BUSHING);
       }
     }
   }
@@ -356,55 +418,49 @@ public final class Matching {
           "mount",
           same,
           same ? "Mounted as before." : "It is mounted otherwise.",
-          "mount",
-          "band",
-          "lug",
-          "bracket");
+          AdapterKind.MOUNT);
     }
   }
 
   private void plugs() {
-    for (String adapter : candidate.adapters()) {
-      String text = adapter.toLowerCase(Locale.ROOT);
-      if (text.contains("harness") || text.contains("plug") || text.contains("cable")) {
-        say("plugs", Point.State.CHANGE, "With what is in its box: " + adapter + ".");
-        return;
-      }
+    String harness = candidate.adapter(AdapterKind.HARNESS);
+    if (harness != null) {
+      say("plugs", Point.State.CHANGE, "With what is in its box: " + harness + ".");
     }
   }
 
-  /** What differs goes with an adapter in the box that names it. */
-  private void withAdapter(String attribute, boolean same, String sentence, String... words) {
+  /** What differs goes with an adapter of the right kind in the box. */
+  private void withAdapter(String attribute, boolean same, String sentence, AdapterKind... kinds) {
     if (same) {
       say(attribute, Point.State.OK, sentence);
       return;
     }
-    for (String adapter : candidate.adapters()) {
-      for (String word : words) {
-        if (adapter.toLowerCase(Locale.ROOT).contains(word)) {
-          say(attribute, Point.State.CHANGE, sentence + " In its box: " + adapter + ".");
-          return;
-        }
+    for (AdapterKind kind : kinds) {
+      String adapter = candidate.adapter(kind);
+      if (adapter != null) {
+        say(attribute, Point.State.CHANGE, sentence + " In its box: " + adapter + ".");
+        return;
       }
     }
     say(attribute, Point.State.NO, sentence);
   }
 
   private void feedback(@Nullable Boolean provedOff) {
+    String sheet = " Read the sheet in its box: the switch stands there.";
     if (Boolean.TRUE.equals(other.feedback())) {
       say("feedback", Point.State.OK, "It sends a speed signal.");
     } else if (Boolean.FALSE.equals(unit.boardNeedsFeedback())) {
       say("feedback", Point.State.OK, "The board does not wait for a speed signal.");
     } else if (Boolean.TRUE.equals(unit.boardNeedsFeedback())) {
       if (Boolean.TRUE.equals(provedOff)) {
-        say("feedback", Point.State.CHANGE, "Switch the board's proof of speed off.");
+        say("feedback", Point.State.CHANGE, "Switch the board's proof of speed off." + sheet);
       } else if (Boolean.FALSE.equals(provedOff) && Boolean.FALSE.equals(other.feedback())) {
         say("feedback", Point.State.NO, "The board stops the unit without a speed signal.");
       } else {
-        say("feedback", Point.State.CHANGE, "Find out: the board waits for a speed signal.");
+        ask("feedback", "Find out: the board waits for a speed signal." + sheet);
       }
     } else if (Boolean.TRUE.equals(old.feedback())) {
-      say("feedback", Point.State.CHANGE, "The old one sent a speed signal: does the board wait?");
+      ask("feedback", "The old one sent a speed signal: does the board wait for it?" + sheet);
     } else if (other.feedback() != null && old.feedback() != null) {
       say("feedback", Point.State.OK, "Neither sends a speed signal.");
     }

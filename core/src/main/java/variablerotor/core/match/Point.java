@@ -8,9 +8,11 @@ import variablerotor.core.tree.Tree;
  * One attribute of a candidate against the motor that it is to stand in for.
  *
  * @param attribute as the open format names it
+ * @param asks whether it is to be found out: one side of it is not known
  * @param sentence why
  */
-public record Point(String attribute, State state, String sentence) implements Node {
+public record Point(String attribute, State state, boolean asks, String sentence) implements Node {
+
   /** How far it goes. */
   public enum State {
     /** As it is. */
@@ -23,6 +25,6 @@ public record Point(String attribute, State state, String sentence) implements N
 
   @Override
   public Map<String, Object> tree() {
-    return Tree.of("attribute", attribute, "state", state, "sentence", sentence);
+    return Tree.of("attribute", attribute, "state", state, "asks", asks, "sentence", sentence);
   }
 }

@@ -13,7 +13,7 @@ import variablerotor.core.tree.Tree;
  * What is known of the unit that the motor stands in. Null where it is not known.
  *
  * @param coolingTons nominal cooling [ton of refrigeration]
- * @param heating the kinds of heat it gives; empty for none or not known
+ * @param heating the kinds of heat it gives; empty where that is not known
  * @param otherHeatOrCooling whether the building has another source
  * @param boardNeedsFeedback whether the board stops the unit without a speed signal
  * @param feedbackCanBeDisabled whether that proof of speed can be switched off
@@ -34,7 +34,7 @@ public record UnitPlate(
     heating = heating == null ? List.of() : List.copyOf(heating);
   }
 
-  /** None where it was not said. */
+  /** Empty where it was not said. */
   @Override
   public List<Heating> heating() {
     return Objects.requireNonNull(heating);
@@ -110,7 +110,14 @@ public record UnitPlate(
     GAS,
     ELECTRIC,
     HEAT_PUMP,
-    HYDRONIC
+    HYDRONIC,
+    /** It is known that it has no heat. */
+    NONE
+  }
+
+  /** Whether it is told which heat the unit has, or that it has none. */
+  public boolean tellsHeat() {
+    return !heating().isEmpty();
   }
 
   @Override

@@ -38,6 +38,11 @@ public record PlateAsk(Stage stage, String field, String why) implements Node {
     if (line) {
       ask(asks, Stage.PROVE, "motor.volts", motor.volts(), "to judge the line");
     }
+    if (isOpen(ways, Route.FIXED_SPEED) || isOpen(ways, Route.LOANER)) {
+      String why = "before a conversion or a loan: heat must never come on with no air";
+      ask(asks, Stage.CHOOSE, "unit.heating", unit.tellsHeat() ? unit.heating() : null, why);
+      ask(asks, Stage.CHOOSE, "unit.kind", unit.kind(), why);
+    }
     if (isOpen(ways, Route.MODULE_ONLY)) {
       String why = "to choose: a new module alone?";
       ask(asks, Stage.CHOOSE, "motor.moduleRemovable", motor.moduleRemovable(), why);

@@ -1,6 +1,7 @@
 package variablerotor.core.route;
 
 import variablerotor.core.cost.CostFigures;
+import variablerotor.core.diagnosis.Action;
 
 /** A way forward once the fault is known. */
 public enum Route {
@@ -63,6 +64,28 @@ public enum Route {
   /** Whether another motor, or the same again, goes in. */
   public boolean isNewMotor() {
     return this == SAME_MOTOR || this == EQUIVALENT_MOTOR || this == FIXED_SPEED || this == LOANER;
+  }
+
+  /** Whether it is wired by a plan of its own: every other way puts like on like. */
+  public boolean isWired() {
+    return this == FIXED_SPEED || isForDays();
+  }
+
+  /** Whether it is for the days until a part comes, and no way to stay. */
+  public boolean isForDays() {
+    return this == LOANER || this == DRIVE_BYPASS;
+  }
+
+  /** Whether this way does by itself what is asked for. */
+  public boolean brings(Action action) {
+    return switch (action) {
+      case REPLACE_MODULE -> this == MODULE_ONLY || isNewMotor() || this == BOARD_AND_MOTOR;
+      case REPLACE_MOTOR -> isNewMotor() || this == BOARD_AND_MOTOR;
+      case REPLACE_BOARD -> this == BOARD_AND_MOTOR;
+      case REPLACE_DRIVE -> this == DRIVE_REPLACE || this == DRIVE_BYPASS;
+      case NOTHING -> true;
+      default -> false;
+    };
   }
 
   /** Labour to start from [h]. Common practice. */

@@ -3,12 +3,15 @@ package variablerotor.core.route;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import variablerotor.core.cost.CostFigures;
 
 /** A shop's habits, one to a school: the usual ones where it set none. */
 public final class Schools {
   private final Map<School, Habit> habits = new EnumMap<>(School.class);
+  private final double moduleAloneYears;
 
-  private Schools(List<Habit> set) {
+  private Schools(List<Habit> set, double moduleAloneYears) {
+    this.moduleAloneYears = moduleAloneYears;
     for (School school : School.values()) {
       habits.put(school, school.habits().get(0));
     }
@@ -22,7 +25,32 @@ public final class Schools {
    * @param set the habits that are not the usual ones; of two of one school the last counts
    */
   public static Schools of(List<Habit> set) {
-    return new Schools(set);
+    return new Schools(set, CostFigures.MODULE_ALONE_YEARS.value());
+  }
+
+  /** The same in a shop that fits a module alone on motors younger than this [years]. */
+  public Schools withModuleAloneYears(double years) {
+    return new Schools(all(), years);
+  }
+
+  /** From this age on module and motor are replaced together [years]. */
+  public double moduleAloneYears() {
+    return moduleAloneYears;
+  }
+
+  /** How a school is called in the open format: BOARD_TOO is {@code boardToo}. */
+  public static String nameOf(School school) {
+    StringBuilder name = new StringBuilder();
+    boolean next = false;
+    for (char letter : school.name().toCharArray()) {
+      if (letter == '_') {
+        next = true;
+      } else {
+        name.append(next ? letter : Character.toLowerCase(letter));
+        next = false;
+      }
+    }
+    return name.toString();
   }
 
   /** Whether the shop has this habit. */

@@ -3,6 +3,7 @@ package variablerotor.core.route;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
@@ -48,6 +49,44 @@ public record Way(
     List<Reason> gone = new ArrayList<>(met);
     reasons.forEach(one -> (ids.contains(one.id()) ? gone : left).add(one));
     return sorted(route, left, gone, loses, plan);
+  }
+
+  /** The same way, with what it has met said in these words. */
+  public Way met(String id, String sentence) {
+    List<Reason> said = new ArrayList<>();
+    for (Reason one : met) {
+      said.add(one.id().equals(id) ? new Reason(id, one.blocks(), sentence, one.opener()) : one);
+    }
+    return new Way(route, state, reasons, said, loses, plan);
+  }
+
+  /** The same way with this asked for, too. */
+  public Way asking(String id, String sentence) {
+    List<Reason> more = new ArrayList<>(reasons);
+    more.add(new Reason(id, false, sentence, Opener.of(id)));
+    return sorted(route, more, met, loses, plan);
+  }
+
+  /** The same way, shut. */
+  public Way shut(String id, String sentence) {
+    List<Reason> more = new ArrayList<>(reasons);
+    more.add(new Reason(id, true, sentence, Opener.of(id)));
+    return sorted(route, more, met, loses, plan);
+  }
+
+  /**
+   * Whether it is open, or waits for no more than ticks and one question: such a way may come
+   * first, and says what it waits for.
+   */
+  public boolean isNear() {
+    long questions =
+        reasons.stream().map(Reason::opener).filter(one -> one != null && one.isQuestion()).count();
+    return questions <= 1 && reasons.stream().allMatch(one -> Opener.once(one.id()) != null);
+  }
+
+  /** What an almost open way waits for, in words. */
+  public List<String> waitsFor() {
+    return reasons.stream().map(one -> Opener.once(one.id())).filter(Objects::nonNull).toList();
   }
 
   /** The same way with all that is to be done. */

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import variablerotor.core.chain.Suspect;
-import variablerotor.core.cost.CostFigures;
 import variablerotor.core.diagnosis.Action;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Remedy;
@@ -85,7 +84,7 @@ public final class Ways {
       asked.add(remedy.action());
     }
     for (Action action : asked) {
-      if (action != null && !brings(route, action)) {
+      if (action != null && !route.brings(action)) {
         steps.add(action.title());
       }
     }
@@ -93,18 +92,6 @@ public final class Ways {
       steps.add(route.title());
     }
     return steps;
-  }
-
-  private static boolean brings(Route route, Action action) {
-    return switch (action) {
-      case REPLACE_MODULE ->
-          route == Route.MODULE_ONLY || route.isNewMotor() || route == Route.BOARD_AND_MOTOR;
-      case REPLACE_MOTOR -> route.isNewMotor() || route == Route.BOARD_AND_MOTOR;
-      case REPLACE_BOARD -> route == Route.BOARD_AND_MOTOR;
-      case REPLACE_DRIVE -> route == Route.DRIVE_REPLACE || route == Route.DRIVE_BYPASS;
-      case NOTHING -> true;
-      default -> false;
-    };
   }
 
   private static Way.Reason block(String id, String sentence) {
@@ -157,6 +144,10 @@ public final class Ways {
       reasons.add(block("MODULE_NOT_AT_FAULT", diagnosis.verdict().sentence()));
     } else if (!decided()) {
       reasons.add(first("FAULT_NOT_PROVED", "Prove the module first."));
+    }
+    boolean motorToo = asks(Action.REPLACE_MOTOR) && !asks(Action.REPLACE_MODULE);
+    if (blames(Suspect.BEARING) || (module && motorToo)) {
+      reasons.add(block("MOTOR_TOO", "The motor under it goes, too: " + verdictSentence()));
     }
     winding(reasons);
     shaft(reasons);
@@ -239,14 +230,14 @@ public final class Ways {
     if (unit.installed() == null || !all.schools().have(Habit.MODULE_IF_YOUNG)) {
       return;
     }
-    double limit = CostFigures.MODULE_ALONE_YEARS.value();
-    if (unit.installed().plusYears((long) limit).isBefore(today)) {
+    double limit = all.schools().moduleAloneYears();
+    if (!unit.installed().plusYears((long) limit).isAfter(today)) {
       reasons.add(
           first(
               "MOTOR_OLD",
-              "The motor is older than "
+              "The motor is "
                   + Numbers.plain(limit)
-                  + " years: common practice replaces motor and module together. Settle it with"
+                  + " years old or more: common practice replaces motor and module together. Settle it with"
                   + " the customer."));
     }
   }
@@ -299,13 +290,7 @@ public final class Ways {
             "MATCH_PLATE",
             "Match volts, horsepower, frame, shaft, rotation and mount to the plate before you"
                 + " order."));
-    if (Boolean.TRUE.equals(unit.boardNeedsFeedback())) {
-      reasons.add(
-          first(
-              "SPEED_SIGNAL",
-              "The board proves speed: the new motor must send it, or the board's switch must be"
-                  + " turned off."));
-    }
+    speedSignal(reasons, true);
     return Way.of(
         Route.EQUIVALENT_MOTOR, reasons, List.of("The unit maker's own part and its warranty."));
   }
@@ -314,35 +299,74 @@ public final class Ways {
     List<Way.Reason> reasons = newMotor();
     warranty(reasons);
     unconverted(reasons);
+    sized(reasons);
+    transformer(reasons, all.schools().have(Habit.ONE_RELAY) ? 1 : 2);
     if (unit.isOutdoors(motor.family())) {
       outdoorFan(reasons);
     }
-    if (unit.heating().contains(UnitPlate.Heating.GAS)) {
+    boolean outdoors = unit.isOutdoors(motor.family());
+    if (unit.heating().contains(UnitPlate.Heating.GAS) && !outdoors) {
       temperatureRise(reasons);
     }
-    if (all.running().hasStages() && !unit.isOutdoors(motor.family())) {
+    if (all.running().hasStages() && !outdoors) {
       lowestStage(reasons);
     }
-    if (unit.heating().contains(UnitPlate.Heating.ELECTRIC)) {
+    if (unit.heating().contains(UnitPlate.Heating.ELECTRIC) && !outdoors) {
       reasons.add(
           first(
               "HEAT_WITHOUT_AIR",
               "Electric heat must never come on without air: the fan must run on every heat"
                   + " call."));
     }
-    return Way.of(
-        Route.FIXED_SPEED,
-        reasons,
-        unit.isOutdoors(motor.family())
-            ? List.of(
-                "The quiet low stage",
-                "Head pressure held by speed in the cold",
-                "Energy: it uses more for the same air")
-            : List.of(
-                "Constant air against a dirty filter",
-                "Soft start and quiet low speed",
-                "Low-speed comfort and drying",
-                "Energy: it uses more for the same air"));
+    return Way.of(Route.FIXED_SPEED, reasons, given());
+  }
+
+  /** What is given up with it on this motor, in this place. */
+  private List<String> given() {
+    if (unit.isOutdoors(motor.family())) {
+      return List.of(
+          "The quiet low stage",
+          "Head pressure held by speed in the cold",
+          "Energy: it uses more for the same air");
+    }
+    List<String> given = new ArrayList<>();
+    if (motor.family().profile().holdsAirflow()) {
+      given.add("Constant air against a dirty filter");
+    }
+    given.addAll(
+        List.of(
+            "Soft start and quiet low speed",
+            "Low-speed comfort and drying",
+            "Energy: it uses more for the same air"));
+    return given;
+  }
+
+  /** Volts and horsepower of the old motor: without them nobody can say which one goes in. */
+  private void sized(List<Way.Reason> reasons) {
+    if (motor.horsepower() == null) {
+      reasons.add(
+          first("SIZE_UNKNOWN", "Read the old motor's horsepower: the new one is sized by it."));
+    }
+    if (motor.volts() == null && facts.number(FactType.LINE_VOLTS) == null) {
+      reasons.add(
+          first("LINE_UNKNOWN", "Read the plate's volts or measure the line at the motor."));
+    }
+  }
+
+  /** The coils and what hangs on the transformer already, against what it bears. */
+  private void transformer(List<Way.Reason> reasons, int relays) {
+    Double has = all.running().transformerVa();
+    Double hanging = all.running().hangingVa();
+    Double coil = all.running().relayVa();
+    if (has != null && hanging != null && coil != null && hanging + relays * coil > has) {
+      reasons.add(
+          first(
+              "TRANSFORMER_TOO_SMALL",
+              Numbers.plain(hanging + relays * coil)
+                  + " VA would hang on a transformer of "
+                  + Numbers.plain(has)
+                  + " VA: a larger one, or one of their own for the relays."));
+    }
   }
 
   private void temperatureRise(List<Way.Reason> reasons) {
@@ -411,18 +435,51 @@ public final class Ways {
       reasons.add(
           block("COMMUNICATING", "A communicating system cannot be converted to fixed speed."));
     }
-    if (Boolean.TRUE.equals(unit.boardNeedsFeedback())) {
-      boolean off = Boolean.TRUE.equals(unit.feedbackCanBeDisabled());
+    if (!unit.tellsHeat()) {
       reasons.add(
-          off
-              ? first("SPEED_PROOF_OFF", "Switch the board's proof of speed off.")
-              : block(
-                  "SPEED_SIGNAL",
-                  "The board stops the unit without a speed signal, and a fixed-speed motor sends"
-                      + " none."));
-    } else if (unit.boardNeedsFeedback() == null) {
+          first("ASK_HEAT", "Say which heat this unit has: heat must never come on with no air."));
+    }
+    if (unit.kind() == null) {
+      reasons.add(first("ASK_KIND", "Say what kind of unit it is: its wiring depends on it."));
+    }
+    speedSignal(reasons, false);
+  }
+
+  /**
+   * What a board that waits for speed pulses, or may, asks of a motor that may send none.
+   *
+   * @param canSend whether there are motors for this way that send them
+   */
+  private void speedSignal(List<Way.Reason> reasons, boolean canSend) {
+    Boolean needs = unit.boardNeedsFeedback();
+    Boolean off = unit.feedbackCanBeDisabled();
+    String box = " Read every sheet in the new motor's box: the switch stands there.";
+    if (Boolean.TRUE.equals(needs)) {
+      if (Boolean.TRUE.equals(off)) {
+        reasons.add(
+            first("SPEED_PROOF_OFF", "Switch the board's proof of speed off on fitting." + box));
+      } else if (off == null) {
+        reasons.add(
+            first(
+                "ASK_PROOF_OFF",
+                "The board waits for a speed signal: find out, before it is bought, whether that"
+                    + " can be switched off, or what adapter sends one."
+                    + box));
+      } else if (canSend) {
+        reasons.add(
+            first("SPEED_SIGNAL", "The board proves speed: the new motor must send a signal."));
+      } else {
+        reasons.add(
+            block(
+                "SPEED_SIGNAL",
+                "The board stops the unit without a speed signal, and a fixed-speed motor sends"
+                    + " none."));
+      }
+    } else if (needs == null && !Boolean.FALSE.equals(motor.feedback())) {
       reasons.add(
-          first("ASK_SPEED_SIGNAL", "Make sure that the board does not wait for a speed signal."));
+          first(
+              "ASK_SPEED_SIGNAL",
+              "Make sure that the board does not wait for a speed signal." + box));
     }
   }
 
@@ -464,6 +521,10 @@ public final class Ways {
               "Contactor and blower are not in one cabinet on one supply: it needs a fan relay of its"
                   + " own."));
     }
+    transformer(reasons, 1);
+    if (unit.otherHeatOrCooling() == null) {
+      reasons.add(first("ASK_OTHER_HEAT", "Ask whether the building has other heat or cooling."));
+    }
     if (Boolean.TRUE.equals(unit.otherHeatOrCooling())) {
       reasons.add(
           first("OTHER_HEAT", "The building has other heat or cooling: a loan may not be needed."));
@@ -478,6 +539,8 @@ public final class Ways {
     List<Way.Reason> reasons = new ArrayList<>();
     if (motor.family() != Family.CONSTANT_AIRFLOW_SERIAL) {
       reasons.add(block("NO_LINK", "This motor has no serial link to its board."));
+    } else if (asks(Action.REPLACE_BOARD) && motorAtFault()) {
+      return Way.of(Route.BOARD_AND_MOTOR, reasons, List.of());
     } else if (proved()) {
       reasons.add(block("FAULT_IS_PINNED", "It is known which end it is. " + verdictSentence()));
     } else if (!unit.inWarranty(today) && !all.schools().have(Habit.BOTH_AT_ANY_TIME)) {
@@ -534,16 +597,15 @@ public final class Ways {
 
   private Way other() {
     List<Way.Reason> reasons = new ArrayList<>();
-    boolean besides = decided() && !diagnosis.verdict().remedy().also().isEmpty();
     boolean repaired = all.schools().have(Habit.REPAIRED_HERE);
-    if (decided() && motorAtFault() && !besides && repaired) {
+    if (decided() && motorAtFault() && repaired) {
       reasons.add(
           first(
               "REPAIRED_HERE",
               "This shop mends boards and windings: write down where the fault sits."));
-    } else if (decided() && motorAtFault() && !besides) {
+    } else if (decided() && motorAtFault()) {
       reasons.add(block("MOTOR_AT_FAULT", verdictSentence()));
-    } else if (decided() && driveAtFault() && !besides) {
+    } else if (decided() && driveAtFault()) {
       reasons.add(block("DRIVE_AT_FAULT", verdictSentence()));
     } else if (!decided()) {
       reasons.add(first("FAULT_NOT_PROVED", "Prove where the fault is first."));

@@ -68,4 +68,17 @@ public final class Words {
     words.add(text.substring(begin));
     return words;
   }
+
+  /** A field of a plate as it is spoken of, such as {@code shaftDiameterIn}. */
+  public static String attribute(String field) {
+    return switch (field) {
+      case "shaftDiameterIn" -> "shaft diameter";
+      case "shaftLengthIn" -> "shaft length";
+      case "bodyLengthIn" -> "body length";
+      case "fullLoadAmps" -> "amps";
+      case "hertz" -> "frequency";
+      case "feedback" -> "speed signal";
+      default -> field;
+    };
+  }
 }

@@ -18,7 +18,6 @@ import variablerotor.core.diagnosis.WarningId;
 import variablerotor.core.drawing.Svg;
 import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.route.Circumstances;
-import variablerotor.core.route.Schools;
 import variablerotor.core.schematic.Connections;
 import variablerotor.core.schematic.Ladder;
 import variablerotor.core.schematic.Lit;
@@ -61,19 +60,22 @@ public final class Answers {
       throw new InputFaults(dates);
     }
     Situation situation = file.situation(WindingFigures.BALANCE_LIMIT.value());
-    return Options.of(
+    Options options =
+        Options.of(
             new Circumstances(
                 file.knownUnit(),
                 file.knownMotor(),
                 file.running(),
-                Schools.USUAL,
-                List.of(),
+                file.schools(),
+                file.agreed(),
                 today),
             situation,
             Engine.diagnose(situation),
             file.market(),
-            file.candidates())
-        .tree();
+            file.candidates());
+    Map<String, Object> answer = options.tree();
+    answer.put("warnings", unknown(file).stream().map(Diagnosis.Warning::tree).toList());
+    return answer;
   }
 
   /**

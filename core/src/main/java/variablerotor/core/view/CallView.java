@@ -6,7 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.choice.Bridge;
 import variablerotor.core.choice.Market.Offer;
+import variablerotor.core.choice.PartPrice;
 import variablerotor.core.choice.RouteCost;
 import variablerotor.core.choice.Sourced;
 import variablerotor.core.drawing.Drawing;
@@ -44,7 +46,7 @@ public record CallView(
     List<PlateAsk> plateAsks,
     List<DecisionView> decisions,
     List<SaidView> answers,
-    DraftView planDraft,
+    @Nullable DraftView planDraft,
     @Nullable WiredView wired,
     Settings settings,
     List<PhotoView> photos,
@@ -115,29 +117,35 @@ public record CallView(
   /**
    * One way forward with what it costs, as far as that is known.
    *
+   * @param near whether it waits for nothing, or for no more than ticks and one question
    * @param met what it asked for and has
    * @param plan all that is then to be done, causes first
    * @param candidate the motor that the price is of; null where it is of none listed
+   * @param parts everything on its list, its own part first
    * @param tax on the first cost; null where no rate is set
    * @param daysWithout until the part is there [d]
+   * @param bridge what goes in meanwhile; null where nothing need
    * @param typed what was typed in for it on this call; null where nothing was
    * @param sourced where its part would come from; null where neither stock nor supply house knows
    */
   public record WayView(
       Route route,
       RouteState state,
+      boolean near,
       List<Way.Reason> reasons,
       List<Way.Reason> met,
       List<String> loses,
       List<String> plan,
       @Nullable String candidate,
       @Nullable Double partPrice,
+      List<PartPrice> parts,
       @Nullable Double labour,
       @Nullable Double firstCost,
       @Nullable Double tax,
       @Nullable Double energyPerYear,
       @Nullable Double totalCost,
       @Nullable Double daysWithout,
+      @Nullable Bridge bridge,
       @Nullable Offer typed,
       @Nullable Sourced sourced)
       implements Node {
@@ -146,6 +154,7 @@ public record CallView(
       met = List.copyOf(met);
       loses = List.copyOf(loses);
       plan = List.copyOf(plan);
+      parts = List.copyOf(parts);
     }
 
     @Override
@@ -153,18 +162,21 @@ public record CallView(
       return Tree.of(
           "route", route,
           "state", state,
+          "near", near,
           "reasons", reasons,
           "met", met,
           "loses", loses,
           "plan", plan,
           "candidate", candidate,
           "partPrice", partPrice,
+          "parts", parts,
           "labour", labour,
           "firstCost", firstCost,
           "tax", tax,
           "energyPerYear", energyPerYear,
           "totalCost", totalCost,
           "daysWithout", daysWithout,
+          "bridge", bridge,
           "typed", typed,
           "sourced", sourced);
     }
@@ -250,16 +262,30 @@ public record CallView(
    *
    * @param made the document
    * @param ok whether it may be powered so, by simulation
+   * @param notPlanned calls that the unit is known to give by now, and that its plan does not run
    */
-  public record WiredView(String id, Map<String, Object> made, boolean ok, String author, String at)
+  public record WiredView(
+      String id,
+      Map<String, Object> made,
+      boolean ok,
+      List<String> notPlanned,
+      String author,
+      String at)
       implements Node {
     public WiredView {
+      notPlanned = List.copyOf(notPlanned);
       made = Collections.unmodifiableMap(new LinkedHashMap<>(made));
     }
 
     @Override
     public Map<String, Object> tree() {
-      return Tree.of("id", id, "made", made, "ok", ok, "author", author, "at", at);
+      return Tree.of(
+          "id", id,
+          "made", made,
+          "ok", ok,
+          "notPlanned", notPlanned,
+          "author", author,
+          "at", at);
     }
   }
 
@@ -351,18 +377,21 @@ public record CallView(
     return new WayView(
         way.route(),
         way.state(),
+        way.isNear(),
         way.reasons(),
         way.met(),
         way.loses(),
         way.plan(),
         one.candidate(),
         one.partPrice(),
+        one.parts(),
         one.labour(),
         one.firstCost(),
-        job.settings().tax(one.partPrice(), one.labour()),
+        job.settings().tax(one.partsSum(), one.labour()),
         one.energyPerYear(),
         one.totalCost(),
         one.daysWithout(),
+        one.bridge(),
         job.offer(way.route()),
         job.sourced(way.route(), one.candidate()));
   }
@@ -391,8 +420,8 @@ public record CallView(
     return answers;
   }
 
-  private static DraftView draft(PlanDraft draft) {
-    return new DraftView(draft.plan().tree(), draft.why(), draft.assumed());
+  private static @Nullable DraftView draft(@Nullable PlanDraft draft) {
+    return draft == null ? null : new DraftView(draft.plan().tree(), draft.why(), draft.assumed());
   }
 
   private static @Nullable WiredView wired(Job job) {
@@ -403,6 +432,7 @@ public record CallView(
             last.id(),
             last.made().tree(),
             Result.of(last.made().wiring()).ok(),
+            job.notPlanned().stream().map(one -> one.title()).toList(),
             last.author(),
             last.at());
   }

@@ -299,9 +299,11 @@ class OptionsTest {
         state(options(young, serial, Market.UNKNOWN, List.of(), open), Route.FIXED_SPEED));
   }
 
-  /** A proof of speed that can be switched off is a condition; one that cannot, a block. */
+  /**
+   * A proof of speed that can be switched off, or may be, is a condition; one that cannot, a block.
+   */
   @ParameterizedTest
-  @CsvSource({"true, CONDITIONAL", "false, BLOCKED", ", BLOCKED"})
+  @CsvSource({"true, CONDITIONAL", "false, BLOCKED", ", CONDITIONAL"})
   void theBoardsProofOfSpeed(@Nullable Boolean off, RouteState state) {
     UnitPlate waits = OLD_UNIT.but().boardNeedsFeedback(true).feedbackCanBeDisabled(off).build();
     assertEquals(

@@ -49,9 +49,11 @@ class RankingTest {
       UnitPlate.plate()
           .kind(UnitPlate.Kind.PACKAGED_UNIT)
           .role(UnitPlate.Role.INDOOR_BLOWER)
+          .heating(List.of(UnitPlate.Heating.HEAT_PUMP))
           .boardNeedsFeedback(false)
           .build();
-  private static final Candidate LIKE = new Candidate("L", HALF, 1, List.of(), null);
+  private static final Candidate LIKE =
+      new Candidate("L", HALF.but().feedback(true).build(), 1, List.of(), null);
 
   private static Offer offer(Route route, double part, double days, @Nullable Double watts) {
     return new Offer(route, null, part, days, 1.0, null, watts);
@@ -112,8 +114,10 @@ class RankingTest {
     Options lends = options(alone, offers);
     assertEquals(RouteState.OPEN, lends.route(Route.LOANER).way().state());
     assertEquals(Route.SAME_MOTOR, lends.recommended());
-    assertEquals("No other heat or cooling: lend a motor for the 7 days.", lends.ranking().loan());
-    UnitPlate proves = alone.but().boardNeedsFeedback(true).build();
+    assertEquals(
+        "No other heat or cooling: lend a motor for the 7 days, to 2031-05-09.",
+        lends.ranking().loan());
+    UnitPlate proves = alone.but().boardNeedsFeedback(true).feedbackCanBeDisabled(false).build();
     Options none =
         options(
             proves,

@@ -2,6 +2,7 @@ package variablerotor.core.job;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
@@ -14,6 +15,7 @@ import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.route.Route;
 import variablerotor.core.wiring.PartType;
 import variablerotor.core.wiring.Plan;
 import variablerotor.core.wiring.PlanRequest.CallId;
@@ -25,8 +27,36 @@ class PlanDraftTest {
   private static PlanDraft draft(Family family, String volts, UnitPlate unit) {
     Particulars told =
         new Particulars("Quay", "", "", Symptom.NO_RUN, unit, MotorPlate.of(family, volts), null);
-    JobLog log = new JobLog.Builder("id", false, "Tobin", "", "", told).build();
-    return Job.of(log, Settings.usual("UTC"), LocalDate.parse("2026-11-24")).planDraft();
+    boolean drive = family == Family.DRIVE_FED_INDUCTION;
+    return job(told, drive ? Route.DRIVE_BYPASS : Route.FIXED_SPEED).planDraft();
+  }
+
+  private static Job job(Particulars told, Route chosen) {
+    JobLog log =
+        new JobLog.Builder("id", false, "Tobin", "", "", told)
+            .decisions(
+                List.of(new JobLog.Decided("d", chosen, null, null, "USD", List.of(), "Tobin", "")))
+            .build();
+    return Job.of(log, Settings.usual("UTC"), LocalDate.parse("2026-11-24"));
+  }
+
+  /** Like goes on like: nothing is wired anew, and no plan stands that somebody might follow. */
+  @ParameterizedTest
+  @EnumSource(
+      value = Route.class,
+      names = {"SAME_MOTOR", "MODULE_ONLY", "EQUIVALENT_MOTOR", "BOARD_AND_MOTOR", "REPAIR_OTHER"})
+  void noPlanStandsForAWayThatIsNotWired(Route chosen) {
+    UnitPlate unit = UnitPlate.plate().role(UnitPlate.Role.INDOOR_BLOWER).build();
+    Particulars told =
+        new Particulars(
+            "Quay",
+            "",
+            "",
+            Symptom.NO_RUN,
+            unit,
+            MotorPlate.of(Family.CONSTANT_AIRFLOW_SERIAL, "115"),
+            null);
+    assertNull(job(told, chosen).planDraft());
   }
 
   @ParameterizedTest

@@ -54,12 +54,20 @@ class RoutesOfFamiliesTest {
     UnitPlate unit =
         UnitPlate.plate()
             .kind(UnitPlate.Kind.PACKAGED_UNIT)
+            .heating(List.of(UnitPlate.Heating.NONE))
+            .otherHeatOrCooling(false)
             .boardNeedsFeedback(false)
             .installed(TODAY.minusYears(5))
             .warrantyUntil(warranty ? TODAY : TODAY.minusDays(1))
             .build();
     MotorPlate motor =
-        MotorPlate.of(family).moduleRemovable(true).moduleSoldAlone(true).programmed(false).build();
+        MotorPlate.of(family)
+            .horsepower(0.5)
+            .volts("208-230")
+            .moduleRemovable(true)
+            .moduleSoldAlone(true)
+            .programmed(false)
+            .build();
     Facts facts = Facts.of(fault == null ? List.of() : read(family, fault));
     Diagnosis diagnosis = Engine.diagnose(Situation.of(family, Symptom.NO_RUN, facts));
     Map<Route, RouteState> states = new TreeMap<>();

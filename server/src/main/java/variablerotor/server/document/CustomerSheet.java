@@ -19,8 +19,10 @@ import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import variablerotor.core.choice.Bridge;
 import variablerotor.core.choice.Sourced;
 import variablerotor.core.diagnosis.VerdictState;
+import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.view.CallView;
@@ -74,14 +76,12 @@ class CustomerSheet {
     return sheet;
   }
 
-  /** What can be gone, the advised one first, then the open ones, then the cheaper ones. */
+  /** What can be gone, in the one order of the ways; the one that was chosen stands first. */
   static List<WayView> offered(CallView call) {
+    Route chosen = call.decisions().isEmpty() ? null : call.decisions().get(0).route();
     return call.ways().stream()
         .filter(way -> way.state() != RouteState.BLOCKED)
-        .sorted(
-            Comparator.comparing((WayView way) -> way.route() != call.recommended())
-                .thenComparing(way -> way.state() != RouteState.OPEN)
-                .thenComparing(WayView::firstCost, Comparator.nullsLast(Comparator.naturalOrder())))
+        .sorted(Comparator.comparing(way -> way.route() != chosen))
         .limit(MOST_WAYS)
         .toList();
   }
@@ -168,15 +168,27 @@ class CustomerSheet {
         if (way.route() == call.recommended()) {
           cell.addElement(line("What we advise", report.bold(), 9, Report.COPPER, 0));
         }
+        if (!call.decisions().isEmpty() && way.route() == call.decisions().get(0).route()) {
+          cell.addElement(line("Chosen", report.bold(), 9, Report.COPPER, 0));
+        }
         cell.addElement(plain(way.route().detail(), 10, 3));
         cell.addElement(bold(price(way), 12, 8));
         String age = age(way);
         if (!age.isEmpty()) {
           cell.addElement(plain(age, 9, 3));
         }
-        cell.addElement(plain(days(way.daysWithout()), 10, 3));
-        for (var reason : way.reasons()) {
-          cell.addElement(plain("First: " + reason.sentence(), 9, 3));
+        if (way.near()) {
+          cell.addElement(plain(days(way.daysWithout()), 10, 3));
+          meanwhile(way, cell);
+        }
+        if (way.state() != RouteState.OPEN) {
+          cell.addElement(
+              plain(
+                  way.near()
+                      ? "Something small is still to be settled for it."
+                      : "We are still finding out whether it can be done here.",
+                  9,
+                  3));
         }
         if (!way.loses().isEmpty()) {
           cell.addElement(bold("Given up with it:", 10, 8));
@@ -189,8 +201,26 @@ class CustomerSheet {
       return table;
     }
 
+    /** A motor on loan, or a bypass, until the part is there. */
+    private void meanwhile(WayView way, PdfPCell cell) {
+      Bridge bridge = way.bridge();
+      if (bridge != null && bridge.firstCost() != null) {
+        cell.addElement(
+            plain(
+                bridge.route().title()
+                    + " meanwhile: "
+                    + call.settings().currency()
+                    + " "
+                    + Numbers.fixed(bridge.firstCost(), 2)
+                    + (bridge.until() == null ? "." : ", to " + DAY.format(bridge.until()) + "."),
+                9,
+                3));
+      }
+    }
+
+    /** No price for what nobody knows to fit. */
     private String price(WayView way) {
-      if (way.firstCost() == null) {
+      if (way.firstCost() == null || !way.near()) {
         return "Price to come";
       }
       double whole = way.firstCost() + (way.tax() == null ? 0 : way.tax());

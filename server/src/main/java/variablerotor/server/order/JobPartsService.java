@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -32,10 +32,6 @@ import variablerotor.server.supply.SupplyService;
 /** What a job takes: what the way that was chosen asks for, less what was taken and ordered. */
 @Service
 class JobPartsService {
-  /** Ways whose parts are those of a conversion's plan. */
-  private static final Set<Route> PLANNED =
-      Set.of(Route.FIXED_SPEED, Route.LOANER, Route.DRIVE_BYPASS);
-
   private final Purchases purchases;
   private final Loans loans;
   private final StockService stock;
@@ -209,7 +205,7 @@ class JobPartsService {
     List<JobLog.Decided> decided = job.log().decisions();
     String candidate = decided.get(decided.size() - 1).candidate();
     List<Part> found = sourcing.of(call, route);
-    if (PLANNED.contains(route)) {
+    if (route.isWired()) {
       PlanRequest plan = plan(job);
       String motor = candidate != null ? candidate : numberOf(PartKind.MOTOR, found);
       return PlanNeeds.of(plan, Planner.of(plan), motor);
@@ -245,6 +241,6 @@ class JobPartsService {
   private static PlanRequest plan(Job job) {
     JobLog.Wired wired = job.wired();
     PlanRequest made = wired == null ? null : wired.made().plan();
-    return made != null ? made : job.planDraft().plan();
+    return made != null ? made : Objects.requireNonNull(job.planDraft()).plan();
   }
 }

@@ -3,14 +3,17 @@ package variablerotor.server.stock;
 import static variablerotor.server.schema.Tables.WAY_PART;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import variablerotor.core.choice.Shelf;
 import variablerotor.core.choice.Sourced;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.route.Route;
@@ -80,17 +83,28 @@ class WayPartStore implements CallPart {
       sourced.add(Sourced.of(one.route(), one.kind(), one.number(), all, quotes));
     }
     sourced.addAll(motors());
-    job.sourced(sourced);
+    job.sourced(sourced).shelf(worked.get().shelf);
   }
 
   /**
    * What was worked out last, and from which lists. It is asked for with every reading of every
    * call; both lists stay the same ones for as long as nothing changes.
    */
-  private record Worked(List<StockStore.Kept> stock, List<Quote> quotes, List<Sourced> motors) {}
+  private record Worked(
+      List<StockStore.Kept> stock, List<Quote> quotes, List<Sourced> motors, Shelf shelf) {}
+
+  /** What a conversion takes besides its motor. */
+  private static final Set<PartKind> SMALL =
+      EnumSet.of(
+          PartKind.RELAY,
+          PartKind.CAPACITOR,
+          PartKind.CONTACTOR,
+          PartKind.OVERLOAD,
+          PartKind.ADAPTER,
+          PartKind.TRANSFORMER);
 
   private final AtomicReference<Worked> worked =
-      new AtomicReference<>(new Worked(List.of(), List.of(), List.of()));
+      new AtomicReference<>(new Worked(List.of(), List.of(), List.of(), Shelf.EMPTY));
 
   /** Where the motors that the shop keeps lie, and what they cost. */
   List<Sourced> motors() {
@@ -110,7 +124,13 @@ class WayPartStore implements CallPart {
               said,
               kept.stream()
                   .map(one -> Sourced.of(null, PartKind.MOTOR, one.part().number(), kept, quotes))
-                  .toList());
+                  .toList(),
+              new Shelf(
+                  all.stream()
+                      .map(StockStore.Kept::stock)
+                      .filter(one -> SMALL.contains(one.part().kind()))
+                      .toList(),
+                  said.stream().filter(one -> SMALL.contains(one.kind())).toList()));
       worked.set(last);
     }
     return last.motors;
