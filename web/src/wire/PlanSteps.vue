@@ -1,41 +1,120 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { counted } from '../shared/money'
 import type { Ends, Step } from './types'
 import { CIRCUITS } from './words'
 
-/** The wires of the plan that are not made yet, in the order of doing; each is ticked as it is made. */
+/**
+ * What is left of the plan, in the order of doing: wires that the factory made are looked at
+ * together, a plug is pushed in at once, and each wire that is made is ticked; or a whole group is.
+ */
 const props = defineProps<{ steps: Step[] }>()
-const emit = defineEmits<{ made: [wire: Ends] }>()
+const emit = defineEmits<{ made: [wires: Ends[]] }>()
 
-const FEW = 6
+/** One thing to do: a wire, or a plug with all that it brings. */
+type Task = { key: string; circuit: Step['circuit']; title: string; words: string; wires: Ends[] }
+
+const ends = (step: Step): Ends => [step.from, step.to]
+const there = computed(() => props.steps.filter((one) => one.there))
+const tasks = computed(() => {
+  const list: Task[] = []
+  for (const step of props.steps.filter((one) => !one.there)) {
+    const plug = step.plug && list.find((one) => one.key === step.plug)
+    if (plug) plug.wires.push(ends(step))
+    else
+      list.push({
+        key: step.plug ?? `${step.n}`,
+        circuit: step.circuit,
+        title: step.plug ? `Push ${step.plug}` : `${step.from} – ${step.to}`,
+        words: step.plug ? 'It fits one way only.' : `${step.colour}. ${step.sentence}`,
+        wires: [ends(step)],
+      })
+  }
+  return list
+})
+const groups = computed(() => {
+  const list: { circuit: Step['circuit']; tasks: Task[] }[] = []
+  for (const task of tasks.value) {
+    const last = list[list.length - 1]
+    if (last?.circuit === task.circuit) last.tasks.push(task)
+    else list.push({ circuit: task.circuit, tasks: [task] })
+  }
+  return list
+})
+
 const all = ref(false)
-const shown = computed(() => (all.value ? props.steps : props.steps.slice(0, FEW)))
+const shown = computed(() => (all.value ? groups.value : groups.value.slice(0, 1)))
 </script>
 
 <template>
-  <section v-if="steps.length" aria-labelledby="to-make">
+  <section v-if="there.length" aria-labelledby="is-there">
+    <h2 id="is-there">Already there</h2>
+    <p class="soft">
+      {{ counted(there.length, 'wire') }} that the factory made: look that they are as listed, and
+      leave them alone.
+    </p>
+    <details>
+      <summary>Which ones</summary>
+      <ul class="plain steps">
+        <li v-for="step in there" :key="step.n">
+          <span class="what">
+            <strong class="digits ends">{{ step.from }} – {{ step.to }}</strong>
+            <span class="soft small">{{ step.sentence }}</span>
+          </span>
+          <button
+            type="button"
+            class="quiet-button"
+            :aria-label="`There: ${step.from} to ${step.to}`"
+            @click="emit('made', [ends(step)])"
+          >
+            There
+          </button>
+        </li>
+      </ul>
+    </details>
+    <button type="button" class="quiet-button" @click="emit('made', there.map(ends))">
+      All of these are there
+    </button>
+  </section>
+  <section v-if="tasks.length" aria-labelledby="to-make">
     <h2 id="to-make">To make, in this order</h2>
-    <ol class="plain steps">
-      <li v-for="(step, index) in shown" :key="step.n">
-        <span class="what">
-          <span v-if="step.circuit !== shown[index - 1]?.circuit" class="circuit">{{
-            CIRCUITS[step.circuit]
-          }}</span>
-          <strong class="digits ends">{{ step.from }} – {{ step.to }}</strong>
-          <span class="soft small">{{ step.colour }}. {{ step.sentence }}</span>
-        </span>
+    <template v-for="group in shown" :key="group.circuit">
+      <p class="row circuit">
+        <span>{{ CIRCUITS[group.circuit] }}</span>
         <button
+          v-if="group.tasks.length > 1"
           type="button"
-          class="quiet-button"
-          :aria-label="`Made: ${step.from} to ${step.to}`"
-          @click="emit('made', [step.from, step.to])"
+          class="link-button"
+          :aria-label="`All of this group made: ${CIRCUITS[group.circuit]}`"
+          @click="
+            emit(
+              'made',
+              group.tasks.flatMap((one) => one.wires),
+            )
+          "
         >
-          Made
+          All of this group made
         </button>
-      </li>
-    </ol>
-    <button v-if="steps.length > FEW" type="button" class="link-button" @click="all = !all">
-      {{ all ? 'Only the next ones' : `All ${steps.length}` }}
+      </p>
+      <ol class="plain steps">
+        <li v-for="task in group.tasks" :key="task.key">
+          <span class="what">
+            <strong class="digits ends">{{ task.title }}</strong>
+            <span class="soft small">{{ task.words }}</span>
+          </span>
+          <button
+            type="button"
+            class="quiet-button"
+            :aria-label="`Made: ${task.title.replace(' – ', ' to ')}`"
+            @click="emit('made', task.wires)"
+          >
+            {{ task.wires.length > 1 ? 'Plugged' : 'Made' }}
+          </button>
+        </li>
+      </ol>
+    </template>
+    <button v-if="groups.length > 1" type="button" class="link-button" @click="all = !all">
+      {{ all ? 'Only the next ones' : `All ${tasks.length}` }}
     </button>
   </section>
 </template>
@@ -60,7 +139,7 @@ const shown = computed(() => (all.value ? props.steps : props.steps.slice(0, FEW
 }
 
 .circuit {
-  margin-bottom: 2px;
+  justify-content: space-between;
   font-size: 0.8125rem;
   font-weight: 700;
   color: var(--copper);

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import { ask, inWords } from '../core/core'
+import { counted } from '../shared/money'
+import PowerCheckRow from './PowerCheckRow.vue'
 import type { PowerCheck, Tick, WiringDoc } from './types'
 
 /** Ohms, then 24 V alone, then line: in that order, each ticked, with what a wrong answer means. */
@@ -44,17 +46,27 @@ watch(
 )
 
 const state = (check: PowerCheck) => props.ticks.find((one) => one.check === check.id)?.ok
-const groups = computed(() => {
-  let open = true
-  return STEPS.map((step) => {
+/** A step waits only for what a wrong answer would burn in it. */
+const groups = computed(() =>
+  STEPS.map((step, at) => {
     const mine = checks.value.filter((one) => one.step === step.id)
-    const good = mine.filter((one) => state(one) === true).length
-    const group = { ...step, checks: mine, good, open }
-    open = open && good === mine.length
-    return group
-  })
-})
-const done = computed(() => groups.value.every((one) => one.good === one.checks.length))
+    const first = mine.filter((one) => one.first)
+    const before = checks.value.filter(
+      (one) =>
+        STEPS.findIndex((it) => it.id === one.step) < at &&
+        STEPS.findIndex((it) => it.id === one.endangers) <= at,
+    )
+    return {
+      ...step,
+      first,
+      more: mine.filter((one) => !one.first),
+      good: first.filter((one) => state(one) === true).length,
+      bad: mine.some((one) => state(one) === false),
+      open: before.every((one) => (one.first ? state(one) === true : state(one) !== false)),
+    }
+  }),
+)
+const done = computed(() => groups.value.every((one) => one.good === one.first.length && !one.bad))
 
 function tick(check: PowerCheck, ok: boolean) {
   const others = props.ticks.filter((one) => one.check !== check.id)
@@ -75,63 +87,42 @@ function tick(check: PowerCheck, ok: boolean) {
       v-for="group in groups"
       :key="group.id"
       class="fold"
-      :open="group.open && group.good < group.checks.length"
+      :open="group.open && (group.good < group.first.length || group.bad)"
     >
       <summary>
         <h2>{{ group.title }}</h2>
-        <span class="soft">{{ group.good }} of {{ group.checks.length }}</span>
+        <span class="soft">{{ group.good }} of {{ group.first.length }}</span>
       </summary>
       <p v-if="!group.open" class="soft">First all that stands before it.</p>
       <template v-else>
         <p class="notice">{{ group.caution }}</p>
         <ul class="plain">
-          <li v-for="check in group.checks" :key="check.id">
-            <div class="row ask">
-              <span class="digits">{{ check.ask }}</span>
-              <span class="options">
-                <button
-                  type="button"
-                  class="quiet-button"
-                  :aria-pressed="state(check) === true"
-                  :aria-label="`So it is: ${check.ask}`"
-                  @click="tick(check, true)"
-                >
-                  So it is
-                </button>
-                <button
-                  type="button"
-                  class="quiet-button"
-                  :aria-pressed="state(check) === false"
-                  :aria-label="`Not so: ${check.ask}`"
-                  @click="tick(check, false)"
-                >
-                  Not so
-                </button>
-              </span>
-            </div>
-            <p v-if="state(check) === false" class="notice failed" role="alert">
-              {{ check.wrong }}
-            </p>
-          </li>
+          <PowerCheckRow
+            v-for="check in group.first"
+            :key="check.id"
+            :check="check"
+            :state="state(check)"
+            @tick="(ok) => tick(check, ok)"
+          />
         </ul>
+        <details v-if="group.more.length">
+          <summary>{{ counted(group.more.length, 'more check') }}, for who looks further</summary>
+          <ul class="plain">
+            <PowerCheckRow
+              v-for="check in group.more"
+              :key="check.id"
+              :check="check"
+              :state="state(check)"
+              @tick="(ok) => tick(check, ok)"
+            />
+          </ul>
+        </details>
       </template>
     </details>
   </section>
 </template>
 
 <style scoped>
-.ask {
-  flex-wrap: wrap;
-  justify-content: space-between;
-  gap: 6px 14px;
-  padding: 6px 0;
-  border-bottom: 1px solid var(--rule);
-}
-
-.ask > .digits {
-  flex: 1 1 240px;
-}
-
 .good {
   color: var(--good);
 }

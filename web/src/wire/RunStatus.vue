@@ -28,7 +28,7 @@ const findings = computed(() => {
 })
 const stops = computed(() => findings.value.filter((one) => one.finding.severity === 'STOP'))
 const cautions = computed(() => findings.value.filter((one) => one.finding.severity !== 'STOP'))
-const left = computed(() => props.progress.toMake.length)
+const left = computed(() => props.progress.toMake.filter((one) => !one.there).length)
 </script>
 
 <template>
@@ -45,7 +45,10 @@ const left = computed(() => props.progress.toMake.length)
         </li>
       </ul>
       <p v-if="stops.length > 2" class="soft small">And {{ stops.length - 2 }} more.</p>
-      <div v-if="mend" class="mend">
+      <div v-if="mend && !mend.off && !mend.on" class="mend">
+        <p><strong>Where to look:</strong> {{ mend.sentence }}</p>
+      </div>
+      <div v-else-if="mend" class="mend">
         <p><strong>Mend:</strong> {{ mend.sentence }}</p>
         <button type="button" class="quiet-button" @click="emit('mend', mend)">
           It is done: change it here
@@ -64,7 +67,7 @@ const left = computed(() => props.progress.toMake.length)
       {{ left === 1 ? 'wire' : 'wires' }} left to make.
     </h2>
     <h2 v-else><span aria-hidden="true">✓</span> Runs as it must on every call.</h2>
-    <div v-if="!stops.length && mend" class="mend odd">
+    <div v-if="!stops.length && (mend?.off || mend?.on)" class="mend odd">
       <p>
         Not as planned, though no call shows it:
         <span class="digits">{{ mend.off?.join(' – ') }}</span>. {{ mend.sentence }}

@@ -4,6 +4,7 @@ import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
 import PhotoStrip from '../hear/PhotoStrip.vue'
 import { useKeys } from '../keys/keys'
+import { counted } from '../shared/money'
 import AddCall from './AddCall.vue'
 import AddPart from './AddPart.vue'
 import {
@@ -17,6 +18,7 @@ import {
   withoutWire,
   withPart,
   withWire,
+  withWires,
 } from './bench'
 import CallTable from './CallTable.vue'
 import PlanForm from './PlanForm.vue'
@@ -72,9 +74,8 @@ const bad = computed(() =>
       )
     : [],
 )
-const total = computed(
-  () => (made.value?.wiring.wires.length ?? 0) + (progress.value?.toMake.length ?? 0),
-)
+/** What is left to be done by hand. */
+const left = computed(() => progress.value?.toMake.filter((one) => !one.there).length ?? 0)
 const wires = computed(() => call.value.particulars.wires ?? {})
 
 function changed(next: (made: AsWired) => AsWired | string) {
@@ -151,7 +152,11 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
     <template v-else>
       <header class="row head">
         <h1>{{ plan ? PATTERNS[plan.pattern].title : 'Wired without a plan' }}</h1>
-        <span class="soft digits">{{ made.wiring.wires.length }} of {{ total }} wires</span>
+        <span class="soft digits">{{
+          left
+            ? `${counted(left, 'wire')} left to make`
+            : `${made.wiring.wires.length} wires, all made`
+        }}</span>
         <button
           type="button"
           class="quiet-button"
@@ -190,7 +195,7 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
             </p>
             <PlanSteps
               :steps="progress.toMake"
-              @made="(one) => changed((now) => withWire(now, one))"
+              @made="(wires) => changed((now) => withWires(now, wires))"
             />
             <TerminalBoard
               :parts="progress.parts"

@@ -55,6 +55,14 @@ export function withWire(made: AsWired, wire: Ends): AsWired | string {
   return wired(made, [...made.wiring.wires, wire])
 }
 
+/** Several at one touch; what is there already stays as it is. */
+export function withWires(made: AsWired, wires: Ends[]): AsWired {
+  return wires.reduce((now, wire) => {
+    const next = withWire(now, wire)
+    return typeof next === 'string' ? now : next
+  }, made)
+}
+
 export const withoutWire = (made: AsWired, wire: Ends) =>
   wired(
     made,

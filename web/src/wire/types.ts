@@ -101,6 +101,10 @@ export interface Step {
   circuit: 'GROUND' | 'LINE' | 'MOTOR' | 'CONTROL'
   colour: string
   sentence: string
+  /** The factory made it. */
+  there: boolean
+  /** The plug that brings it with others. */
+  plug?: string | null
 }
 
 export interface BeforeAfter {
@@ -155,6 +159,8 @@ export interface PowerCheck {
   at: string[]
   ask: string
   wrong: string
+  first: boolean
+  endangers: 'OHMS' | 'CONTROL' | 'LINE'
 }
 
 export interface Exercise {

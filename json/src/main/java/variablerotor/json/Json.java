@@ -80,10 +80,30 @@ public final class Json {
   }
 
   public static String write(Object tree) {
-    return MAPPER.writeValueAsString(tree);
+    return MAPPER.writeValueAsString(whole(tree));
   }
 
   public static String writePretty(Object tree) {
-    return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(tree);
+    return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(whole(tree));
+  }
+
+  /** Every whole number below this is a double exactly. */
+  private static final double EXACT = 1L << 53;
+
+  /** The same tree with whole numbers written as such: 2 poles, and not 2.0. */
+  private static Object whole(Object tree) {
+    if (tree instanceof Map<?, ?> map) {
+      Map<Object, Object> written = new LinkedHashMap<>();
+      map.forEach((name, value) -> written.put(name, whole(value)));
+      return written;
+    }
+    if (tree instanceof List<?> list) {
+      List<Object> written = new ArrayList<>();
+      list.forEach(one -> written.add(whole(one)));
+      return written;
+    }
+    boolean isWhole =
+        tree instanceof Double number && number == Math.rint(number) && Math.abs(number) < EXACT;
+    return isWhole ? (Object) ((Double) tree).longValue() : tree;
   }
 }

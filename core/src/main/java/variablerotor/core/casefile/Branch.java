@@ -23,7 +23,34 @@ final class Branch {
   private final List<InputFault> faults;
   private final Set<String> known = new TreeSet<>();
 
+  /** Every branch of one document that was read with the same faults. */
+  private static final class Read extends ArrayList<InputFault> {
+    private static final long serialVersionUID = 1;
+    private final transient List<Branch> branches = new ArrayList<>();
+  }
+
+  /** Where a reader notes faults, and which fields nobody asked for can be told afterwards. */
+  static List<InputFault> faults() {
+    return new Read();
+  }
+
+  /**
+   * Fields that no reader knows, of a whole document.
+   *
+   * @param faults as {@link #faults} gave them
+   */
+  static List<String> unknownOf(List<InputFault> faults) {
+    List<String> unknown = new ArrayList<>();
+    if (faults instanceof Read read) {
+      read.branches.forEach(one -> unknown.addAll(one.unknown()));
+    }
+    return unknown;
+  }
+
   Branch(Map<?, ?> map, String path, List<InputFault> faults) {
+    if (faults instanceof Read read) {
+      read.branches.add(this);
+    }
     this.map = map;
     this.path = path;
     this.faults = faults;

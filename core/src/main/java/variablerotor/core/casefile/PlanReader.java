@@ -1,6 +1,5 @@
 package variablerotor.core.casefile;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -13,7 +12,7 @@ import variablerotor.core.wiring.PlanRequest.Pattern;
 
 /** From a plain tree to what a conversion is planned for; every fault is told with its path. */
 public final class PlanReader {
-  private final List<InputFault> faults = new ArrayList<>();
+  private final List<InputFault> faults = Branch.faults();
 
   private PlanReader() {}
 
@@ -22,7 +21,18 @@ public final class PlanReader {
    * @throws InputFaults with every fault found
    */
   public static PlanRequest read(Object tree) throws InputFaults {
-    return new PlanReader().request(tree);
+    return told(tree).document();
+  }
+
+  /**
+   * The same, and the fields that nobody knows.
+   *
+   * @throws InputFaults with every fault found
+   */
+  public static Told<PlanRequest> told(Object tree) throws InputFaults {
+    PlanReader reader = new PlanReader();
+    PlanRequest document = reader.request(tree);
+    return new Told<>(document, Branch.unknownOf(reader.faults));
   }
 
   private PlanRequest request(Object tree) throws InputFaults {
@@ -34,13 +44,13 @@ public final class PlanReader {
     boolean three = pattern == Pattern.D;
     PartType supply = root.word("supply", PartType.values());
     PartType line = supply == null ? (three ? PartType.LINE_3PH : PartType.LINE_240) : supply;
-    if (!line.isLine() || three != (line == PartType.LINE_3PH)) {
+    if (!line.isLine() || (three && line != PartType.LINE_3PH)) {
       root.fault(
           "supply",
           "found "
               + line
               + "; allowed is "
-              + (three ? "LINE_3PH for pattern D" : "LINE_240 or LINE_120 for this pattern"));
+              + (three ? "LINE_3PH for pattern D" : "LINE_240, LINE_120 or LINE_3PH"));
     }
     Branch motor = root.object("motor");
     List<String> speeds = texts(motor, "speeds");
@@ -56,6 +66,12 @@ public final class PlanReader {
     if (cabinet != null && !cabinet.equals("ONE") && !cabinet.equals("SPLIT")) {
       root.fault("cabinet", "found \"" + cabinet + "\"; allowed is ONE or SPLIT");
     }
+    String role = root.text("role", 20);
+    if (role != null && !role.equals("INDOOR_BLOWER") && !role.equals("OUTDOOR_FAN")) {
+      root.fault("role", "found \"" + role + "\"; allowed is INDOOR_BLOWER or OUTDOOR_FAN");
+    }
+    Integer poles = root.whole("contactorPoles", 1, 3);
+    Map<CallId, String> lowSpeeds = new LinkedHashMap<>();
     boolean staged = pattern == Pattern.A || pattern == Pattern.A1;
     PlanRequest request =
         new PlanRequest(
@@ -74,10 +90,15 @@ public final class PlanReader {
             motor.number("amps", 0.01, 10_000),
             motor.number("microfarads", 0.1, 10_000),
             motor.number("capacitorVolts", 1, 10_000),
-            speedFor(root, speeds),
-            staged || "OUTDOOR_FAN".equals(root.text("role", 20)),
+            speedFor(root, speeds, lowSpeeds),
+            staged || "OUTDOOR_FAN".equals(role),
             !"SPLIT".equals(cabinet),
-            Boolean.TRUE.equals(root.flag("fanRelay")));
+            Boolean.TRUE.equals(root.flag("fanRelay")),
+            new PlanRequest.Extras(
+                poles == null ? PlanRequest.Extras.NONE.contactorPoles() : poles,
+                Boolean.TRUE.equals(root.flag("fanCycling")),
+                root.number("secondTransformerVa", 1, 1e5),
+                lowSpeeds));
     if (!faults.isEmpty()) {
       throw new InputFaults(faults);
     }
@@ -89,15 +110,19 @@ public final class PlanReader {
         field, name -> Part.isLead(name) && !name.contains("."), "names, each once");
   }
 
-  private Map<CallId, String> speedFor(Branch root, List<String> speeds) {
+  private Map<CallId, String> speedFor(
+      Branch root, List<String> speeds, Map<CallId, String> lowSpeeds) {
     Map<CallId, String> told = new LinkedHashMap<>();
     Branch given = root.object("speedFor");
     for (CallId id : CallId.values()) {
-      String speed = given.text(id.name(), 30);
-      if (speed != null && !speeds.contains(speed)) {
-        given.fault(id.name(), "found \"" + speed + "\"; allowed is " + String.join(", ", speeds));
-      } else if (speed != null) {
-        told.put(id, speed);
+      for (boolean low : new boolean[] {false, true}) {
+        String field = low ? id.name() + ".LOW" : id.name();
+        String speed = given.text(field, 30);
+        if (speed != null && !speeds.contains(speed)) {
+          given.fault(field, "found \"" + speed + "\"; allowed is " + String.join(", ", speeds));
+        } else if (speed != null) {
+          (low ? lowSpeeds : told).put(id, speed);
+        }
       }
     }
     for (String unknown : given.unknown()) {

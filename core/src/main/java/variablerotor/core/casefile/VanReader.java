@@ -22,7 +22,7 @@ public final class VanReader {
 
   private static final double MOST_MONEY = 1e7;
 
-  private final List<InputFault> faults = new ArrayList<>();
+  private final List<InputFault> faults = Branch.faults();
 
   private VanReader() {}
 
@@ -31,7 +31,18 @@ public final class VanReader {
    * @throws InputFaults with every fault found
    */
   public static VanRequest read(Object tree) throws InputFaults {
-    return new VanReader().request(tree);
+    return told(tree).document();
+  }
+
+  /**
+   * The same, and the fields that nobody knows.
+   *
+   * @throws InputFaults with every fault found
+   */
+  public static Told<VanRequest> told(Object tree) throws InputFaults {
+    VanReader reader = new VanReader();
+    VanRequest document = reader.request(tree);
+    return new Told<>(document, Branch.unknownOf(reader.faults));
   }
 
   private VanRequest request(Object tree) throws InputFaults {

@@ -21,7 +21,7 @@ public final class WiringReader {
   private static final int MOST_CALLS = 200;
   private static final double MOST_VA = 1e5;
 
-  private final List<InputFault> faults = new ArrayList<>();
+  private final List<InputFault> faults = Branch.faults();
   private final Map<String, Part> parts = new LinkedHashMap<>();
 
   private WiringReader() {}
@@ -31,7 +31,18 @@ public final class WiringReader {
    * @throws InputFaults with every fault found
    */
   public static Wiring read(Object tree) throws InputFaults {
-    return new WiringReader().wiring(tree);
+    return told(tree).document();
+  }
+
+  /**
+   * The same, and the fields that nobody knows.
+   *
+   * @throws InputFaults with every fault found
+   */
+  public static Told<Wiring> told(Object tree) throws InputFaults {
+    WiringReader reader = new WiringReader();
+    Wiring document = reader.wiring(tree);
+    return new Told<>(document, Branch.unknownOf(reader.faults));
   }
 
   private Wiring wiring(Object tree) throws InputFaults {

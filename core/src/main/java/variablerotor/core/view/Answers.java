@@ -8,6 +8,7 @@ import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.casefile.PlanReader;
+import variablerotor.core.casefile.Told;
 import variablerotor.core.casefile.VanReader;
 import variablerotor.core.casefile.WiringReader;
 import variablerotor.core.check.Situation;
@@ -22,8 +23,10 @@ import variablerotor.core.schematic.Connections;
 import variablerotor.core.schematic.Ladder;
 import variablerotor.core.schematic.Lit;
 import variablerotor.core.van.VanPlanner;
+import variablerotor.core.van.VanRequest;
 import variablerotor.core.winding.WindingFigures;
 import variablerotor.core.wiring.Mend;
+import variablerotor.core.wiring.PlanRequest;
 import variablerotor.core.wiring.Planner;
 import variablerotor.core.wiring.Result;
 import variablerotor.core.wiring.Wiring;
@@ -42,7 +45,7 @@ public final class Answers {
   public static Map<String, Object> diagnose(Object tree) throws InputFaults {
     CaseFile file = covered(tree);
     Diagnosis diagnosis = Engine.diagnose(file.situation(WindingFigures.BALANCE_LIMIT.value()));
-    return DiagnosisView.of(diagnosis).withWarnings(unknown(file)).tree();
+    return DiagnosisView.of(diagnosis).withWarnings(unknown(file.unknownFields())).tree();
   }
 
   /**
@@ -74,8 +77,7 @@ public final class Answers {
             file.market(),
             file.candidates());
     Map<String, Object> answer = options.tree();
-    answer.put("warnings", unknown(file).stream().map(Diagnosis.Warning::tree).toList());
-    return answer;
+    return withUnknown(answer, file.unknownFields());
   }
 
   /**
@@ -85,9 +87,10 @@ public final class Answers {
    * @throws InputFaults with every fault found
    */
   public static Map<String, Object> wiring(Object tree) throws InputFaults {
-    Wiring wiring = WiringReader.read(tree);
+    Told<Wiring> told = WiringReader.told(tree);
+    Wiring wiring = told.document();
     Result result = Result.of(wiring);
-    Map<String, Object> answer = result.tree();
+    Map<String, Object> answer = withUnknown(result.tree(), told.unknown());
     Mend mend = wiring.wires().size() > MOST_MENDED ? null : Mend.of(wiring, result);
     if (mend != null) {
       answer.put("mend", mend.tree());
@@ -117,7 +120,8 @@ public final class Answers {
    * @throws InputFaults with every fault found
    */
   public static Map<String, Object> plan(Object tree) throws InputFaults {
-    return Planner.of(PlanReader.read(tree)).tree();
+    Told<PlanRequest> told = PlanReader.told(tree);
+    return withUnknown(Planner.of(told.document()).tree(), told.unknown());
   }
 
   /**
@@ -127,7 +131,8 @@ public final class Answers {
    * @throws InputFaults with every fault found
    */
   public static Map<String, Object> van(Object tree) throws InputFaults {
-    return VanPlanner.of(VanReader.read(tree)).tree();
+    Told<VanRequest> told = VanReader.told(tree);
+    return withUnknown(VanPlanner.of(told.document()).tree(), told.unknown());
   }
 
   private static CaseFile covered(Object tree) throws InputFaults {
@@ -142,8 +147,13 @@ public final class Answers {
     return file;
   }
 
-  private static List<Diagnosis.Warning> unknown(CaseFile file) {
-    return file.unknownFields().stream()
+  private static Map<String, Object> withUnknown(Map<String, Object> answer, List<String> fields) {
+    answer.put("warnings", unknown(fields).stream().map(Diagnosis.Warning::tree).toList());
+    return answer;
+  }
+
+  private static List<Diagnosis.Warning> unknown(List<String> fields) {
+    return fields.stream()
         .map(
             field ->
                 new Diagnosis.Warning(

@@ -1,6 +1,7 @@
 package variablerotor.core.wiring;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -24,12 +25,15 @@ public final class BeforePower {
   private final Wiring wiring;
   private final Result result;
   private final Meter meter;
+  private final Domains domains;
   private final List<PowerCheck> checks = new ArrayList<>();
 
   private BeforePower(Wiring wiring, Result result) {
     this.wiring = wiring;
     this.result = result;
-    meter = new Meter(new Board(wiring));
+    Board board = new Board(wiring);
+    meter = new Meter(board);
+    domains = new Domains(board);
   }
 
   /** None for a wiring that must not be powered at all. */
@@ -42,7 +46,46 @@ public final class BeforePower {
     before.notZeros();
     before.control();
     before.line();
-    return List.copyOf(before.checks);
+    return before.checks.stream()
+        .sorted(Comparator.comparing(PowerCheck::step).thenComparing(one -> !one.first()))
+        .toList();
+  }
+
+  /** So many ohm checks catch the usual mistakes; more than these nobody makes on a roof. */
+  private static final int MOST_FIRST = 10;
+
+  private void ohms(String id, List<Terminal> at, String ask, String wrong) {
+    long before = checks.stream().filter(PowerCheck::first).count();
+    boolean control = at.stream().anyMatch(domains::isControl);
+    checks.add(
+        new PowerCheck(
+            id,
+            Step.OHMS,
+            at,
+            ask,
+            wrong,
+            before < MOST_FIRST && isUsual(at),
+            control ? Step.CONTROL : Step.LINE));
+  }
+
+  /**
+   * Where mistakes are made: the motor's own leads and frame, the poles of the line, 24 V against
+   * its common and against the line. Common practice.
+   */
+  private boolean isUsual(List<Terminal> at) {
+    boolean motor = false;
+    boolean source = true;
+    for (Terminal one : at) {
+      Part part = wiring.part(one.part());
+      PartType type = part == null ? PartType.JOINT : part.type();
+      motor |= type.isMotor() && !one.name().startsWith("CAP");
+      source &= type.isLine() || (type == PartType.TRANSFORMER && !one.name().startsWith("H"));
+    }
+    return source || (motor && at.size() > 2) || (motor && at.stream().anyMatch(this::isFrame));
+  }
+
+  private boolean isFrame(Terminal terminal) {
+    return terminal.name().equals("G");
   }
 
   // Ohms.
@@ -53,14 +96,12 @@ public final class BeforePower {
       if (ends.size() < 2) {
         continue;
       }
-      checks.add(
-          new PowerCheck(
-              "zero " + joined(ends, " "),
-              Step.OHMS,
-              ends,
-              (ends.size() == 2 ? joined(ends, " to ") : joined(ends, ", ") + " to each other")
-                  + ": zero.",
-              opened(all)));
+      ohms(
+          "zero " + joined(ends, " "),
+          ends,
+          (ends.size() == 2 ? joined(ends, " to ") : joined(ends, ", ") + " to each other")
+              + ": zero.",
+          opened(all));
     }
   }
 
@@ -174,17 +215,15 @@ public final class BeforePower {
       return;
     }
     boolean some = meter.reads(one, other) == Meter.Reads.SOME;
-    checks.add(
-        new PowerCheck(
-            "not zero " + one + " " + other,
-            Step.OHMS,
-            List.of(one, other),
-            one
-                + " to "
-                + other
-                + ": "
-                + (some ? "some ohms of a winding or coil, not zero." : "OL, open."),
-            bridged(one, other)));
+    ohms(
+        "not zero " + one + " " + other,
+        List.of(one, other),
+        one
+            + " to "
+            + other
+            + ": "
+            + (some ? "some ohms of a winding or coil, not zero." : "OL, open."),
+        bridged(one, other));
   }
 
   /** The first terminal of the conductor that this one belongs to; null where no wire ends. */
@@ -224,19 +263,21 @@ public final class BeforePower {
               "24 V " + run.name(),
               Step.CONTROL,
               coils,
-              raised(run.name(), on)
+              raised(BeforeAfter.title(run.name()), on)
                   + (run.relays().isEmpty()
                       ? "no relay pulls."
                       : Words.and(run.relays())
                           + (run.relays().size() == 1 ? " pulls" : " pull")
                           + ", and no other."),
               "One that stays: its call wire or its common is off. One that pulls and should not:"
-                  + " its wire is on another output. One that hums: count the volts at its coil."));
+                  + " its wire is on another output. One that hums: count the volts at its coil.",
+              true,
+              Step.LINE));
     }
   }
 
   private static String raised(String call, List<String> on) {
-    return call + (on.isEmpty() ? ", nothing raised: " : ", raise " + Words.and(on) + ": ");
+    return call + (on.isEmpty() ? ": " : ", with " + Words.and(on) + " called: ");
   }
 
   private void line() {
@@ -253,13 +294,15 @@ public final class BeforePower {
               "line " + run.name(),
               Step.LINE,
               motors,
-              raised(run.name(), on)
+              raised(BeforeAfter.title(run.name()), on)
                   + run.motors().entrySet().stream()
                       .map(one -> does(one.getKey(), one.getValue()))
                       .collect(Collectors.joining(", "))
                   + ".",
               "Breaker off at once. What turns and should not, or stands and should turn, is not"
-                  + " wired as recorded: back to the ohm checks."));
+                  + " wired as recorded: back to the ohm checks.",
+              true,
+              Step.LINE));
     }
   }
 

@@ -98,6 +98,12 @@ final class Domains {
     return Loads.isControl(part) ? Domain.CONTROL : null;
   }
 
+  /** Whether a terminal belongs to 24 V. */
+  boolean isControl(Terminal terminal) {
+    int at = board.at(terminal);
+    return at >= 0 && of(at).contains(Domain.CONTROL);
+  }
+
   /** Whether a wire between these two joins what must not meet. */
   boolean parts(Terminal one, Terminal other) {
     Set<Domain> met = EnumSet.noneOf(Domain.class);

@@ -55,9 +55,21 @@ public record Plan(
     CONTROL
   }
 
-  /** One wire to make. */
+  /**
+   * One wire.
+   *
+   * @param there whether the factory made it: it stays, and is only looked at
+   * @param plug the plug that brings it with others at one push; null where it is made by itself
+   */
   public record Step(
-      int n, Terminal from, Terminal to, Circuit circuit, String colour, String sentence)
+      int n,
+      Terminal from,
+      Terminal to,
+      Circuit circuit,
+      String colour,
+      String sentence,
+      boolean there,
+      @Nullable String plug)
       implements Node {
     @Override
     public Map<String, Object> tree() {
@@ -67,8 +79,17 @@ public record Plan(
           "to", to.toString(),
           "circuit", circuit,
           "colour", colour,
-          "sentence", sentence);
+          "sentence", sentence,
+          "there", there,
+          "plug", plug);
     }
+  }
+
+  /** How many wires are to be made: what the factory made and what is plugged is none of them. */
+  public long toMake() {
+    return wires.stream()
+        .filter(one -> !one.there() && one.plug() == null && one.circuit() != Circuit.MOTOR)
+        .count();
   }
 
   /** Something to take along. */
@@ -87,6 +108,7 @@ public record Plan(
         "wiring", wiring,
         "result", result,
         "wires", wires,
+        "toMake", toMake(),
         "parts", parts);
   }
 }

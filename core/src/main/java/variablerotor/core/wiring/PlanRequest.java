@@ -25,6 +25,7 @@ import variablerotor.core.tree.Tree;
  * @param outdoors whether it is the outdoor fan
  * @param oneCabinet whether contactor and blower stand in one, on one supply
  * @param fanRelay whether calls without the contactor get a relay of their own
+ * @param extras what not every unit has
  */
 public record PlanRequest(
     Pattern pattern,
@@ -43,8 +44,72 @@ public record PlanRequest(
     Map<CallId, String> speedFor,
     boolean outdoors,
     boolean oneCabinet,
-    boolean fanRelay)
+    boolean fanRelay,
+    Extras extras)
     implements Node {
+
+  /**
+   * What not every unit has.
+   *
+   * @param contactorPoles of the compressor's contactor; one joins its other line always
+   * @param fanCycling whether a switch on head pressure stands in the outdoor fan's line
+   * @param secondTransformerVa of the transformer that feeds the board's outputs, where the relays
+   *     hang on another: isolation relays stand between [VA]; null where there is one alone
+   * @param lowSpeeds the speed that a call's low stage is to have, where it is another
+   */
+  public record Extras(
+      int contactorPoles,
+      boolean fanCycling,
+      @Nullable Double secondTransformerVa,
+      Map<CallId, String> lowSpeeds) {
+    public Extras {
+      lowSpeeds = Collections.unmodifiableMap(new LinkedHashMap<>(lowSpeeds));
+    }
+
+    /** As most units are. */
+    public static final Extras NONE = new Extras(2, false, null, Map.of());
+  }
+
+  /** As most units are. */
+  public PlanRequest(
+      Pattern pattern,
+      PartType supply,
+      @Nullable Double transformerVa,
+      @Nullable Double transformerLoadVa,
+      List<String> stages,
+      boolean solidState,
+      boolean defrost,
+      List<CallId> calls,
+      List<CallId> contactorCalls,
+      List<String> speeds,
+      @Nullable Double amps,
+      @Nullable Double microfarads,
+      @Nullable Double capacitorVolts,
+      Map<CallId, String> speedFor,
+      boolean outdoors,
+      boolean oneCabinet,
+      boolean fanRelay) {
+    this(
+        pattern,
+        supply,
+        transformerVa,
+        transformerLoadVa,
+        stages,
+        solidState,
+        defrost,
+        calls,
+        contactorCalls,
+        speeds,
+        amps,
+        microfarads,
+        capacitorVolts,
+        speedFor,
+        outdoors,
+        oneCabinet,
+        fanRelay,
+        Extras.NONE);
+  }
+
   public PlanRequest {
     stages = List.copyOf(stages);
     calls = List.copyOf(calls);
@@ -123,7 +188,8 @@ public record PlanRequest(
         speedFor,
         outdoors,
         oneCabinet,
-        true);
+        true,
+        extras);
   }
 
   /** The document that asks for it. */
@@ -131,6 +197,7 @@ public record PlanRequest(
   public Map<String, Object> tree() {
     Map<String, Object> told = new LinkedHashMap<>();
     speedFor.forEach((call, speed) -> told.put(call.name(), speed));
+    extras.lowSpeeds().forEach((call, speed) -> told.put(call.name() + ".LOW", speed));
     @SuppressWarnings("unchecked")
     Map<String, Object> tree =
         (Map<String, Object>)
@@ -157,12 +224,40 @@ public record PlanRequest(
                             "capacitorVolts", capacitorVolts),
                     "speedFor", told,
                     "fanRelay", fanRelay));
+    if (extras.contactorPoles() != Extras.NONE.contactorPoles()) {
+      tree.put("contactorPoles", extras.contactorPoles());
+    }
+    if (extras.fanCycling()) {
+      tree.put("fanCycling", true);
+    }
+    if (extras.secondTransformerVa() != null) {
+      tree.put("secondTransformerVa", extras.secondTransformerVa());
+    }
     return tree;
   }
 
-  /** The speed that a call is to have. */
+  /**
+   * The speed that a call is to have: the one told for it; for an open limit and for the air after
+   * a call that of the heat, where there is one; else the fastest.
+   */
   String speed(CallId call) {
     String told = speedFor.get(call);
-    return told != null ? told : speeds.isEmpty() ? "RUN" : speeds.get(0);
+    if (told != null) {
+      return told;
+    }
+    if (call == CallId.LIMIT || call == CallId.OFF_DELAY) {
+      for (CallId heat : calls) {
+        if (heat.isFire()) {
+          return speed(heat);
+        }
+      }
+    }
+    return speeds.isEmpty() ? "RUN" : Speeds.sorted(speeds).get(0);
+  }
+
+  /** The speed of a call's low stage. */
+  String lowSpeed(CallId call) {
+    String told = extras.lowSpeeds().get(call);
+    return told == null ? speed(call) : told;
   }
 }

@@ -36,6 +36,13 @@ public final class Planner {
   private final List<Plan.Reason> reasons = new ArrayList<>();
   private final List<Plan.Need> needs = new ArrayList<>();
   private int relays;
+  private int isolations;
+
+  /** Whether what is wired now is the factory's, and stays. */
+  private boolean there;
+
+  /** The plug that brings what is wired now. */
+  private @Nullable String plug;
 
   private Planner(PlanRequest asked) {
     this.asked = asked;
@@ -49,6 +56,12 @@ public final class Planner {
   private Plan plan() {
     add(Part.of("SRC", asked.supply()));
     add(transformer());
+    if (isIsolated()) {
+      add(
+          Part.named("TB", PartType.TRANSFORMER)
+              .va(asked.extras().secondTransformerVa(), null)
+              .build());
+    }
     switch (asked.pattern()) {
       case A -> staged(false);
       case A1 -> staged(true);
@@ -76,20 +89,27 @@ public final class Planner {
         needs);
   }
 
-  /** Ground first, then line with the breaker off, then the motor's own leads, then 24 V. */
+  /**
+   * Ground first, then line with the breaker off, then the motor's own leads, then 24 V; what the
+   * factory made stands apart at the end.
+   */
   private List<Plan.Step> numbered() {
     List<Plan.Step> numbered = new ArrayList<>();
-    for (Circuit circuit : Circuit.values()) {
-      for (Plan.Step one : steps) {
-        if (one.circuit() == circuit) {
-          numbered.add(
-              new Plan.Step(
-                  numbered.size() + 1,
-                  one.from(),
-                  one.to(),
-                  circuit,
-                  one.colour(),
-                  one.sentence()));
+    for (boolean made : new boolean[] {false, true}) {
+      for (Circuit circuit : Circuit.values()) {
+        for (Plan.Step one : steps) {
+          if (one.circuit() == circuit && one.there() == made) {
+            numbered.add(
+                new Plan.Step(
+                    numbered.size() + 1,
+                    one.from(),
+                    one.to(),
+                    circuit,
+                    one.colour(),
+                    one.sentence(),
+                    made,
+                    one.plug()));
+          }
         }
       }
     }
@@ -125,11 +145,41 @@ public final class Planner {
   }
 
   private void wire(Terminal from, Terminal to, Circuit circuit, String colour, String sentence) {
-    steps.add(new Plan.Step(0, from, to, circuit, colour, sentence));
+    steps.add(new Plan.Step(0, from, to, circuit, colour, sentence, there, plug));
   }
 
   private void line(Terminal from, Terminal to, String sentence) {
     wire(from, to, Circuit.LINE, "black", sentence);
+  }
+
+  /**
+   * The other side of the line: a neutral is white, a second hot leg red (NEC 200.6, from memory).
+   */
+  private void otherLine(Terminal from, Terminal to, String sentence) {
+    String colour = asked.supply() == PartType.LINE_120 ? "white" : "red";
+    wire(from, to, Circuit.LINE, colour, sentence);
+  }
+
+  /** What the factory made: it stays, and is no wire to make. */
+  private void factory(Runnable wiring) {
+    there = true;
+    wiring.run();
+    there = false;
+  }
+
+  private void plugged(String name, Runnable wiring) {
+    plug = name;
+    wiring.run();
+    plug = null;
+  }
+
+  private boolean isIsolated() {
+    return asked.extras().secondTransformerVa() != null && asked.pattern() != PlanRequest.Pattern.D;
+  }
+
+  /** The transformer that the board's outputs are fed by. */
+  private String boardSupply() {
+    return isIsolated() ? "TB" : "TR";
   }
 
   private void control(Terminal from, Terminal to, String colour, String sentence) {
@@ -212,6 +262,11 @@ public final class Planner {
                   + Numbers.plain(contactAmps())
                   + " A at this voltage"));
     }
+    if (isolations > 0) {
+      needs.add(
+          new Plan.Need(
+              PartType.RELAY, isolations, "isolation relay, coil 24 V AC, contact for 24 V"));
+    }
   }
 
   private String other() {
@@ -219,29 +274,82 @@ public final class Planner {
   }
 
   private void supply() {
-    line(at("SRC", "L1"), at("TR", "H1"), "Line to the transformer.");
-    line(at("SRC", other()), at("TR", "H2"), "Its other side.");
+    factory(
+        () -> {
+          for (String transformer : isIsolated() ? List.of("TR", "TB") : List.of("TR")) {
+            line(
+                at("SRC", "L1"),
+                at(transformer, "H1"),
+                "Line to the transformer " + transformer + ".");
+            otherLine(
+                at("SRC", other()),
+                at(transformer, "H2"),
+                "The other side of the line to " + transformer + ".");
+          }
+        });
+  }
+
+  private boolean threePhase() {
+    return asked.supply() == PartType.LINE_3PH;
   }
 
   private Part compressor() {
-    Part contactor = contactor(2);
+    int poles = threePhase() ? 3 : asked.extras().contactorPoles();
+    Part contactor = contactor(poles);
     Part output = output("Y", "COMPRESSOR");
-    line(at("SRC", "L1"), contactor.at("L1"), "Line side of the contactor.");
-    line(at("SRC", other()), contactor.at("L2"), "Line side of the contactor.");
-    control(at("TR", "R"), output.at("R"), "red", "24 V to the compressor's output.");
-    control(output.at("O"), contactor.at("A"), "yellow", "The compressor's call to its coil.");
-    control(contactor.at("B"), at("TR", "C"), "blue", "Its other end to common.");
+    factory(
+        () -> {
+          line(at("SRC", "L1"), contactor.at("L1"), "Line to the contactor's line side.");
+          otherLine(
+              at("SRC", other()),
+              contactor.at("L2"),
+              "The other side of the line to the contactor's line side.");
+          if (poles >= 3) {
+            wire(
+                at("SRC", "L3"),
+                contactor.at("L3"),
+                Circuit.LINE,
+                "blue",
+                "The third phase to the contactor: the compressor's, not the fan's.");
+          }
+          String from = boardSupply();
+          control(at(from, "R"), output.at("R"), "red", "24 V to the compressor's output.");
+          control(
+              output.at("O"), contactor.at("A"), "yellow", "The compressor's call to its coil.");
+          control(contactor.at("B"), at(from, "C"), "blue", "The contactor's coil to the common.");
+        });
     return contactor;
   }
 
+  /**
+   * A call to a relay's coil; where the board has a transformer of its own, over a relay between.
+   */
   private void coil(Part relay, Part output, String what) {
-    control(output.at("O"), relay.at("A"), "yellow", what + " to the coil of " + relay.id() + ".");
-    control(relay.at("B"), at("TR", "C"), "blue", "Its other end to common.");
+    if (isIsolated()) {
+      isolations++;
+      Part between = add(Part.named("IR" + isolations, PartType.RELAY).coil(RELAY_VA).build());
+      control(output.at("O"), between.at("A"), "yellow", what + " to the isolation relay.");
+      control(between.at("B"), at("TB", "C"), "blue", "Its coil to the board's common.");
+      control(
+          at("TR", "R"),
+          between.at("COM1"),
+          "red",
+          "24 V of the other transformer to its contact.");
+      control(
+          between.at("NO1"), relay.at("A"), "red", "From there to the coil of " + relay.id() + ".");
+    } else {
+      control(
+          output.at("O"), relay.at("A"), "yellow", what + " to the coil of " + relay.id() + ".");
+    }
+    control(relay.at("B"), at("TR", "C"), "blue", "The coil of " + relay.id() + " to the common.");
   }
 
   private Part fed(String id, String call) {
     Part output = output(id, call);
-    control(at("TR", "R"), output.at("R"), "red", "24 V to the output " + id + ".");
+    factory(
+        () ->
+            control(
+                at(boardSupply(), "R"), output.at("R"), "red", "24 V to the output " + id + "."));
     return output;
   }
 
@@ -277,17 +385,33 @@ public final class Planner {
     Terminal feed = contactor.at("T1");
     if (asked.defrost()) {
       Part contact = add(defrost());
-      line(feed, contact.at("1"), "Load side of the contactor to the board's defrost contact.");
+      Terminal load = feed;
+      factory(
+          () ->
+              line(
+                  load,
+                  contact.at("1"),
+                  "Load side of the contactor to the board's defrost contact."));
       feed = contact.at("2");
     }
-    line(contactor.at("T2"), at("M", "COM"), "The other load side to the motor's common.");
+    if (asked.extras().fanCycling()) {
+      Part cold = add(Part.named("FC", PartType.CONTACT).openedBy("LOW_HEAD_PRESSURE").build());
+      line(feed, cold.at("1"), "Through the fan-cycling switch, which stays in the fan's line.");
+      feed = cold.at("2");
+    }
+    otherLine(contactor.at("T2"), at("M", "COM"), "The other load side to the motor's common.");
+    String low = asked.lowSpeed(CallId.COOL);
+    if (!oneRelay && stages.size() > 1 && !low.equals(speed)) {
+      twoSpeeds(stages, feed, speed, low);
+      return;
+    }
     Part single = oneRelay ? relay() : null;
     if (single != null) {
       contact(single, feed, speed);
-      control(single.at("B"), at("TR", "C"), "blue", "Its other end to common.");
+      control(single.at("B"), at("TR", "C"), "blue", "The coil of K1 to the common.");
     }
     for (String stage : stages) {
-      Part output = fed(stage, stage);
+      Part output = stage(stage);
       if (single != null) {
         control(output.at("O"), single.at("A"), "yellow", "Stage " + stage + " to the one coil.");
       } else {
@@ -319,6 +443,54 @@ public final class Planner {
     if (asked.defrost()) {
       first("DEFROST_CONTACT", "The board's defrost contact must carry the new motor's amps.");
     }
+    staysLive();
+  }
+
+  /** Names that parts and calls of a plan have already. */
+  private static final Set<String> TAKEN =
+      Set.of("SRC", "TR", "TB", "CT", "DF", "FC", "M", "CAP", "Y", "COMPRESSOR", "DEFROST");
+
+  /** A stage's call, under a name that no part has. */
+  private static String named(String stage) {
+    boolean taken =
+        TAKEN.contains(stage)
+            || stage.startsWith("K")
+            || stage.startsWith("IR")
+            || stage.startsWith("CAPPED_");
+    return taken ? "STAGE_" + stage : stage;
+  }
+
+  private Part stage(String stage) {
+    return fed(named(stage), named(stage));
+  }
+
+  /** Two stages on two speeds: the high stage's relay changes over, so that the two never meet. */
+  private void twoSpeeds(List<String> stages, Terminal feed, String speed, String low) {
+    Part lowest = relay();
+    Part highest = relay();
+    line(feed, highest.at("COM1"), "To the common of " + highest.id() + ", the high stage's.");
+    line(highest.at("NO1"), at("M", speed), "Its open contact to the lead for " + speed + ".");
+    line(
+        highest.at("NC1"),
+        lowest.at("COM1"),
+        "Its closed contact to the common of " + lowest.id() + ", the low stage's.");
+    line(lowest.at("NO1"), at("M", low), "The open contact there to the lead for " + low + ".");
+    coil(lowest, stage(stages.get(0)), "Stage " + stages.get(0));
+    coil(highest, stage(stages.get(stages.size() - 1)), "Stage " + stages.get(stages.size() - 1));
+    needRelays();
+    outdoorRows(stages, speed);
+    if (asked.defrost()) {
+      first("DEFROST_CONTACT", "The board's defrost contact must carry the new motor's amps.");
+    }
+    staysLive();
+  }
+
+  /** What the old motor leaves behind. */
+  private void staysLive() {
+    first(
+        "STAYS_LIVE",
+        "The old motor's line plug may stay live, also while nothing calls: dead-end and insulate"
+            + " each of its wires, and those of its control plug.");
   }
 
   private void contact(Part relay, Terminal feed, String speed) {
@@ -332,17 +504,25 @@ public final class Planner {
 
   /** An outdoor fan runs with the compressor, stands in defrost and on heat without it. */
   private void outdoorRows(List<String> stages, String speed) {
-    String highest = stages.get(stages.size() - 1);
+    String highest = named(stages.get(stages.size() - 1));
+    String lowest = named(stages.get(0));
+    String low = asked.lowSpeed(CallId.COOL);
     call("IDLE", "OFF", List.of());
     for (CallId id : asked.calls()) {
       boolean runs = asked.contactorCalls().contains(id);
       call(id.name(), runs ? speed : "OFF", runs ? List.of("COMPRESSOR", highest) : List.of());
       if (runs && stages.size() > 1) {
-        call(id.name() + ".LOW", speed, List.of("COMPRESSOR", stages.get(0)));
+        call(
+            id.name() + ".LOW",
+            asked.pattern() == PlanRequest.Pattern.A1 ? speed : low,
+            List.of("COMPRESSOR", lowest));
       }
     }
     if (asked.defrost()) {
       call("DEFROST", "OFF", List.of("COMPRESSOR", highest, "DEFROST"));
+    }
+    if (asked.extras().fanCycling()) {
+      call("COLD", "OFF", List.of("COMPRESSOR", highest, "LOW_HEAD_PRESSURE"));
     }
   }
 
@@ -351,10 +531,26 @@ public final class Planner {
     supply();
     fanMotor();
     Part board = add(Part.of("AD", PartType.ADAPTER));
-    line(at("SRC", "L1"), board.at("L1"), "The old motor's line plug to the adapter.");
-    line(at("SRC", other()), board.at("L2"), "Its other side.");
-    line(board.at("COM"), at("M", "COM"), "The adapter's common to the motor's.");
-    control(at("TR", "C"), board.at("C"), "blue", "24 V common to the adapter.");
+    plugged(
+        "the old motor's line plug into the adapter",
+        () -> {
+          line(at("SRC", "L1"), board.at("L1"), "The old motor's line plug to the adapter.");
+          otherLine(
+              at("SRC", other()), board.at("L2"), "The other side of the line, in the same plug.");
+        });
+    plugged(
+        "the old motor's speed plug into the adapter",
+        () ->
+            control(
+                at(boardSupply(), "C"), board.at("C"), "blue", "24 V common, in the speed plug."));
+    otherLine(board.at("COM"), at("M", "COM"), "The adapter's common to the motor's.");
+    if (asked.calls().contains(CallId.OFF_DELAY)) {
+      control(
+          at(boardSupply(), "R"),
+          board.at("R"),
+          "red",
+          "24 V to the adapter's R: it holds the fan on after a call.");
+    }
     needs.add(
         new Plan.Need(
             PartType.ADAPTER, 1, "adapter board for a multi-speed motor, with its coil sensor"));
@@ -385,31 +581,48 @@ public final class Planner {
     }
     for (String tap : used) {
       Part output = fed("OUT_" + tap, tap);
-      control(output.at("O"), board.at(tap), "yellow", "The board's speed tap " + tap + ".");
+      plugged(
+          "the old motor's speed plug into the adapter",
+          () ->
+              control(
+                  output.at("O"),
+                  board.at(tap),
+                  "yellow",
+                  "The board's speed tap " + tap + ", in the speed plug."));
     }
+    gasHeat();
     first(
         "COIL_SENSOR",
         "Clamp the adapter's sensor to a return bend near the inlet, and replace each tap by the"
             + " speed that gives its air.");
   }
 
+  /** Said wherever the fan of a fuel-burning unit is another than before. */
+  private void gasHeat() {
+    if (asked.calls().contains(CallId.GAS_HEAT)) {
+      first("GAS_HEAT", "Gas heat: carbon monoxide, limit and temperature rise are checked after.");
+    }
+  }
+
   private static String tap(String output) {
     return output.equals("LOW") ? "T1" : output.equals("MED") ? "T3" : "T5";
   }
 
-  /** The adapter's outputs by the motor's leads: the first is the highest. */
+  /** The adapter's outputs by the motor's leads: by their names, the fastest on HIGH. */
   private Map<String, String> leads() {
     Map<String, String> leads = new LinkedHashMap<>();
     List<String> speeds = asked.speeds();
-    boolean named = speeds.stream().allMatch(Part.OUTPUTS::contains);
-    if (named) {
-      speeds.forEach(one -> leads.put(one, one));
-    } else {
-      String[] outputs =
-          speeds.size() == 2 ? new String[] {"HIGH", "LOW"} : new String[] {"HIGH", "MED", "LOW"};
-      for (int i = 0; i < Math.min(outputs.length, speeds.size()); i++) {
-        leads.put(outputs[i], speeds.get(i));
-      }
+    List<String> fastest = Speeds.sorted(speeds);
+    String[] outputs =
+        fastest.size() == 1
+            ? new String[] {"HIGH"}
+            : fastest.size() == 2
+                ? new String[] {"HIGH", "LOW"}
+                : new String[] {"HIGH", "MED", "LOW"};
+    for (int at = 0; at < outputs.length; at++) {
+      // Of more leads than outputs the slowest goes on LOW, and what is between on MED.
+      boolean last = at == outputs.length - 1;
+      leads.put(outputs[at], fastest.get(last ? fastest.size() - 1 : at));
     }
     return leads;
   }
@@ -437,9 +650,10 @@ public final class Planner {
       changeovers(feed, speed);
     } else {
       line(feed, at("M", speed), "Load side of the contactor to the lead for " + speed + ".");
-      line(contactor.at("T2"), at("M", "COM"), "The other load side to the motor's common.");
+      otherLine(contactor.at("T2"), at("M", "COM"), "The other load side to the motor's common.");
     }
     needRelays();
+    gasHeat();
     call("IDLE", "OFF", List.of());
     for (CallId id : asked.calls()) {
       loanerRow(id, speed);
@@ -499,7 +713,8 @@ public final class Planner {
     if (fan) {
       outputs.add("FAN");
     }
-    line(at("SRC", other()), at("M", "COM"), "Line to the motor's common.");
+    otherLine(
+        at("SRC", other()), at("M", "COM"), "The other side of the line to the motor's common.");
     Terminal lead = at("M", speed);
     for (String output : outputs) {
       Part relay = relay();
@@ -513,28 +728,37 @@ public final class Planner {
 
   /** D: a three-pole contactor with an overload relay in the drive's place. */
   private void bypass() {
-    line(at("SRC", "L1"), at("TR", "H1"), "Line to the transformer.");
-    line(at("SRC", "L2"), at("TR", "H2"), "Its other side.");
+    supply();
     Part contactor = contactor(3);
     add(Part.of("OL", PartType.OVERLOAD));
     add(Part.named("M", PartType.MOTOR_3PH).amps(asked.amps()).build());
     wire(at("SRC", "G"), at("M", "G"), Circuit.GROUND, "green", "Frame of the motor to ground.");
     String[] leads = {"U", "V", "W"};
     for (int phase = 1; phase <= 3; phase++) {
-      line(
+      String colour = PHASES.get(phase - 1);
+      wire(
           at("SRC", "L" + phase),
           contactor.at("L" + phase),
-          "Phase " + phase + " to the contactor.");
-      line(
+          Circuit.LINE,
+          colour,
+          "Phase " + phase + ", taken off the drive's input, to the contactor.");
+      wire(
           contactor.at("T" + phase),
           at("OL", String.valueOf(2 * phase - 1)),
-          "Through the overload.");
-      line(at("OL", String.valueOf(2 * phase)), at("M", leads[phase - 1]), "To the motor.");
+          Circuit.LINE,
+          colour,
+          "Phase " + phase + " through its heater of the overload relay.");
+      wire(
+          at("OL", String.valueOf(2 * phase)),
+          at("M", leads[phase - 1]),
+          Circuit.LINE,
+          colour,
+          "The motor's lead " + leads[phase - 1] + ", taken off the drive's output.");
     }
     Part output = fed("G", "FAN");
     control(output.at("O"), at("OL", "95"), "yellow", "The fan's call to the trip contact.");
     control(at("OL", "96"), contactor.at("A"), "yellow", "From there to the contactor's coil.");
-    control(contactor.at("B"), at("TR", "C"), "blue", "The coil's other end to common.");
+    control(contactor.at("B"), at("TR", "C"), "blue", "The contactor's coil to the common.");
     call("IDLE", "OFF", List.of());
     asked.calls().forEach(id -> call(id.name(), "RUN", List.of("FAN")));
     if (asked.defrost()) {
@@ -549,9 +773,20 @@ public final class Planner {
             "three phases, set from the motor's plate"
                 + (asked.amps() == null ? "" : ": " + Numbers.plain(asked.amps(), 2) + " A")));
     first(
+        "DRIVE_OUTPUT",
+        "Take all three of the motor's leads off the drive's output first: line on its output"
+            + " destroys it.");
+    first(
+        "STAYS_LIVE",
+        "What fed the drive is dead-ended and insulated, or taken to the contactor; a drive that"
+            + " stays on the line keeps its capacitors charged.");
+    first(
         "FULL_SPEED",
         "Full speed: check amps and static, and set a date by which the drive is back.");
   }
+
+  /** Of three phases. Common practice: any but white and green will do. */
+  private static final List<String> PHASES = List.of("black", "red", "blue");
 
   /** The heat whose speed the blower has on heat: one for which a speed is told goes first. */
   private CallId fire() {
@@ -571,13 +806,14 @@ public final class Planner {
     boolean heat = asked.calls().stream().anyMatch(id -> id.isFire() || id == CallId.LIMIT);
     line(at("SRC", "L1"), cool.at("COM1"), "Line to the common of " + cool.id() + ".");
     line(cool.at("NO1"), at("M", cooling), "Its open contact to the cooling speed.");
-    line(at("SRC", other()), at("M", "COM"), "Line to the motor's common.");
+    otherLine(
+        at("SRC", other()), at("M", "COM"), "The other side of the line to the motor's common.");
     coil(cool, fed("G", "FAN"), "The fan's call");
     if (heat) {
       Part hot = relay();
       line(cool.at("NC1"), hot.at("COM1"), "Its closed contact to the heat's own fan contact.");
       line(hot.at("NO1"), at("M", heating), "And from there to the heat speed.");
-      coil(hot, fed("W", "HEAT_FAN"), "The heat's fan call");
+      coil(hot, fed("HF", "HEAT_FAN"), "The heat's fan call");
     }
     needRelays();
     call("IDLE", "OFF", List.of());
@@ -600,8 +836,7 @@ public final class Planner {
           "Sequenced electric heat stays on after its call: the blower is held by the sequencer's"
               + " contact or an off-delay.");
     }
-    if (asked.calls().contains(CallId.GAS_HEAT)) {
-      first("GAS_HEAT", "Gas heat: carbon monoxide, limit and temperature rise are checked after.");
-    }
+    gasHeat();
+    staysLive();
   }
 }

@@ -12,8 +12,17 @@ import variablerotor.core.tree.Tree;
  * @param at the terminals where it is seen
  * @param ask what is done, and what must come
  * @param wrong what it means where something else comes
+ * @param first whether it catches what is done wrong most; the rest is for who looks further
+ * @param endangers the step that waits for it: what a wrong answer would burn
  */
-public record PowerCheck(String id, Step step, List<Terminal> at, String ask, String wrong)
+public record PowerCheck(
+    String id,
+    Step step,
+    List<Terminal> at,
+    String ask,
+    String wrong,
+    boolean first,
+    Step endangers)
     implements Node {
   public PowerCheck {
     at = List.copyOf(at);
@@ -33,6 +42,8 @@ public record PowerCheck(String id, Step step, List<Terminal> at, String ask, St
         "step", step,
         "at", at.stream().map(Terminal::toString).toList(),
         "ask", ask,
-        "wrong", wrong);
+        "wrong", wrong,
+        "first", first,
+        "endangers", endangers);
   }
 }

@@ -67,14 +67,14 @@ class BeforePowerTest {
     List<Step> steps = CHECKS.stream().map(PowerCheck::step).distinct().toList();
     assertEquals(List.of(Step.OHMS, Step.CONTROL, Step.LINE), steps);
     assertEquals(
-        "COOL, raise COMPRESSOR and HIGH: CT and K2 pull, and no other.",
+        "cooling, with COMPRESSOR and HIGH called: CT and K2 pull, and no other.",
         CHECKS.stream()
             .filter(one -> one.id().equals("24 V COOL"))
             .findFirst()
             .orElseThrow()
             .ask());
     assertEquals(
-        "DEFROST, raise COMPRESSOR, HIGH and DEFROST: M stands.",
+        "defrost, with COMPRESSOR, HIGH and DEFROST called: M stands.",
         CHECKS.stream()
             .filter(one -> one.id().equals("line DEFROST"))
             .findFirst()
@@ -96,5 +96,26 @@ class BeforePowerTest {
   @Test
   void whatMustNotBePoweredHasNone() {
     assertEquals(List.of(), BeforePower.of(Wirings.shorted(), Result.of(Wirings.shorted())));
+  }
+
+  /** Ten at most catch what is done wrong most; the rest stands behind them. */
+  @Test
+  void theUsualMistakesComeFirst() {
+    Wiring wiring = Wirings.staged();
+    List<PowerCheck> ohms =
+        BeforePower.of(wiring, Result.of(wiring)).stream()
+            .filter(one -> one.step() == PowerCheck.Step.OHMS)
+            .toList();
+    List<String> first = ohms.stream().filter(PowerCheck::first).map(PowerCheck::ask).toList();
+    assertTrue(first.size() <= 10 && first.size() >= 6, first.toString());
+    assertTrue(first.contains("SRC.G to M.G: zero."), first.toString());
+    assertTrue(first.contains("SRC.L1 to SRC.L2: OL, open."), first.toString());
+    assertTrue(ohms.size() > first.size());
+    assertEquals(first, ohms.subList(0, first.size()).stream().map(PowerCheck::ask).toList());
+    // A coil that is shorted burns the 24 V, a frame that is live waits for the line.
+    for (PowerCheck one : ohms) {
+      boolean control = one.at().stream().anyMatch(at -> at.toString().equals("K1.A"));
+      assertTrue(!control || one.endangers() == PowerCheck.Step.CONTROL, one.toString());
+    }
   }
 }

@@ -62,7 +62,7 @@ class PlannerTest {
         + " DEFROST=OFF",
     "A1, COOL, COOL, true, true, false, IDLE=OFF COOL=HIGH COOL.LOW=HIGH DEFROST=OFF",
     "B, COOL GAS_HEAT FAN LIMIT OFF_DELAY, COOL, false, false, false,"
-        + " IDLE=OFF COOL=HIGH GAS_HEAT=LOW FAN=HIGH LIMIT=HIGH OFF_DELAY=HIGH",
+        + " IDLE=OFF COOL=HIGH GAS_HEAT=LOW FAN=HIGH LIMIT=LOW OFF_DELAY=LOW",
     "C, COOL HEAT_PUMP, COOL HEAT_PUMP, true, false, false,"
         + " IDLE=OFF COOL=HIGH HEAT_PUMP=HIGH DEFROST=HIGH",
     "C, COOL HEAT_PUMP, COOL HEAT_PUMP, true, true, false,"
@@ -121,10 +121,98 @@ class PlannerTest {
     assertEquals(Plan.Circuit.GROUND, steps.get(0).circuit());
     for (int i = 1; i < steps.size(); i++) {
       assertEquals(i + 1, steps.get(i).n());
-      assertTrue(steps.get(i).circuit().compareTo(steps.get(i - 1).circuit()) >= 0);
+      Plan.Step before = steps.get(i - 1);
+      Plan.Step now = steps.get(i);
+      assertTrue(now.there() || !before.there(), "what the factory made stands at the end");
+      assertTrue(now.there() != before.there() || now.circuit().compareTo(before.circuit()) >= 0);
     }
     assertEquals(
         steps.size(), steps.stream().map(one -> one.from() + " " + one.to()).distinct().count());
+  }
+
+  /** What an electrician would count: two relays outdoors are ten wires, and not twenty-three. */
+  @ParameterizedTest
+  @CsvSource({"A, 10", "A1, 7", "B, 4", "C, 3", "D, 13", "E, 6"})
+  void onlyWhatIsMadeIsCounted(Pattern pattern, int wires) {
+    Plan plan = Planner.of(Wirings.request(pattern, CallId.COOL));
+    assertEquals(wires, plan.toMake());
+    assertTrue(
+        plan.wires().stream()
+            .filter(Plan.Step::there)
+            .allMatch(one -> one.from().part().matches("SRC|TR|CT|Y|G")));
+  }
+
+  /** Neutral is white, ground green; a second hot leg is neither. */
+  @ParameterizedTest
+  @CsvSource({"LINE_120, white", "LINE_240, red"})
+  void coloursAreAnElectricians(PartType supply, String other) {
+    PlanRequest one = Wirings.request(Pattern.E, CallId.COOL);
+    Plan plan =
+        Planner.of(
+            new PlanRequest(
+                Pattern.E,
+                supply,
+                40.0,
+                9.0,
+                List.of(),
+                true,
+                false,
+                one.calls(),
+                one.contactorCalls(),
+                List.of("LOW", "HIGH"),
+                2.6,
+                5.0,
+                370.0,
+                Map.of(),
+                false,
+                true,
+                false));
+    for (Plan.Step step : plan.wires()) {
+      boolean neutral = step.to().toString().equals("M.COM");
+      assertTrue(!neutral || step.colour().equals(other), step.toString());
+      assertEquals(step.circuit() == Plan.Circuit.GROUND, step.colour().equals("green"));
+    }
+    assertEquals("HIGH", plan.result().calls().get(1).motor(), "by its name, not by its place");
+  }
+
+  /** Two stages on two speeds, a switch for the cold, a contactor of one pole, two transformers. */
+  @Test
+  void whatNotEveryUnitHas() {
+    PlanRequest one = Wirings.request(Pattern.A, CallId.COOL);
+    PlanRequest asked =
+        new PlanRequest(
+            Pattern.A,
+            PartType.LINE_240,
+            40.0,
+            9.0,
+            List.of("Y", "Y2"),
+            true,
+            false,
+            one.calls(),
+            one.contactorCalls(),
+            List.of("LOW", "HIGH"),
+            2.6,
+            5.0,
+            370.0,
+            Map.of(),
+            true,
+            true,
+            false,
+            new PlanRequest.Extras(1, true, 40.0, Map.of(CallId.COOL, "LOW")));
+    Plan plan = Planner.of(asked);
+    assertEquals(Plan.State.CONDITIONAL, plan.state(), plan.reasons().toString());
+    List<String> told =
+        plan.result().calls().stream()
+            .map(run -> run.name() + " " + run.motor() + " " + run.relays())
+            .toList();
+    assertEquals(
+        List.of(
+            "IDLE OFF []",
+            "COOL HIGH [CT, K2, IR2]",
+            "COOL.LOW LOW [CT, K1, IR1]",
+            "COLD OFF [CT, K2, IR2]"),
+        told);
+    assertEquals(List.of(), plan.result().all());
   }
 
   /** Both speeds of a changeover can be called at once, and never meet. */
