@@ -2,8 +2,10 @@ package variablerotor.core.schematic;
 
 import java.util.ArrayList;
 import java.util.List;
+import variablerotor.core.text.Numbers;
 import variablerotor.core.wiring.Conductors;
 import variablerotor.core.wiring.Part;
+import variablerotor.core.wiring.PartType;
 import variablerotor.core.wiring.Terminal;
 import variablerotor.core.wiring.Wiring;
 
@@ -38,12 +40,16 @@ final class Branches {
         for (String from : List.of("1", "3", "5")) {
           either(part, from, String.valueOf((char) (from.charAt(0) + 1)), Symbol.OVERLOAD, id);
         }
+        either(part, "95", "96", Symbol.CLOSED_CONTACT, id);
       }
       case MOTOR_PSC -> {
         for (String speed : part.speeds()) {
           if (conductors.isWired(part.at(speed))) {
             either(part, speed, "COM", Symbol.MOTOR, id + " " + speed);
           }
+        }
+        if (conductors.isWired(part.at("CAP1"))) {
+          add(part, "CAP1", "COM", Symbol.WINDING, id + " start");
         }
       }
       case MOTOR_3PH -> {
@@ -53,7 +59,11 @@ final class Branches {
           }
         }
       }
-      case CAPACITOR -> either(part, "1", "2", Symbol.CAPACITOR, id);
+      case CAPACITOR -> {
+        Double has = part.microfarads();
+        String rated = has == null ? "" : " " + Numbers.plain(has, 1) + " µF";
+        either(part, "1", "2", Symbol.CAPACITOR, id + rated);
+      }
       case ADAPTER -> adapter(part);
       case LINE_240, LINE_120, LINE_3PH, JOINT -> {}
     }
@@ -74,9 +84,39 @@ final class Branches {
     branches.add(new Branch(part.id(), symbol, name, below, from, to));
   }
 
+  /** Which contacts a coil moves, by the names that stand under them. */
+  private String moves(Part part) {
+    List<String> contacts = new ArrayList<>();
+    if (part.type() == PartType.CONTACTOR) {
+      for (int pole = 1; pole <= 3; pole++) {
+        if (conductors.of(part.at("T" + pole)) >= 0 && conductors.isWired(part.at("T" + pole))) {
+          contacts.add("T" + pole);
+        }
+      }
+    } else {
+      for (int pole = 1; conductors.of(part.at("COM" + pole)) >= 0; pole++) {
+        for (String name : List.of("NO" + pole, "NC" + pole)) {
+          if (conductors.isWired(part.at(name))) {
+            contacts.add(name);
+          }
+        }
+      }
+    }
+    return contacts.isEmpty() ? "" : "moves " + String.join(", ", contacts);
+  }
+
+  private void coil(Part part) {
+    if (conductors.isWired(part.at("A")) || conductors.isWired(part.at("B"))) {
+      add(part, Symbol.COIL, part.id(), moves(part), part.at("A"), part.at("B"));
+    }
+  }
+
   private static String below(Part part, Symbol symbol, String from, String to) {
-    if (symbol == Symbol.COIL || symbol == Symbol.MOTOR || symbol == Symbol.CAPACITOR) {
+    if (symbol == Symbol.MOTOR || symbol == Symbol.CAPACITOR) {
       return "";
+    }
+    if (part.type() == PartType.TRANSFORMER) {
+      return "• " + from + "–" + to;
     }
     String moved = part.call() == null ? part.when() : part.call();
     return moved != null
@@ -85,7 +125,7 @@ final class Branches {
   }
 
   private void relay(Part part) {
-    either(part, "A", "B", Symbol.COIL, part.id());
+    coil(part);
     for (int pole = 1; conductors.of(part.at("COM" + pole)) >= 0; pole++) {
       Terminal common = part.at("COM" + pole);
       Terminal open = part.at("NO" + pole);
@@ -105,7 +145,7 @@ final class Branches {
   }
 
   private void contactor(Part part) {
-    either(part, "A", "B", Symbol.COIL, part.id());
+    coil(part);
     int poles = part.poles() == null ? 2 : part.poles();
     for (int pole = 1; pole <= Math.max(2, poles); pole++) {
       either(
@@ -124,6 +164,9 @@ final class Branches {
       }
     }
     either(part, "L2", "COM", Symbol.LINK, part.id());
+    if (conductors.isWired(part.at("R"))) {
+      add(part, "R", "C", Symbol.ELECTRONICS, part.id());
+    }
     for (String tap : List.of("T1", "T2", "T3", "T4", "T5")) {
       if (conductors.isWired(part.at(tap))) {
         add(part, tap, "C", Symbol.ELECTRONICS, part.id());

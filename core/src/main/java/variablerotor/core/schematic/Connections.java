@@ -30,12 +30,13 @@ public final class Connections {
   private final Wiring wiring;
   private final Lit lit;
   private final Conductors conductors;
-  private final Draft draft = new Draft();
+  private final Draft draft;
 
   private Connections(Wiring wiring, Lit lit) {
     this.wiring = wiring;
     this.lit = lit;
     conductors = Conductors.of(wiring);
+    draft = new Draft(conductors);
   }
 
   /** The wiring, with what is lit. */
@@ -152,12 +153,14 @@ public final class Connections {
       double y = y(sides, one);
       double edge = isLeft ? left : right;
       boolean live = lit.isLive(conductors.of(one));
-      draft.dot(Ink.PAPER, Draft.ink(live), live ? 2.6 : 1.4, edge, y, RING);
+      boolean bad = lit.isBad(one);
+      draft.dot(
+          Ink.PAPER, bad ? Ink.FAILED : Draft.ink(live), live || bad ? 2.6 : 1.4, edge, y, RING);
       draft.label(
-          Draft.fitted(one.name(), Draft.SMALL + 1, wide - 14),
-          Ink.INK,
+          Draft.fitted((bad ? "× " : "") + one.name(), Draft.SMALL + 1, wide - 14),
+          bad ? Ink.FAILED : Ink.INK,
           Draft.SMALL + 1,
-          false,
+          bad,
           isLeft ? Drawing.Anchor.END : Drawing.Anchor.START,
           edge + (isLeft ? -8 : 8),
           y + 3.6);

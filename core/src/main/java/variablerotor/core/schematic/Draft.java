@@ -6,6 +6,7 @@ import variablerotor.core.drawing.Drawing;
 import variablerotor.core.drawing.Ink;
 import variablerotor.core.drawing.Pen;
 import variablerotor.core.drawing.Point;
+import variablerotor.core.wiring.Conductors;
 
 /** Collects what is drawn, and keeps account of the room that it takes. */
 final class Draft {
@@ -18,7 +19,11 @@ final class Draft {
   private static final double LETTER = 0.58;
 
   private static final double WIRE = 1.6;
+  private static final double LINE = 2.2;
+  private static final double CONTROL = 1.1;
   private static final double LIVE = 3.2;
+
+  private final Conductors conductors;
 
   private final List<Drawing.Stroke> strokes = new ArrayList<>();
   private final List<Drawing.Dot> dots = new ArrayList<>();
@@ -26,6 +31,13 @@ final class Draft {
   private final List<Sheet.Piece> wires = new ArrayList<>();
   private final List<Sheet.Area> parts = new ArrayList<>();
   private final List<Sheet.Area> words = new ArrayList<>();
+
+  /**
+   * @param conductors of the wiring that is drawn: what each belongs to decides its stroke
+   */
+  Draft(Conductors conductors) {
+    this.conductors = conductors;
+  }
 
   /** How much room a label takes along its line. */
   static double width(String text, double size) {
@@ -58,7 +70,17 @@ final class Draft {
       return;
     }
     wires.add(new Sheet.Piece(conductor, fromX, fromY, toX, toY));
-    stroke(ink(live), live ? LIVE : WIRE, new Point(fromX, fromY), new Point(toX, toY));
+    Conductors.Kind kind = conductors.kind(conductor);
+    double width =
+        switch (kind) {
+          case LINE -> LINE;
+          case CONTROL -> CONTROL;
+          case GROUND, OTHER -> WIRE;
+        };
+    stroke(
+        Pen.from(new Point(fromX, fromY))
+            .line(new Point(toX, toY))
+            .stroke(ink(live), live ? LIVE : width, kind == Conductors.Kind.GROUND));
   }
 
   void stroke(Ink ink, double width, Point... points) {

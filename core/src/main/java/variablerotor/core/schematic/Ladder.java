@@ -34,7 +34,7 @@ public final class Ladder {
   private final Conductors conductors;
   private final Map<Terminal, Integer> inside = new LinkedHashMap<>();
   private final List<Branch> branches;
-  private final Draft draft = new Draft();
+  private final Draft draft;
   private final double cell;
   private double top = MARGIN;
   private double width;
@@ -43,6 +43,7 @@ public final class Ladder {
     this.wiring = wiring;
     this.lit = lit;
     conductors = Conductors.of(wiring);
+    draft = new Draft(conductors);
     branches = Branches.of(wiring, conductors);
     cell = cell(branches);
   }
@@ -164,8 +165,8 @@ public final class Ladder {
     }
     for (Part part : wiring.parts()) {
       Rails rails = Rails.of(part);
-      rails.left().forEach(one -> words.put(node(one), one.name()));
-      rails.right().forEach(one -> words.put(node(one), one.name()));
+      rails.left().forEach(one -> words.put(node(one), source(part, one)));
+      rails.right().forEach(one -> words.put(node(one), source(part, one)));
     }
     return words;
   }
@@ -233,6 +234,12 @@ public final class Ladder {
     }
   }
 
+  /** A rail by its source; the dot says which end of a transformer is in phase with its H1. */
+  private static String source(Part part, Terminal rail) {
+    boolean hot = part.type() == PartType.TRANSFORMER && rail.name().equals("R");
+    return part.id() + " " + rail.name() + (hot ? " •" : "");
+  }
+
   private String name(int node) {
     Set<String> names = new LinkedHashSet<>();
     for (Part part : wiring.parts()) {
@@ -240,10 +247,10 @@ public final class Ladder {
       for (List<Terminal> side : List.of(rails.left(), rails.right())) {
         side.stream()
             .filter(one -> node(one) == node && part.type() != PartType.MOTOR_3PH)
-            .forEach(one -> names.add(one.name()));
+            .forEach(one -> names.add(source(part, one)));
       }
     }
-    return String.join("+", names);
+    return String.join(" + ", names);
   }
 
   private void rung(Placing placing, Channels channels, Rung rung, double y) {
@@ -284,7 +291,7 @@ public final class Ladder {
     boolean on = lit.isOn(branch);
     draft.label(
         Draft.fitted(branch.name(), Draft.NAME, cell - 4),
-        Draft.ink(on),
+        lit.isBad(branch.from()) || lit.isBad(branch.to()) ? Ink.FAILED : Draft.ink(on),
         Draft.NAME,
         true,
         Drawing.Anchor.MIDDLE,

@@ -1,11 +1,14 @@
 package variablerotor.core.schematic;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.wiring.Conductors;
+import variablerotor.core.wiring.Finding;
 import variablerotor.core.wiring.Moment;
 import variablerotor.core.wiring.Part;
+import variablerotor.core.wiring.Terminal;
 import variablerotor.core.wiring.Wiring;
 
 /** What is lit in a drawing: conductors under voltage, contacts that have moved, what runs. */
@@ -14,6 +17,7 @@ public final class Lit {
   private final Wiring.@Nullable Call call;
   private final @Nullable Moment moment;
   private final Set<Integer> live = new HashSet<>();
+  private final Set<Terminal> bad = new HashSet<>();
 
   private Lit(Wiring wiring, Wiring.@Nullable Call call, @Nullable Moment moment) {
     this.wiring = wiring;
@@ -33,6 +37,16 @@ public final class Lit {
   /** As it stands at one moment of a call. */
   public static Lit at(Wiring wiring, Wiring.Call call, Moment moment) {
     return new Lit(wiring, call, moment);
+  }
+
+  /** The same, with what is found wrong marked where it shows. */
+  public Lit marking(List<Finding> findings) {
+    findings.stream().filter(Finding::stops).forEach(one -> bad.addAll(one.at()));
+    return this;
+  }
+
+  boolean isBad(Terminal terminal) {
+    return bad.contains(terminal);
   }
 
   boolean isLive(int conductor) {

@@ -20,11 +20,13 @@ import variablerotor.core.drawing.Svg;
 import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.route.Circumstances;
 import variablerotor.core.schematic.Connections;
+import variablerotor.core.schematic.FoundList;
 import variablerotor.core.schematic.Ladder;
 import variablerotor.core.schematic.Lit;
 import variablerotor.core.van.VanPlanner;
 import variablerotor.core.van.VanRequest;
 import variablerotor.core.winding.WindingFigures;
+import variablerotor.core.wiring.Finding;
 import variablerotor.core.wiring.Mend;
 import variablerotor.core.wiring.PlanRequest;
 import variablerotor.core.wiring.Planner;
@@ -107,9 +109,13 @@ public final class Answers {
    */
   public static String drawing(Object tree) throws InputFaults {
     Wiring wiring = WiringReader.read(tree);
-    Lit dark = Lit.dark(wiring);
+    List<Finding> found = Result.of(wiring).all();
+    Lit dark = Lit.dark(wiring).marking(found);
     return Svg.of(
-        Ladder.of(wiring, dark).drawing().above(Connections.of(wiring, dark).drawing()),
+        Ladder.of(wiring, dark)
+            .drawing()
+            .above(Connections.of(wiring, dark).drawing())
+            .above(FoundList.of(found)),
         "Ladder and connections");
   }
 

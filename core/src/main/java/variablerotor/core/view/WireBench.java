@@ -1,5 +1,6 @@
 package variablerotor.core.view;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -143,11 +144,27 @@ public final class WireBench {
         connections ? Connections.of(wiring, lit).drawing() : Ladder.of(wiring, lit).drawing());
   }
 
+  /** A call, and what went before it. */
+  private static List<Wiring.Call> chain(Wiring wiring, Wiring.Call last) {
+    List<Wiring.Call> chain = new ArrayList<>(List.of(last));
+    for (String after = last.after(); after != null; ) {
+      String name = after;
+      Wiring.Call before =
+          wiring.calls().stream().filter(one -> one.name().equals(name)).findFirst().orElse(null);
+      after = before == null || chain.contains(before) ? null : before.after();
+      if (before != null && !chain.contains(before)) {
+        chain.add(before);
+      }
+    }
+    return chain;
+  }
+
   private static Lit lit(Wiring wiring, @Nullable Object call, @Nullable Object moment) {
     for (Wiring.Call one : wiring.calls()) {
       if (one.name().equals(call)) {
-        // The one call alone: what stands on the others is not asked.
-        Wiring alone = new Wiring(wiring.parts(), wiring.wires(), List.of(one), List.of());
+        // The one call, and those that it follows: what stands on the others is not asked.
+        List<Wiring.Call> chain = chain(wiring, one);
+        Wiring alone = new Wiring(wiring.parts(), wiring.wires(), chain, List.of());
         List<Moment> moments = Result.of(alone).calls().get(0).moments();
         int asked = moment instanceof Double number ? number.intValue() : moments.size();
         int shown = Math.max(0, Math.min(moments.size() - 1, asked));

@@ -1,10 +1,20 @@
 package variablerotor.core.wiring;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Which terminals are one conductor whatever the call: by wires, and by joints. */
 public final class Conductors {
+  /** What a conductor belongs to: told apart by its stroke as well as by its colour. */
+  public enum Kind {
+    LINE,
+    CONTROL,
+    GROUND,
+    OTHER
+  }
+
   private final Board board;
+  private @Nullable Domains domains;
 
   private Conductors(Board board) {
     this.board = board;
@@ -22,6 +32,17 @@ public final class Conductors {
   public int of(Terminal terminal) {
     int at = board.at(terminal);
     return at < 0 ? -1 : board.wired.of(at);
+  }
+
+  /** What this conductor belongs to. */
+  public Kind kind(int conductor) {
+    if (conductor < 0 || conductor >= board.terminals.size()) {
+      return Kind.OTHER;
+    }
+    if (domains == null) {
+      domains = new Domains(board);
+    }
+    return domains.kind(conductor);
   }
 
   /** Whether a wire ends there. */

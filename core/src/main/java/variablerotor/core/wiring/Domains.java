@@ -98,6 +98,16 @@ final class Domains {
     return Loads.isControl(part) ? Domain.CONTROL : null;
   }
 
+  /** What a conductor belongs to; where several meet, what is not to be overlooked. */
+  Conductors.Kind kind(int conductor) {
+    Set<Domain> its = of(conductor);
+    return its.contains(Domain.GROUND)
+        ? Conductors.Kind.GROUND
+        : its.contains(Domain.LINE) || its.contains(Domain.START)
+            ? Conductors.Kind.LINE
+            : its.contains(Domain.CONTROL) ? Conductors.Kind.CONTROL : Conductors.Kind.OTHER;
+  }
+
   /** Whether a terminal belongs to 24 V. */
   boolean isControl(Terminal terminal) {
     int at = board.at(terminal);

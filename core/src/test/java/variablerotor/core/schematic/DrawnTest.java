@@ -1,0 +1,60 @@
+package variablerotor.core.schematic;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import variablerotor.core.drawing.Drawing;
+import variablerotor.core.drawing.Ink;
+import variablerotor.core.wiring.Result;
+import variablerotor.core.wiring.Wiring;
+import variablerotor.core.wiring.Wirings;
+
+/** What a drawing says to whoever follows it: sources, the motor's parts, and what is wrong. */
+class DrawnTest {
+  private static List<String> words(Drawing drawing) {
+    return drawing.labels().stream().map(Drawing.Label::text).toList();
+  }
+
+  @Test
+  void railsAreNamedBySourceAndTheCapacitorStandsInItsPlace() {
+    List<String> words = words(Ladder.of(Wirings.staged(), Lit.dark(Wirings.staged())).drawing());
+    for (String word :
+        List.of("SRC L1", "SRC L2", "TR R •", "TR C", "• H1–H2", "M start", "CAP 5 µF")) {
+      assertTrue(words.contains(word), word + " in " + words);
+    }
+    assertTrue(words.contains("moves NO1"), "a coil names its contacts");
+  }
+
+  /** Line, 24 V and ground differ by stroke, and not by colour alone. */
+  @Test
+  void circuitsAreToldApartByStroke() {
+    Drawing drawing =
+        Connections.of(Wirings.staged(), Lit.dark(Wirings.staged())).drawing();
+    Set<String> strokes =
+        drawing.strokes().stream()
+            .map(one -> one.width() + (one.dashed() ? " dashed" : ""))
+            .collect(Collectors.toSet());
+    assertTrue(strokes.containsAll(Set.of("2.2", "1.1", "1.6 dashed")), strokes.toString());
+  }
+
+  @Test
+  void whatIsWrongIsMarkedAndSaid() {
+    Wiring wrong = Wirings.changed(Wirings.staged(), "-SRC.G-M.G");
+    Result result = Result.of(wrong);
+    Drawing drawing = Connections.of(wrong, Lit.dark(wrong).marking(result.all())).drawing();
+    assertEquals(
+        List.of("× G"),
+        drawing.labels().stream()
+            .filter(one -> one.ink() == Ink.FAILED)
+            .map(Drawing.Label::text)
+            .toList());
+    String said = String.join(" ", words(FoundList.of(result.all())));
+    assertTrue(said.startsWith("× M.G: The frame of M is not grounded"), said);
+    Wiring right = Wirings.staged();
+    assertEquals(0, FoundList.of(Result.of(right).all()).height());
+  }
+}
