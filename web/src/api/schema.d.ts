@@ -1851,7 +1851,7 @@ export interface components {
             leadDays?: number;
             /** Format: double */
             partPrice?: number;
-            parts: components["schemas"]["PartPrice"][];
+            parts?: components["schemas"]["PartPrice"][];
             /** @enum {string} */
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
             /** Format: double */

@@ -42,7 +42,7 @@ const faults = ref<Partial<Record<Name, string>>>({})
 
 function keep() {
   faults.value = {}
-  const offer: Offer = { route: props.way.route as Route, parts: [] }
+  const offer: Offer = { route: props.way.route as Route }
   for (const { name, most } of FIELDS) {
     if (!typed[name].trim()) continue
     const value = readNumber(typed[name])

@@ -3,6 +3,7 @@ package variablerotor.core.choice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.route.Route;
 import variablerotor.core.tree.Node;
@@ -49,10 +50,16 @@ public record Market(
       @Nullable Double labourHours,
       @Nullable Double warrantyMonths,
       @Nullable Double wattsPerThousandCfm,
-      List<PartPrice> parts)
+      @Nullable List<PartPrice> parts)
       implements Node {
     public Offer {
-      parts = List.copyOf(parts);
+      parts = parts == null ? List.of() : List.copyOf(parts);
+    }
+
+    /** Nothing where nothing was said. */
+    @Override
+    public List<PartPrice> parts() {
+      return Objects.requireNonNull(parts);
     }
 
     /** Of one part, and nothing else on the list. */
@@ -98,7 +105,7 @@ public record Market(
           hours == null ? labourHours : hours,
           warrantyMonths,
           wattsPerThousandCfm,
-          parts);
+          parts());
     }
 
     /** The same, with this power where none is told [W for 1,000 ft³/min]. */
@@ -106,7 +113,7 @@ public record Market(
       return wattsPerThousandCfm != null
           ? this
           : new Offer(
-              route, candidate, partPrice, leadDays, labourHours, warrantyMonths, watts, parts);
+              route, candidate, partPrice, leadDays, labourHours, warrantyMonths, watts, parts());
     }
 
     @Override
@@ -119,7 +126,7 @@ public record Market(
           "labourHours", labourHours,
           "warrantyMonths", warrantyMonths,
           "wattsPerThousandCfm", wattsPerThousandCfm,
-          "parts", parts);
+          "parts", parts());
     }
   }
 

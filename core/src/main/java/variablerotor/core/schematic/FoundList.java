@@ -41,8 +41,7 @@ public final class FoundList {
       }
     }
     double height = labels.isEmpty() ? 0 : 2 * MARGIN + LINE * labels.size();
-    return new Drawing(
-        0, 0, widest + 2 * MARGIN, height, List.of(), List.of(), List.of(), labels);
+    return new Drawing(0, 0, widest + 2 * MARGIN, height, List.of(), List.of(), List.of(), labels);
   }
 
   private static List<String> lines(String sentence) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The parts of a wiring with a number for each terminal, and what joins them whatever the call:
@@ -51,6 +52,12 @@ final class Board {
   /** Terminals at which a wire ends. */
   final boolean[] hasWire;
 
+  /** By terminal: the part that it is of; null for one of no part. */
+  private final @Nullable Part[] partOf;
+
+  /** By terminal: whether it is a line's ground or a motor's frame. */
+  private final boolean[] ground;
+
   Board(Wiring wiring) {
     this.wiring = wiring;
     parts = wiring.parts();
@@ -63,6 +70,18 @@ final class Board {
     for (Wiring.Wire wire : wiring.wires()) {
       add(wire.from());
       add(wire.to());
+    }
+    Map<String, Part> byId = new HashMap<>();
+    parts.forEach(part -> byId.put(part.id(), part));
+    partOf = new Part[terminals.size()];
+    ground = new boolean[terminals.size()];
+    for (int at = 0; at < partOf.length; at++) {
+      Part part = byId.get(terminals.get(at).part());
+      partOf[at] = part;
+      ground[at] =
+          part != null
+              && terminals.get(at).name().equals("G")
+              && (part.type().isLine() || part.type().isMotor());
     }
     wired = new Nets(terminals.size());
     hasWire = new boolean[terminals.size()];
@@ -129,10 +148,17 @@ final class Board {
 
   /** Whether it is a line's ground or a motor's frame. */
   boolean isGround(Terminal terminal) {
-    Part part = wiring.part(terminal.part());
-    return part != null
-        && terminal.name().equals("G")
-        && (part.type().isLine() || part.type().isMotor());
+    int at = at(terminal);
+    return at >= 0 && ground[at];
+  }
+
+  boolean isGround(int terminal) {
+    return ground[terminal];
+  }
+
+  /** The part that a terminal is of; null for one of no part. */
+  @Nullable Part part(int terminal) {
+    return partOf[terminal];
   }
 
   /**
@@ -181,7 +207,7 @@ final class Board {
     boolean more = false;
     for (int at = 0; at < terminals.size(); at++) {
       if (joined.of(at) == net) {
-        Part part = wiring.part(terminals.get(at).part());
+        Part part = partOf[at];
         PartType type = part == null ? PartType.JOINT : part.type();
         boolean lead = type == PartType.MOTOR_PSC && terminals.get(at).name().equals("CAP1");
         start |= lead;

@@ -50,6 +50,13 @@ final class Burden {
   private Set<Integer> feeders(Board.Coil coil, Set<Integer> hot) {
     int a = nets.of(coil.a());
     int b = nets.of(coil.b());
+    if (hot.contains(a) != hot.contains(b)) {
+      return Set.of(hot.contains(a) ? a : b);
+    }
+    boolean held = potentials.isHeld(a) && potentials.isHeld(b) && !hot.contains(a);
+    if (held || potentials.between(coil.a(), coil.b()) <= Simulation.NOTHING) {
+      return Set.of();
+    }
     Set<Integer> found = new LinkedHashSet<>();
     Set<Integer> seen = new LinkedHashSet<>(List.of(a));
     seen.add(b);

@@ -57,7 +57,7 @@ final class Calls {
     boolean goesOn =
         board.wiring.calls().stream()
             .anyMatch(one -> call.name().equals(one.after()) && one.on().isEmpty());
-    if (call.on().isEmpty() || goesOn || simulation.state().pulled().isEmpty()) {
+    if (call.on().isEmpty() || goesOn || !simulation.mayHold()) {
       return null;
     }
     Wiring.Call rest = new Wiring.Call("", List.of());

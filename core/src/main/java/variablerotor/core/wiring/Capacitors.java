@@ -128,7 +128,7 @@ final class Capacitors {
     int net = nets.of(board.at(motor, lead));
     for (int at = 0; at < board.terminals.size(); at++) {
       Terminal other = board.terminals.get(at);
-      Part part = board.wiring.part(other.part());
+      Part part = board.part(at);
       if (nets.of(at) != net || part == null || other.equals(motor.at(lead))) {
         continue;
       }
@@ -179,10 +179,8 @@ final class Capacitors {
   private boolean leadsOn(int terminal) {
     int net = nets.of(terminal);
     for (int at = 0; at < board.terminals.size(); at++) {
-      Part part = board.wiring.part(board.terminals.get(at).part());
-      boolean more =
-          part != null && part.type() != PartType.CAPACITOR && part.type() != PartType.JOINT;
-      if (more && nets.of(at) == net) {
+      Part part = nets.of(at) == net ? board.part(at) : null;
+      if (part != null && part.type() != PartType.CAPACITOR && part.type() != PartType.JOINT) {
         return true;
       }
     }

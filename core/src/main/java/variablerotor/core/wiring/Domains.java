@@ -65,12 +65,13 @@ final class Domains {
   }
 
   private @Nullable Domain own(Terminal terminal) {
-    Part part = board.wiring.part(terminal.part());
+    int at = board.at(terminal);
+    Part part = at < 0 ? null : board.part(at);
     if (part == null) {
       return null;
     }
     String name = terminal.name();
-    if (board.isGround(terminal)) {
+    if (board.isGround(at)) {
       return Domain.GROUND;
     }
     return switch (part.type()) {

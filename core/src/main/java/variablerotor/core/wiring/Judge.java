@@ -501,9 +501,10 @@ final class Judge {
         board.parts.stream()
             .filter(part -> !motors.getOrDefault(part.id(), "OFF").equals("OFF"))
             .toList();
+    double all = running.stream().mapToDouble(Loads::amps).sum();
     for (Part part : board.parts) {
       Double bears = part.contactAmps();
-      if (bears == null) {
+      if (bears == null || bears >= all) {
         continue;
       }
       for (String[] pair : pairs(part)) {

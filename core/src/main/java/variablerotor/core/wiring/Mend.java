@@ -173,30 +173,31 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, List<Terminal> at, Str
   /** The best first. */
   private static List<Change> changes(Wiring wiring, Set<Terminal> places, MendRules rules) {
     List<Change> changes = new ArrayList<>();
+    Ends ends = new Ends(wiring);
     List<Terminal> terminals = terminals(wiring);
     for (Wire wire : wiring.wires()) {
       List<Terminal> left = oneOfEach(wiring.without(wire), terminals);
       for (Terminal now : left) {
-        move(changes, wiring, rules, wire, wire.from(), wire.to(), now, places);
-        move(changes, wiring, rules, wire, wire.to(), wire.from(), now, places);
+        move(changes, wiring, ends, rules, wire, wire.from(), wire.to(), now, places);
+        move(changes, wiring, ends, rules, wire, wire.to(), wire.from(), now, places);
       }
       for (Terminal now : terminals) {
         // Another terminal of the part that it is on: the hand was one screw off.
         if (!left.contains(now) && now.part().equals(wire.to().part())) {
-          move(changes, wiring, rules, wire, wire.from(), wire.to(), now, places);
+          move(changes, wiring, ends, rules, wire, wire.from(), wire.to(), now, places);
         }
         if (!left.contains(now) && now.part().equals(wire.from().part())) {
-          move(changes, wiring, rules, wire, wire.to(), wire.from(), now, places);
+          move(changes, wiring, ends, rules, wire, wire.to(), wire.from(), now, places);
         }
       }
-      change(changes, wiring, rules, wire, null, TAKEN_OFF, places);
+      change(changes, wiring, ends, rules, wire, null, TAKEN_OFF, places);
     }
     List<Terminal> each = oneOfEach(wiring, terminals);
     for (Terminal one : each) {
       for (Terminal other : each) {
-        boolean wanted = places.contains(one) || isLoose(wiring, one) || isLoose(wiring, other);
+        boolean wanted = places.contains(one) || ends.isLoose(one) || ends.isLoose(other);
         if (one.compareTo(other) < 0 && (wanted || places.contains(other))) {
-          change(changes, wiring, rules, null, new Wire(one, other), ADDED, places);
+          change(changes, wiring, ends, rules, null, new Wire(one, other), ADDED, places);
         }
       }
     }
@@ -239,6 +240,7 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, List<Terminal> at, Str
   private static void move(
       List<Change> changes,
       Wiring wiring,
+      Ends ends,
       MendRules rules,
       Wire wire,
       Terminal stays,
@@ -252,12 +254,13 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, List<Terminal> at, Str
             && !part.type().isLine()
             && (now.name().length() == 1) == (left.name().length() == 1);
     int size = slipped ? MOVED_ON_THE_PART : MOVED;
-    change(changes, wiring, rules, wire, new Wire(stays, now), size, places);
+    change(changes, wiring, ends, rules, wire, new Wire(stays, now), size, places);
   }
 
   private static void change(
       List<Change> changes,
       Wiring wiring,
+      Ends ends,
       MendRules rules,
       @Nullable Wire off,
       @Nullable Wire on,
@@ -270,7 +273,7 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, List<Terminal> at, Str
     Wiring changed = on == null ? less : less.with(on);
     Wire where = off == null ? on : off;
     boolean near = where != null && places.stream().anyMatch(where::touches);
-    int loose = loose(changed);
+    int loose = ends.loose(off, on);
     boolean closed =
         on != null && (on.from().name().startsWith("NC") || on.to().name().startsWith("NC"));
     // Of two that do the same, the one with contacts that nothing closes by itself.
@@ -280,54 +283,6 @@ public record Mend(@Nullable Wire off, @Nullable Wire on, List<Terminal> at, Str
         100 * (loose + round) + (near ? 0 : 10) + size + (closed ? 5 : 0) + (crossed ? 4 : 0);
     rank += on != null && rules.tiesOutputs(on) ? TIED : 0;
     changes.add(new Change(off, on, rank));
-  }
-
-  /** Ends that no plan leaves without a wire. */
-  private static int loose(Wiring wiring) {
-    int loose = 0;
-    for (Part part : wiring.parts()) {
-      List<String> names = part.terminals();
-      for (String name : names == null ? List.<String>of() : names) {
-        if (isLoose(wiring, part.at(name))) {
-          loose++;
-        }
-      }
-    }
-    return loose;
-  }
-
-  private static boolean isWired(Wiring wiring, Terminal terminal) {
-    return wiring.wires().stream().anyMatch(one -> one.touches(terminal));
-  }
-
-  private static boolean isLoose(Wiring wiring, Terminal terminal) {
-    Part part = wiring.part(terminal.part());
-    return part != null && !isWired(wiring, terminal) && isWanted(wiring, part, terminal.name());
-  }
-
-  /** Whether something is to be wired there: of contacts, where their other side is. */
-  private static boolean isWanted(Wiring wiring, Part part, String name) {
-    String pole = name.substring(name.length() - 1);
-    return switch (part.type()) {
-      case OUTPUT, CONTACT, CAPACITOR, MOTOR_PSC, MOTOR_3PH, TRANSFORMER -> true;
-      case ADAPTER -> List.of("L1", "L2", "C", "COM").contains(name);
-      case OVERLOAD ->
-          !name.startsWith("9") || isWired(wiring, part.at(name.equals("95") ? "96" : "95"));
-      case CONTACTOR ->
-          switch (name.charAt(0)) {
-            case 'L' -> isWired(wiring, part.at("T" + pole));
-            case 'T' -> isWired(wiring, part.at("L" + pole));
-            default -> true;
-          };
-      case RELAY -> {
-        boolean thrown =
-            isWired(wiring, part.at("NO" + pole)) || isWired(wiring, part.at("NC" + pole));
-        yield name.length() == 1
-            || (name.startsWith("COM") && thrown)
-            || (name.startsWith("NO") && !thrown && isWired(wiring, part.at("COM" + pole)));
-      }
-      default -> false;
-    };
   }
 
   private static List<Terminal> terminals(Wiring wiring) {

@@ -55,6 +55,7 @@ final class MendRules {
     return bridged.containsAll(bridged(then))
         && !feedsAMotor(then, off, on)
         && !holdsACoil(then)
+        && !shortsALoad(then)
         && keepsPhases(then)
         && keepsGuards(then);
   }
@@ -132,12 +133,41 @@ final class MendRules {
     return true;
   }
 
+  /** Whether a wire ends on it anywhere: what none does is not part of what is wired. */
+  static boolean isUsed(Wiring wiring, Part part) {
+    return wiring.wires().stream()
+        .anyMatch(one -> one.from().part().equals(part.id()) || one.to().part().equals(part.id()));
+  }
+
+  /** Whether a coil or a capacitor comes to have both its ends on one conductor. */
+  private boolean shortsALoad(Board then) {
+    for (Part part : then.parts) {
+      boolean capacitor = part.type() == PartType.CAPACITOR;
+      if (capacitor || part.type().hasCoil()) {
+        String one = capacitor ? "1" : "A";
+        String other = capacitor ? "2" : "B";
+        if (then.joined.joined(then.at(part, one), then.at(part, other))
+            && !board.joined.joined(board.at(part, one), board.at(part, other))) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
   /** A closed contact that had no wire is no place to move one to, unless it slipped by a screw. */
   private boolean isOnASpare(@Nullable Wire off, @Nullable Wire on) {
-    if (off == null || on == null) {
+    if (on == null) {
       return false;
     }
     for (Terminal end : List.of(on.from(), on.to())) {
+      Part part = before.part(end.part());
+      if (part != null && part.type() != PartType.JOINT && !isUsed(before, part)) {
+        return true;
+      }
+      if (off == null) {
+        continue;
+      }
       boolean closed = end.name().startsWith("NC") && !wired.contains(end);
       boolean slipped = off.from().part().equals(end.part()) || off.to().part().equals(end.part());
       if (closed && !slipped) {

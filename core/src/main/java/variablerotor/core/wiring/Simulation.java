@@ -62,9 +62,36 @@ final class Simulation {
     this.call = call;
     this.overloads = overloads;
     state = start;
-    nets = nets(null, null);
+    nets = contacts().nets();
     potentials = new Potentials(board, nets);
     burden = new Burden(board, nets, potentials);
+  }
+
+  private Contacts contacts() {
+    return new Contacts(board, call, state, overloads);
+  }
+
+  /** Whether a coil that holds now could hold once nothing is called: an end of it is still fed. */
+  boolean mayHold() {
+    if (state.pulled.isEmpty()) {
+      return false;
+    }
+    Nets rest = new Contacts(board, new Wiring.Call("", List.of()), state, Overloads.CLOSED).nets();
+    for (Board.Coil coil : board.coils) {
+      if (state.pulled.contains(coil.part().id())) {
+        for (Board.Secondary one : board.secondaries) {
+          if (rest.joined(coil.a(), one.r()) || rest.joined(coil.b(), one.r())) {
+            return true;
+          }
+        }
+        if (!Loads.isControl(coil.part())
+            || isOnLine(board, rest, coil.a())
+            || isOnLine(board, rest, coil.b())) {
+          return true;
+        }
+      }
+    }
+    return false;
   }
 
   /** From this state to where nothing moves. */
@@ -92,7 +119,7 @@ final class Simulation {
 
   /** What is joined as a call is raised, before a coil has pulled. */
   static Nets raised(Board board, Wiring.Call call) {
-    return new Simulation(board, call, State.REST, Overloads.CLOSED).nets;
+    return new Contacts(board, call, State.REST, Overloads.CLOSED).nets();
   }
 
   Board board() {
@@ -142,11 +169,12 @@ final class Simulation {
       }
     }
     for (int at = 0; at < ground.length; at++) {
-      Terminal terminal = board.terminals.get(at);
-      Part part = board.wiring.part(terminal.part());
-      boolean joint = part != null && part.type() == PartType.JOINT;
-      if (ground[nets.of(at)] && !joint && !board.isGround(terminal)) {
-        return nets(board.withoutGround(), null, null);
+      if (!ground[nets.of(at)] || board.isGround(at)) {
+        continue;
+      }
+      Part part = board.part(at);
+      if (part == null || part.type() != PartType.JOINT) {
+        return contacts().onto(board.withoutGround());
       }
     }
     return null;
@@ -154,88 +182,12 @@ final class Simulation {
 
   /** What is joined in this state where no current passes an overload's heaters. */
   Nets withoutHeaters() {
-    return new Simulation(board, call, state, Overloads.LEGS_OUT).nets;
+    return new Contacts(board, call, state, Overloads.LEGS_OUT).nets();
   }
 
   /** What is joined in this state but for one contact. */
   Nets without(Part part, String contact) {
-    return nets(part, contact);
-  }
-
-  /**
-   * @param open the part of which one contact stays open; null for none
-   * @param contact the first terminal of that contact
-   */
-  private Nets nets(@Nullable Part open, @Nullable String contact) {
-    return nets(board.joined.copy(), open, contact);
-  }
-
-  private Nets nets(Nets joined, @Nullable Part open, @Nullable String contact) {
-    for (Part part : board.parts) {
-      for (Contact one : contacts(part)) {
-        boolean left = part.equals(open) && one.from().equals(contact);
-        if (one.closed() && !left) {
-          joined.join(board.at(part, one.from()), board.at(part, one.to()));
-        }
-      }
-    }
-    for (Board.Pole pole : board.poles) {
-      boolean pulled = state.pulled.contains(pole.part().id());
-      boolean left =
-          pole.part().equals(open) && board.terminals.get(pole.common()).name().equals(contact);
-      if (!left) {
-        joined.join(pole.common(), pulled ? pole.open() : pole.closed());
-      }
-    }
-    return joined;
-  }
-
-  /** What a part joins, by the names of its terminals. */
-  private record Contact(String from, String to, boolean closed) {}
-
-  private List<Contact> contacts(Part part) {
-    return switch (part.type()) {
-      case OUTPUT -> List.of(new Contact("R", "O", call.on().contains(part.call())));
-      case CONTACT ->
-          List.of(new Contact("1", "2", part.closed() != call.on().contains(part.when())));
-      case CONTACTOR -> contactor(part);
-      case OVERLOAD -> overload(part);
-      case ADAPTER -> adapter(part);
-      default -> List.of();
-    };
-  }
-
-  private List<Contact> contactor(Part part) {
-    boolean pulled = state.pulled.contains(part.id());
-    int poles = part.poles() == null ? 2 : part.poles();
-    List<Contact> contacts =
-        new ArrayList<>(
-            List.of(
-                new Contact("L1", "T1", pulled), new Contact("L2", "T2", pulled || poles == 1)));
-    if (poles >= 3) {
-      contacts.add(new Contact("L3", "T3", pulled));
-    }
-    return contacts;
-  }
-
-  private List<Contact> overload(Part part) {
-    boolean tripped = overloads == Overloads.TRIPPED;
-    boolean legs =
-        overloads == Overloads.LEGS_OUT || (tripped && !Protection.hasTripContact(board, part));
-    return List.of(
-        new Contact("1", "2", !legs),
-        new Contact("3", "4", !legs),
-        new Contact("5", "6", !legs),
-        new Contact("95", "96", !tripped));
-  }
-
-  private List<Contact> adapter(Part part) {
-    List<Contact> contacts = new ArrayList<>(List.of(new Contact("L2", "COM", true)));
-    String tap = state.taps.get(part.id());
-    if (tap != null) {
-      contacts.add(new Contact("L1", part.output(tap), true));
-    }
-    return contacts;
+    return contacts().without(part, contact);
   }
 
   /**
@@ -289,7 +241,7 @@ final class Simulation {
 
   private void move(State next) {
     state = next;
-    nets = nets(null, null);
+    nets = contacts().nets();
     potentials = new Potentials(board, nets);
     burden = new Burden(board, nets, potentials);
   }

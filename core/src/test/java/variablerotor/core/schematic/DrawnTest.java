@@ -32,8 +32,7 @@ class DrawnTest {
   /** Line, 24 V and ground differ by stroke, and not by colour alone. */
   @Test
   void circuitsAreToldApartByStroke() {
-    Drawing drawing =
-        Connections.of(Wirings.staged(), Lit.dark(Wirings.staged())).drawing();
+    Drawing drawing = Connections.of(Wirings.staged(), Lit.dark(Wirings.staged())).drawing();
     Set<String> strokes =
         drawing.strokes().stream()
             .map(one -> one.width() + (one.dashed() ? " dashed" : ""))

@@ -119,7 +119,12 @@ class WiringApiTest {
   /** A plan is offered as far as the call is told, with what was taken on trust. */
   @Test
   void aPlanIsFilledFromTheCall() {
-    Visitor.Answer view = tobin.get(call());
+    String call = call();
+    assertNull(tobin.get(call).at("planDraft"), "no way is chosen");
+    tobin.put(call + "/decisions/" + UUID.randomUUID(), "{\"route\":\"SAME_MOTOR\"}");
+    assertNull(tobin.get(call).at("planDraft"), "like goes on like");
+    Visitor.Answer view =
+        tobin.put(call + "/decisions/" + UUID.randomUUID(), "{\"route\":\"FIXED_SPEED\"}");
     assertEquals("A", view.at("planDraft.plan.pattern"));
     assertEquals(List.of("LOW", "HIGH"), view.list("planDraft.plan.stages"));
     assertEquals(List.of("COOL", "HEAT_PUMP"), view.list("planDraft.plan.calls"));
