@@ -248,6 +248,31 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
     page.locator(".chain").waitFor();
   }
 
+  /** The way that is chosen on the call that is shown, as another device would tell it. */
+  static void decided(Page page, String route) {
+    page.evaluate(
+        """
+        async (route) => {
+          const call = location.pathname.match(/calls\\/([^/]+)/)[1]
+          const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]
+          const me = await (await fetch('/api/session')).json()
+          const path = '/api/calls/' + call + '/decisions/' + crypto.randomUUID()
+          const answer = await fetch(path, {
+            method: 'PUT',
+            headers: {
+              'Content-Type': 'application/json',
+              'X-XSRF-TOKEN': token,
+              'Rotor-Account': me.account.id,
+            },
+            body: JSON.stringify({ route }),
+          })
+          if (!answer.ok) throw new Error(await answer.text())
+        }""",
+        route);
+    page.reload();
+    page.locator("main").first().waitFor();
+  }
+
   /** Opens a new call and stands on its Prove stage. */
   static void openCall(Page page, String place) {
     openCall(page, place, "Constant-torque blower");

@@ -100,7 +100,9 @@ class ChooseTest {
     assertThat(blocked(page)).containsText("In warranty until 2099-01-01");
     price(page, "Same motor", inOrder("partPrice", "900", "labourHours", "1", "leadDays", "4"));
     // The part is free, labour is not.
-    assertThat(page.locator(".side-by-side")).containsText("$0 part + $120 labour");
+    assertThat(page.locator(".side-by-side .list").first()).containsText("Motor");
+    assertThat(page.locator(".side-by-side .list").first()).containsText("$0");
+    assertThat(page.locator(".side-by-side .list").first()).containsText("$120");
     sound(page);
     button(page, "Choose this: Same motor").click();
     button(page, "Choose same motor").click();
@@ -116,7 +118,7 @@ class ChooseTest {
             size,
             told(
                 HALF,
-                "\"role\":\"INDOOR_BLOWER\",\"coolingTons\":3,\"heating\":[\"ELECTRIC\"],"
+                "\"kind\":\"AIR_HANDLER\",\"role\":\"INDOOR_BLOWER\",\"coolingTons\":3,\"heating\":[\"ELECTRIC\"],"
                     + "\"installed\":\"2008-05-01\",\"boardNeedsFeedback\":false"),
             SHORTED);
     assertThat(first(page)).containsText("Equivalent motor comes first");
@@ -151,6 +153,35 @@ class ChooseTest {
     assertThat(page.getByLabel("What was chosen")).containsText("was chosen before");
     page.getByText("What it stood on").last().click();
     assertThat(page.getByLabel("What was chosen")).containsText("7 readings");
+  }
+
+  /** A furnace of which nobody told the heat: asked before a conversion, and gas has its own questions. */
+  @Test
+  void untoldHeatIsAskedBeforeAConversion() {
+    Page page =
+        choose(
+            Browsing.Size.PHONE,
+            told(
+                HALF,
+                "\"kind\":\"FURNACE\",\"role\":\"INDOOR_BLOWER\",\"coolingTons\":3,"
+                    + "\"installed\":\"2008-05-01\",\"boardNeedsFeedback\":false"),
+            SHORTED);
+    assertThat(first(page)).not().containsText("Fixed-speed conversion comes first");
+    show(page, "Fixed-speed conversion");
+    Locator asks =
+        page.locator(
+            ".reason:visible", new Page.LocatorOptions().setHasText("which heat this unit has"));
+    asks.first().getByRole(AriaRole.BUTTON).tap();
+    Locator answer = page.locator("[data-field='unit.heating']");
+    assertThat(answer).isInViewport();
+    answer
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Gas"))
+        .tap();
+    settled(page);
+    show(page, "Fixed-speed conversion");
+    assertThat(page.locator(".side-by-side")).not().containsText("which heat this unit has");
+    assertThat(page.locator(".side-by-side")).containsText("temperature rise");
+    sound(page);
   }
 
   /** The only motor is a week away and there is no other heat: one is lent meanwhile. */
@@ -221,9 +252,9 @@ class ChooseTest {
     settled(page);
     page.getByLabel("Amps and static are checked").check();
     settled(page);
-    // No other heat, and nothing to lend: what works tomorrow comes before what costs less to keep.
-    assertThat(first(page)).containsText("Drive bypassed comes first");
-    assertThat(first(page)).containsText("there by tomorrow");
+    // The bypass is for days: it stands beside the drive that it bridges to, with price and end.
+    assertThat(first(page)).containsText("New drive comes first");
+    assertThat(first(page)).containsText("run it in bypass for the 6 days");
     sound(page);
   }
 
@@ -257,7 +288,7 @@ class ChooseTest {
             Browsing.Size.LAPTOP,
             told(
                 HALF,
-                "\"role\":\"INDOOR_BLOWER\",\"coolingTons\":3,\"heating\":[\"HEAT_PUMP\"],"
+                "\"kind\":\"AIR_HANDLER\",\"role\":\"INDOOR_BLOWER\",\"coolingTons\":3,\"heating\":[\"HEAT_PUMP\"],"
                     + "\"installed\":\"2024-05-01\",\"boardNeedsFeedback\":false"),
             SHORTED);
     Locator years = page.getByLabel("Costs over the years");

@@ -39,10 +39,26 @@ class WireTest {
   private Page fit(Browsing.Size size, String told) {
     Page page = browsing.signedIn(size);
     Browsing.callTold(page, told);
+    Browsing.decided(page, "FIXED_SPEED");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Fit").setExact(true))
         .click();
     assertThat(page.getByText("To take along")).isVisible();
     return page;
+  }
+
+  /** A motor like the old one is plugged as that was: no plan stands that somebody might follow. */
+  @Test
+  void likeOnLikeHasNoWiringToFollow() {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    Browsing.callTold(page, PACKAGED);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Fit").setExact(true))
+        .click();
+    assertThat(page.getByText("No way is chosen yet")).isVisible();
+    Browsing.decided(page, "SAME_MOTOR");
+    assertThat(page.getByText("Same motor: nothing to wire anew")).isVisible();
+    assertThat(page.getByText("To take along")).hasCount(0);
+    AccessibilityTest.check(page, "nothing to wire");
+    assertEquals(List.of(), Browsing.faults(page));
   }
 
   private static Locator status(Page page) {
@@ -55,7 +71,8 @@ class WireTest {
 
   /** Ticks what comes next until nothing is left of the plan. */
   private static void makeTheRest(Page page) {
-    Locator next = page.locator(".steps button").first();
+    button(page, "All of these are there").click();
+    Locator next = page.locator("section[aria-labelledby='to-make'] .steps button").first();
     while (next.count() > 0) {
       String step = next.getAttribute("aria-label");
       next.click();
@@ -71,7 +88,7 @@ class WireTest {
     button(page, "Wire it").click();
     assertThat(status(page)).containsText("Nothing wrong so far");
     button(page, "Made: SRC.G to M.G").click();
-    assertThat(status(page)).containsText("22 wires left");
+    assertThat(status(page)).containsText("12 wires left");
 
     // The relay's closed contact instead of its open one: two taps, and it is said at its place.
     tap(page, "M HIGH");
@@ -97,7 +114,7 @@ class WireTest {
     Locator frame = page.getByLabel("Not so: SRC.G to M.G: zero.");
     frame.click();
     assertThat(page.getByText("The frame of M is not grounded")).isVisible();
-    Locator open = page.locator("button[aria-label^='So it is'][aria-pressed='false']");
+    Locator open = page.locator("button[aria-label^='So it is'][aria-pressed='false']:visible");
     while (open.count() > 0) {
       String check = open.first().getAttribute("aria-label");
       open.first().click();
@@ -118,6 +135,23 @@ class WireTest {
       assertTrue(pages.get(1).contains(said), said + " in " + pages.get(1));
     }
     assertTrue(pages.get(2).contains("K1.NO1"), pages.get(2));
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  /** Three wires: the capacitor from the first lead to the common, the second lead capped alone. */
+  @Test
+  void aThreeWireCapacitorIsRight() {
+    Page page = fit(Browsing.Size.PHONE, OUTDOORS);
+    button(page, "Wire it").click();
+    tap(page, "CAP 2");
+    tap(page, "M COM");
+    assertThat(status(page)).containsText("Nothing wrong so far");
+    tap(page, "M CAP2");
+    button(page, "Cap it alone").click();
+    assertThat(status(page)).containsText("Nothing wrong so far");
+    makeTheRest(page);
+    assertThat(status(page)).containsText("Runs as it must on every call.");
+    assertThat(status(page)).not().containsText("Not as planned");
     assertEquals(List.of(), Browsing.faults(page));
   }
 
@@ -163,7 +197,7 @@ class WireTest {
     assertThat(page.getByText("there is no such terminal")).isVisible();
     page.keyboard().press("Shift+Tab");
     page.keyboard().press("u");
-    assertThat(status(page)).containsText("22 wires left");
+    assertThat(status(page)).containsText("12 wires left");
     assertEquals(List.of(), Browsing.faults(page));
   }
 
@@ -187,7 +221,7 @@ class WireTest {
   void withoutARadioItRunsAndIsKept() {
     Page page = fit(Browsing.Size.PHONE, OUTDOORS);
     button(page, "Wire it").click();
-    assertThat(status(page)).containsText("23 wires left");
+    assertThat(status(page)).containsText("13 wires left");
     settled(page);
     page.context().setOffline(true);
     button(page, "Made: SRC.G to M.G").click();

@@ -16,13 +16,26 @@ public final class Conductors {
   private final Board board;
   private @Nullable Domains domains;
 
-  private Conductors(Board board) {
+  private final Nets nets;
+
+  private Conductors(Board board, Nets nets) {
     this.board = board;
+    this.nets = nets;
+  }
+
+  /**
+   * The same, and what is joined inside a part: a capacitor on a motor's common is on its second
+   * capacitor lead.
+   */
+  static Conductors inCopper(Wiring wiring) {
+    Board board = new Board(wiring);
+    return new Conductors(board, board.joined);
   }
 
   /** Of every terminal of this wiring. */
   public static Conductors of(Wiring wiring) {
-    return new Conductors(new Board(wiring));
+    Board board = new Board(wiring);
+    return new Conductors(board, board.wired);
   }
 
   /**
@@ -31,7 +44,7 @@ public final class Conductors {
    */
   public int of(Terminal terminal) {
     int at = board.at(terminal);
-    return at < 0 ? -1 : board.wired.of(at);
+    return at < 0 ? -1 : nets.of(at);
   }
 
   /** What this conductor belongs to. */

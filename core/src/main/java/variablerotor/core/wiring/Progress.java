@@ -35,8 +35,8 @@ public record Progress(
       return new Progress(List.of(), List.of(), wiring, Result.of(wiring), null);
     }
     Plan plan = Planner.of(made.plan());
-    Conductors now = Conductors.of(wiring);
-    Conductors planned = Conductors.of(plan.wiring());
+    Conductors now = Conductors.inCopper(wiring);
+    Conductors planned = Conductors.inCopper(plan.wiring());
     List<Plan.Step> toMake =
         plan.wires().stream()
             .filter(one -> isThere(wiring, one.from()) && isThere(wiring, one.to()))

@@ -107,6 +107,16 @@ public record Result(boolean ok, List<Run> calls, List<Finding> findings) implem
   }
 
   private static void leads(Board board, Part motor, List<Finding> findings) {
+    boolean capacitor =
+        board.hasWire[board.at(motor, "CAP1")] && board.hasWire[board.at(motor, "COM")];
+    if (motor.capacitorCommon() && capacitor && !board.hasWire[board.at(motor, "CAP2")]) {
+      findings.add(
+          Finding.caution(
+              Kind.FLOATING_LEAD,
+              List.of(motor.at("CAP2")),
+              "The second capacitor lead hangs free, and is the motor's common inside: cap it"
+                  + " alone."));
+    }
     for (String speed : motor.speeds()) {
       if (!board.hasWire[board.at(motor, speed)]) {
         findings.add(

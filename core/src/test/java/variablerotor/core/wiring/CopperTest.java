@@ -91,6 +91,16 @@ class CopperTest {
     assertEquals(kind == Kind.FLOATING_LEAD, result.ok(), result.all().toString());
   }
 
+  /** Capacitor on the common, the second capacitor lead left hanging: right, but for the cap. */
+  @Test
+  void aSecondCapacitorLeadThatHangsIsToldOnly() {
+    Result result = changed("-M.CAP2-CAP.2 +M.COM-CAP.2");
+    assertTrue(result.ok(), result.all().toString());
+    assertEquals(
+        List.of("M.CAP2"),
+        result.findings().stream().flatMap(one -> one.at().stream()).map(String::valueOf).toList());
+  }
+
   /** A grounded common is usual, and no current goes over ground for it. */
   @Test
   void aGroundedCommonCarriesNothing() {
