@@ -62,6 +62,12 @@ const missing = computed(() => {
       <div class="fields">
         <div v-for="field in group.fields" :key="field" :data-field="field">
           <PlateAnswer v-model="told" :path="field" />
+          <p
+            v-if="field === 'unit.warrantyUntil' && call.warranty.state !== 'UNKNOWN'"
+            :class="['ENDS_SOON', 'JUST_OVER'].includes(call.warranty.state) ? 'notice' : 'soft'"
+          >
+            {{ call.warranty.sentence }}
+          </p>
         </div>
       </div>
     </section>
