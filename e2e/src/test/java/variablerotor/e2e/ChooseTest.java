@@ -155,7 +155,10 @@ class ChooseTest {
     assertThat(page.getByLabel("What was chosen")).containsText("7 readings");
   }
 
-  /** A furnace of which nobody told the heat: asked before a conversion, and gas has its own questions. */
+  /**
+   * A furnace of which nobody told the heat: asked before a conversion, and gas has its own
+   * questions.
+   */
   @Test
   void untoldHeatIsAskedBeforeAConversion() {
     Page page =
@@ -174,9 +177,7 @@ class ChooseTest {
     asks.first().getByRole(AriaRole.BUTTON).tap();
     Locator answer = page.locator("[data-field='unit.heating']");
     assertThat(answer).isInViewport();
-    answer
-        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Gas"))
-        .tap();
+    answer.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Gas")).tap();
     settled(page);
     show(page, "Fixed-speed conversion");
     assertThat(page.locator(".side-by-side")).not().containsText("which heat this unit has");
