@@ -9,10 +9,14 @@ import static variablerotor.e2e.OnCall.price;
 import static variablerotor.e2e.OnCall.settled;
 import static variablerotor.e2e.OnCall.show;
 
+import com.lowagie.text.pdf.PdfReader;
+import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
@@ -121,8 +125,13 @@ class ChooseTest {
                 "\"kind\":\"AIR_HANDLER\",\"role\":\"INDOOR_BLOWER\",\"coolingTons\":3,\"heating\":[\"ELECTRIC\"],"
                     + "\"installed\":\"2008-05-01\",\"boardNeedsFeedback\":false"),
             SHORTED);
+    // Motor, relays, adapter: with all of its list the conversion is dearer, until the motor is.
     assertThat(first(page)).containsText("Equivalent motor comes first");
+    price(page, "Equivalent motor", inOrder("partPrice", "700", "labourHours", "1"));
+    assertThat(first(page)).containsText("Fixed-speed conversion comes first");
+    assertThat(first(page)).containsText("Once the fan is sure to run on every heat call");
     show(page, "Fixed-speed conversion");
+    assertThat(page.locator(".side-by-side")).containsText("Adapter");
     page.getByLabel("The fan runs on every heat call").first().check();
     settled(page);
     assertThat(first(page)).containsText("Fixed-speed conversion comes first");
@@ -142,9 +151,12 @@ class ChooseTest {
     button(page, "Choose fixed-speed conversion").click();
     assertThat(page.getByLabel("What was chosen"))
         .containsText("Fixed-speed conversion with Cobnut F half");
+    settled(page);
+    onePriceEverywhere(page);
     // What it stood on stays, also when it is revised.
     show(page, "Equivalent motor");
     button(page, "Choose this: Equivalent motor").click();
+    page.locator("input[type='radio'][value='Brindle T half']").check();
     assertThat(button(page, "Choose equivalent motor")).isDisabled();
     page.locator("form input[value='volts']").check();
     button(page, "Choose equivalent motor").click();
@@ -153,6 +165,33 @@ class ChooseTest {
     assertThat(page.getByLabel("What was chosen")).containsText("was chosen before");
     page.getByText("What it stood on").last().click();
     assertThat(page.getByLabel("What was chosen")).containsText("7 readings");
+  }
+
+  /** What the page says that the chosen way costs, customer's sheet and report say, too. */
+  private static void onePriceEverywhere(Page page) {
+    String chosen = page.getByLabel("What was chosen").innerText();
+    String cost = chosen.replaceAll("(?s).*first cost \\$([0-9,]+).*", "$1").replace(",", "");
+    assertTrue(cost.matches("[0-9]+"), chosen);
+    String call = page.url().replaceAll(".*/calls/([^/]+)/.*", "$1");
+    String host = page.url().replaceAll("/calls/.*", "");
+    for (String paper : List.of("sheet", "report")) {
+      byte[] pdf = page.request().get(host + "/api/calls/" + call + "/" + paper).body();
+      assertTrue(text(pdf).contains(cost + ".00"), cost + " in " + paper + ": " + text(pdf));
+    }
+  }
+
+  private static String text(byte[] pdf) {
+    try {
+      PdfReader reader = new PdfReader(pdf);
+      PdfTextExtractor pages = new PdfTextExtractor(reader);
+      StringBuilder all = new StringBuilder();
+      for (int at = 1; at <= reader.getNumberOfPages(); at++) {
+        all.append(pages.getTextFromPage(at));
+      }
+      return all.toString();
+    } catch (IOException unreadable) {
+      throw new UncheckedIOException(unreadable);
+    }
   }
 
   /**
@@ -295,7 +334,7 @@ class ChooseTest {
     Locator years = page.getByLabel("Costs over the years");
     assertThat(years.locator(".plot svg")).isVisible();
     assertThat(first(page)).containsText("Equivalent motor comes first");
-    years.locator("input[name='yearsAhead']").fill("1");
+    years.locator("input[name='partPrice']").fill("2000");
     assertThat(years).containsText("Fixed-speed conversion would come first");
     assertThat(first(page)).containsText("Equivalent motor comes first");
     button(page, "Back to the figures of this call").click();

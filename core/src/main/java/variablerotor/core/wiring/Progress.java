@@ -46,6 +46,7 @@ public record Progress(
         wiring.wires().stream()
             .filter(
                 one -> planned.of(one.from()) < 0 || planned.of(one.from()) != planned.of(one.to()))
+            .filter(one -> !isCap(wiring, one.from()) && !isCap(wiring, one.to()))
             .toList();
     Set<Wire> all = new LinkedHashSet<>(wiring.wires());
     toMake.forEach(one -> all.add(new Wire(one.from(), one.to())));
@@ -62,6 +63,18 @@ public record Progress(
       }
     }
     return new Progress(toMake, strange, ahead, result, mend);
+  }
+
+  /** A lead that is capped alone joins nothing. */
+  private static boolean isCap(Wiring wiring, Terminal terminal) {
+    Part part = wiring.part(terminal.part());
+    return part != null
+        && part.type() == PartType.JOINT
+        && wiring.wires().stream()
+                .filter(
+                    one -> one.from().part().equals(part.id()) || one.to().part().equals(part.id()))
+                .count()
+            == 1;
   }
 
   /** A part that was left out cannot be wired. */

@@ -54,6 +54,28 @@ class ProgressTest {
     assertEquals(List.of(), progress.strange());
   }
 
+  /** Three wires to a capacitor, the second lead capped alone: as planned. */
+  @Test
+  void eitherHookupOfACapacitorIsAsPlanned() {
+    Wiring capped =
+        Wirings.changed(
+            new Wiring(
+                withCap(PLANNED.parts()), PLANNED.wires(), PLANNED.calls(), PLANNED.expects()),
+            "-M.CAP2-CAP.2",
+            "+M.COM-CAP.2",
+            "+M.CAP2-CAPPED_CAP2.1");
+    Progress progress = progress(capped);
+    assertEquals(List.of(), progress.strange());
+    assertTrue(progress.done(), progress.toString());
+    assertNull(progress.mend());
+  }
+
+  private static List<Part> withCap(List<Part> parts) {
+    List<Part> more = new ArrayList<>(parts);
+    more.add(Part.of("CAPPED_CAP2", PartType.JOINT));
+    return more;
+  }
+
   /** Half made, one wire on the wrong post: told at once, with the post that was meant. */
   @ParameterizedTest
   @CsvSource({
