@@ -50,7 +50,9 @@ class MeterAndPhotosTest {
     assertThat(station(page, "Supply")).hasAttribute("aria-label", Pattern.compile(" V"));
     // A lost line would have decided the call; a check can be taken all the same.
     choose(page, "Measure the command at the motor");
-    button(page, "Disconnect").click();
+    page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Disconnect").setExact(true))
+        .click();
     assertThat(button(page, "Connect a meter")).isVisible();
     assertEquals(List.of(), Browsing.faults(page));
   }

@@ -131,6 +131,7 @@ class PicturesTest {
         .click();
     press(page, "Plain, on the bench");
     press(page, "To the bench");
+    Browsing.toProve(page);
     page.getByText("Nothing measured yet.").waitFor();
     for (String ask :
         new String[] {
