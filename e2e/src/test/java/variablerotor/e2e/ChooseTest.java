@@ -127,7 +127,10 @@ class ChooseTest {
             SHORTED);
     // Motor, relays, adapter: with all of its list the conversion is dearer, until the motor is.
     assertThat(first(page)).containsText("Equivalent motor comes first");
-    price(page, "Equivalent motor", inOrder("partPrice", "700", "labourHours", "1"));
+    price(
+        page,
+        "Equivalent motor",
+        inOrder("partPrice", "700", "labourHours", "1", "wattsPerThousandCfm", "280"));
     assertThat(first(page)).containsText("Fixed-speed conversion comes first");
     assertThat(first(page)).containsText("Once the fan is sure to run on every heat call");
     show(page, "Fixed-speed conversion");
@@ -339,7 +342,7 @@ class ChooseTest {
     assertThat(first(page)).containsText("Equivalent motor comes first");
     button(page, "Back to the figures of this call").click();
     assertThat(years).not().containsText("would come first");
-    assertThat(years).containsText("Below");
+    assertThat(years).containsText("Above its part");
     assertEquals(List.of(), Browsing.faults(page));
   }
 

@@ -132,7 +132,7 @@ class PicturesTest {
     press(page, "Plain, on the bench");
     press(page, "To the bench");
     Browsing.toProve(page);
-    page.getByText("Nothing measured yet.").waitFor();
+    page.locator(".chain").first().waitFor();
     for (String ask :
         new String[] {
           "Measure the 24 V supply",
