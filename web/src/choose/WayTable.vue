@@ -228,6 +228,11 @@ const column = (way: Way) => ({ first: way === first.value, aside: way.route !==
 </template>
 
 <style scoped>
+.list {
+  margin: 0;
+  padding: 0;
+}
+
 .list .row {
   justify-content: space-between;
   gap: 10px;

@@ -114,7 +114,7 @@ watch(
     <div v-if="drawing" class="sheet" tabindex="0" aria-label="The drawing, can be scrolled">
       <DrawingView
         class="whole"
-        :style="{ minWidth: `${drawing.width * 0.85}px`, maxWidth: `${drawing.width * 1.25}px` }"
+        :style="{ minWidth: `${drawing.width * 0.78}px`, maxWidth: `${drawing.width * 1.25}px` }"
         :drawing="drawing"
         :spoken="`${sheet === 'LADDER' ? 'Ladder' : 'Connections'}: ${said}`"
       />
