@@ -2,6 +2,7 @@ package variablerotor.core.odds;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 
@@ -26,14 +27,14 @@ public final class MadeOnce<K extends Enum<K>, V> {
 
   /** The value for this key, made at the first asking. */
   public V get(K key) {
-    V known = made.get().get(key);
+    V known = all().get(key);
     return known == null ? keep(key, maker.apply(key)) : known;
   }
 
   /** Keeps a value where there is none yet. Answers the one that is kept. */
   private V keep(K key, V mine) {
     while (true) {
-      Map<K, V> before = made.get();
+      Map<K, V> before = all();
       V theirs = before.get(key);
       if (theirs != null) {
         return theirs;
@@ -45,5 +46,9 @@ public final class MadeOnce<K extends Enum<K>, V> {
         return mine;
       }
     }
+  }
+
+  private Map<K, V> all() {
+    return Objects.requireNonNull(made.get());
   }
 }
