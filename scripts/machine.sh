@@ -4,7 +4,7 @@ say() { printf '%s\n' "$*"; }
 fail() { printf 'rotor: %s\n' "$*" >&2; exit 1; }
 
 # Lists the Debian packages that are missing for the things named: java, maven, node, postgres,
-# reader (of letters on photos), browser.
+# reader (of letters on photos), browser, simulator (of circuits, which the tests are held against).
 missing_packages() {
   local want
   for want in "$@"; do
@@ -15,6 +15,7 @@ missing_packages() {
       postgres) [ -n "$(postgres_folder)" ] || echo postgresql ;;
       reader) command -v tesseract >/dev/null || echo tesseract-ocr ;;
       browser) [ -x /usr/bin/chromium ] || echo chromium ;;
+      simulator) [ -x /usr/bin/ngspice ] || echo ngspice ;;
     esac
   done
 }
