@@ -23,6 +23,7 @@ const document_ = ref<PlanDoc>(copy(props.draft))
 const figures = ref({
   transformerVa: String(props.draft.transformerVa ?? ''),
   transformerLoadVa: String(props.draft.transformerLoadVa ?? ''),
+  secondTransformerVa: String(props.draft.secondTransformerVa ?? ''),
   amps: String(props.draft.motor.amps ?? ''),
   microfarads: String(props.draft.motor.microfarads ?? ''),
   capacitorVolts: String(props.draft.motor.capacitorVolts ?? ''),
@@ -34,6 +35,7 @@ const faults = ref<Record<string, string>>({})
 const pattern = computed(() => document_.value.pattern)
 const isDrive = computed(() => pattern.value === 'D')
 const isOutdoors = computed(() => pattern.value === 'A' || pattern.value === 'A1')
+const hasContactor = computed(() => isOutdoors.value || pattern.value === 'C')
 const heats = computed(() => pattern.value === 'B' || pattern.value === 'E')
 const speedNames = computed(() =>
   speeds.value
@@ -41,6 +43,21 @@ const speedNames = computed(() =>
     .map((one) => one.trim())
     .filter(Boolean),
 )
+
+/** Two stages on two speeds; with one relay for both there is one speed. */
+const lowStageHasSpeed = computed(
+  () => pattern.value === 'A' && document_.value.stages.length > 1 && speedNames.value.length > 1,
+)
+
+/** The speeds that are chosen, of those that this pattern asks for and the motor has. */
+function chosenSpeeds(told: PlanDoc['speedFor']): PlanDoc['speedFor'] {
+  const isAsked = (call: string) => (call === 'COOL.LOW' ? lowStageHasSpeed : heats).value
+  return Object.fromEntries(
+    Object.entries(told).filter(
+      ([call, speed]) => isAsked(call) && speedNames.value.includes(speed),
+    ),
+  )
+}
 
 /** What is asked, with the figures that are typed. */
 const asked = computed<PlanDoc>(() => {
@@ -56,13 +73,10 @@ const asked = computed<PlanDoc>(() => {
       microfarads: isDrive.value ? undefined : number(figures.value.microfarads),
       capacitorVolts: isDrive.value ? undefined : number(figures.value.capacitorVolts),
     },
-    speedFor: heats.value
-      ? (Object.fromEntries(
-          Object.entries(document.speedFor).filter(([, speed]) =>
-            speedNames.value.includes(speed!),
-          ),
-        ) as PlanDoc['speedFor'])
-      : {},
+    contactorPoles: hasContactor.value ? document.contactorPoles : undefined,
+    fanCycling: isOutdoors.value && document.fanCycling ? true : undefined,
+    secondTransformerVa: isDrive.value ? undefined : number(figures.value.secondTransformerVa),
+    speedFor: chosenSpeeds(document.speedFor),
   }
 })
 
@@ -123,6 +137,14 @@ const stages = computed({
 const STAGES = [
   { value: 1, label: 'One' },
   { value: 2, label: 'Two' },
+]
+const poles = computed({
+  get: () => document_.value.contactorPoles ?? 2,
+  set: (count) => (document_.value.contactorPoles = count),
+})
+const POLES = [
+  { value: 2, label: 'Two poles: opens both sides of the line' },
+  { value: 1, label: 'One pole: a bar carries the other side on' },
 ]
 const OUTPUTS = [
   { value: 'PLAIN' as const, label: 'Plain contacts: relays click on the board' },
@@ -213,6 +235,23 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
             </div>
           </fieldset>
           <OptionGroup
+            v-if="hasContactor"
+            v-model="poles"
+            title="The compressor’s contactor"
+            :options="POLES"
+            required
+          >
+            <button
+              v-if="isOutdoors"
+              type="button"
+              class="quiet-button"
+              :aria-pressed="!!document_.fanCycling"
+              @click="document_.fanCycling = !document_.fanCycling"
+            >
+              A head-pressure switch cycles the fan
+            </button>
+          </OptionGroup>
+          <OptionGroup
             v-if="isOutdoors"
             v-model="stages"
             title="Stages of the fan"
@@ -265,6 +304,14 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
               :fault="faults.transformerLoadVa"
             />
             <FigureInput
+              v-if="!isDrive"
+              v-model="figures.secondTransformerVa"
+              name="secondTransformerVa"
+              title="Second one, feeding the board"
+              unit="VA"
+              :fault="faults.secondTransformerVa"
+            />
+            <FigureInput
               v-model="figures.amps"
               name="amps"
               title="New motor"
@@ -309,6 +356,15 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
               </label>
             </div>
           </fieldset>
+          <label v-if="lowStageHasSpeed" class="named">
+            <span>Speed of the low stage</span>
+            <select v-model="document_.speedFor['COOL.LOW']" name="speed-low-stage">
+              <option :value="undefined">The same as the high stage</option>
+              <option v-for="name in speedNames.slice(1)" :key="name" :value="name">
+                {{ name }}
+              </option>
+            </select>
+          </label>
         </div>
       </details>
       <ul v-if="assumed.length && pattern === draft.pattern" class="assumed">

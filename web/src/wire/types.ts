@@ -47,8 +47,13 @@ export interface PlanDoc {
   calls: CallId[]
   contactorCalls: CallId[]
   motor: { speeds: string[]; amps?: number; microfarads?: number; capacitorVolts?: number }
-  speedFor: Partial<Record<CallId, string>>
+  speedFor: Partial<Record<CallId | 'COOL.LOW', string>>
   fanRelay: boolean
+  /** Two where nothing is said. */
+  contactorPoles?: number
+  fanCycling?: boolean
+  /** Of the transformer that feeds the board's outputs, where the relays hang on another. */
+  secondTransformerVa?: number
 }
 
 export interface Mark {

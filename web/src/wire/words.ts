@@ -30,6 +30,7 @@ export const CALLS: Record<CallId, string> = {
 export function callTitle(name: string): string {
   if (name === 'IDLE') return 'Nothing called'
   if (name === 'DEFROST') return 'Defrost'
+  if (name === 'COLD') return 'Low head pressure'
   const low = name.endsWith('.LOW')
   const known = CALLS[(low ? name.slice(0, -4) : name) as CallId]
   return known ? `${known}${low ? ', low stage' : ''}` : name

@@ -216,6 +216,29 @@ class WireTest {
     AccessibilityTest.check(page, "a plan");
   }
 
+  /** What not every unit has: told on the page, and wired, drawn and run as it is told. */
+  @Test
+  void thePlanIsOfTheUnitThatIsThere() {
+    Page page = fit(Browsing.Size.PHONE, OUTDOORS);
+    page.getByText("What it is planned for").click();
+    assertThat(page.getByText("Low head pressure")).hasCount(0);
+    button(page, "A head-pressure switch cycles the fan").click();
+    button(page, "One pole: a bar carries the other side on").click();
+    page.locator("select[name='speed-low-stage']").selectOption("LOW");
+    assertThat(page.getByText("Low head pressure").first()).isVisible();
+    assertThat(page.locator(".blocked")).hasCount(0);
+    AccessibilityTest.check(page, "a plan of what is there");
+    button(page, "Wire it").click();
+    assertThat(status(page)).containsText("Nothing wrong so far");
+    makeTheRest(page);
+    assertThat(status(page)).containsText("Runs as it must on every call.");
+    page.locator("select[name='call']").selectOption("COOL.LOW");
+    assertThat(page.getByText("The motor: LOW.").first()).isVisible();
+    page.locator("select[name='call']").selectOption("COLD");
+    assertThat(page.getByText("The motor: OFF.").first()).isVisible();
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
   /** In a cellar: every wire is run in the page, and all of it is there when the radio is back. */
   @Test
   void withoutARadioItRunsAndIsKept() {

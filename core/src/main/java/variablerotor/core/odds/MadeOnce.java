@@ -2,8 +2,6 @@ package variablerotor.core.odds;
 
 import java.util.EnumMap;
 import java.util.Map;
-import java.util.Objects;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 
 /**
@@ -17,38 +15,30 @@ public final class MadeOnce<K extends Enum<K>, V> {
   private final Function<K, V> maker;
 
   /** Replaced as a whole and never changed, so that everybody sees it whole. */
-  private final AtomicReference<Map<K, V>> made;
+  private volatile Map<K, V> made;
 
   public MadeOnce(Class<K> keys, Function<K, V> maker) {
     this.keys = keys;
     this.maker = maker;
-    made = new AtomicReference<>(new EnumMap<>(keys));
+    made = new EnumMap<>(keys);
   }
 
   /** The value for this key, made at the first asking. */
   public V get(K key) {
-    V known = all().get(key);
+    V known = made.get(key);
     return known == null ? keep(key, maker.apply(key)) : known;
   }
 
-  /** Keeps a value where there is none yet. Answers the one that is kept. */
-  private V keep(K key, V mine) {
-    while (true) {
-      Map<K, V> before = all();
-      V theirs = before.get(key);
-      if (theirs != null) {
-        return theirs;
-      }
-      Map<K, V> more = new EnumMap<>(keys);
-      more.putAll(before);
-      more.put(key, mine);
-      if (made.compareAndSet(before, more)) {
-        return mine;
-      }
+  /** Keeps a value where there is none yet, one at a time. Answers the one that is kept. */
+  private synchronized V keep(K key, V mine) {
+    V theirs = made.get(key);
+    if (theirs != null) {
+      return theirs;
     }
-  }
-
-  private Map<K, V> all() {
-    return Objects.requireNonNull(made.get());
+    Map<K, V> more = new EnumMap<>(keys);
+    more.putAll(made);
+    more.put(key, mine);
+    made = more;
+    return mine;
   }
 }
