@@ -235,7 +235,7 @@ class WireTest {
     page.locator("select[name='call']").selectOption("COOL.LOW");
     assertThat(page.getByText("The motor: LOW.").first()).isVisible();
     page.locator("select[name='call']").selectOption("COLD");
-    assertThat(page.getByText("The motor: OFF.").first()).isVisible();
+    assertThat(page.getByText("The motor: stands.").first()).isVisible();
     assertEquals(List.of(), Browsing.faults(page));
   }
 
