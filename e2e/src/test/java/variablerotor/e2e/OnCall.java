@@ -4,6 +4,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -58,7 +59,15 @@ final class OnCall {
       button(page, "Nobody knows it: type the price").click();
     }
     figures.forEach(
-        (field, value) -> page.locator("form.price input[name='" + field + "']").fill(value));
+        (field, value) -> {
+          Locator input = page.locator("form.price input[name='" + field + "']");
+          input.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED));
+          // What is seldom known is folded away.
+          if (!input.isVisible()) {
+            page.locator("form.price summary").click();
+          }
+          input.fill(value);
+        });
     button(page, "Keep the price").click();
     settled(page);
   }
