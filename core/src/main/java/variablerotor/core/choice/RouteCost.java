@@ -79,7 +79,7 @@ public record RouteCost(
     Double hours = offer == null ? null : offer.labourHours();
     boolean whole = part != null;
     for (Action action : besides(way, basis)) {
-      Market.Offer its = offer(action, market, basis);
+      Market.Offer its = offer(route(action), market, basis);
       boolean given = basis.all().inWarranty() && action.isDear();
       Double price = given ? (Double) 0.0 : its == null ? null : its.partPrice();
       if (price != null) {
@@ -91,14 +91,7 @@ public record RouteCost(
       hours = hours == null || more == null ? hours : (Double) (hours + more);
     }
     Double labour = times(hours, market.labourPerHour());
-    Double first = null;
-    if (whole && labour != null) {
-      double sum = labour;
-      for (PartPrice one : parts) {
-        sum += one.price() == null ? 0 : one.price();
-      }
-      first = sum;
-    }
+    Double first = whole && labour != null ? (Double) (labour + sum(parts)) : null;
     Double watts = watts(way.route(), offer, market);
     Double thousands = times(times(watts, market.fanHoursPerYear()), market.energyPerKwh());
     Double energy = thousands == null ? null : (Double) (thousands / 1000);
@@ -170,9 +163,10 @@ public record RouteCost(
     };
   }
 
-  private static Market.@Nullable Offer offer(Action action, Market market, Basis basis) {
+  /** The first price of a way; null where it has none. */
+  private static Market.@Nullable Offer offer(Route route, Market market, Basis basis) {
     return market.offers().stream()
-        .filter(one -> one.route() == route(action) && goes(one, basis))
+        .filter(one -> one.route() == route && goes(one, basis))
         .findFirst()
         .orElse(null);
   }
@@ -199,11 +193,7 @@ public record RouteCost(
     if (!wanted || !stays || basis.isBlocked(by) || (days != null && days <= TOMORROW)) {
       return null;
     }
-    Market.Offer offer =
-        market.offers().stream()
-            .filter(one -> one.route() == by && goes(one, basis))
-            .findFirst()
-            .orElse(null);
+    Market.Offer offer = offer(by, market, basis);
     Double part = offer == null ? null : offer.partPrice();
     Double labour = times(offer == null ? null : offer.labourHours(), market.labourPerHour());
     LocalDate until = days == null ? null : basis.all().today().plusDays((long) Math.ceil(days));
@@ -213,9 +203,10 @@ public record RouteCost(
 
   /** Everything on the list that has a price [currency]; null where its own part has none. */
   public @Nullable Double partsSum() {
-    if (partPrice == null) {
-      return null;
-    }
+    return partPrice == null ? null : (Double) sum(parts);
+  }
+
+  private static double sum(List<PartPrice> parts) {
     double sum = 0;
     for (PartPrice one : parts) {
       sum += one.price() == null ? 0 : one.price();

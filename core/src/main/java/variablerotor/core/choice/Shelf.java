@@ -5,6 +5,7 @@ import variablerotor.core.stock.InStock;
 import variablerotor.core.stock.Need;
 import variablerotor.core.stock.PickList;
 import variablerotor.core.stock.Quote;
+import variablerotor.core.text.Words;
 
 /**
  * What stock and supply house have of the small parts that a job takes besides its motor.
@@ -35,8 +36,6 @@ public record Shelf(List<InStock> stock, List<Quote> quotes) {
 
   private static String named(Need need) {
     String title = need.kind().title();
-    return need.count() > 1
-        ? need.count() + " × " + title
-        : Character.toUpperCase(title.charAt(0)) + title.substring(1);
+    return need.count() > 1 ? need.count() + " × " + title : Words.opening(title);
   }
 }

@@ -19,6 +19,11 @@ public final class Words {
     return word ? Character.toLowerCase(title.charAt(0)) + title.substring(1) : title;
   }
 
+  /** Words as they open a sentence or stand alone: a capital first letter. */
+  public static String opening(String words) {
+    return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+  }
+
   /** {@code a}, {@code a or b}, {@code a, b or c}. */
   public static String or(Collection<String> words) {
     return joined(words, " or ");
