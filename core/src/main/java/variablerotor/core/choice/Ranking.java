@@ -2,7 +2,6 @@ package variablerotor.core.choice;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.diagnosis.Action;
 import variablerotor.core.route.Habit;
@@ -135,8 +134,7 @@ public record Ranking(
       Route route = first.way().route();
       if (basis.all().inWarranty() && (isLike(route) || route == Route.BOARD_AND_MOTOR)) {
         return once(
-            first,
-            "in warranty the maker's part costs nothing, and any other loses the" + " claim.");
+            first, "in warranty the maker's part costs nothing, and any other loses the claim.");
       }
       if (left.size() == 1) {
         return once(first, "no other way is left.");
@@ -151,14 +149,14 @@ public record Ranking(
       }
       if (group(first) == 1) {
         return "No way is open yet: each waits for something."
-            + (first.firstCost() == null ? "" : " Of those, this one costs least so far.");
+            + (isLeast(first, left) ? " Of those, this one costs least so far." : "");
       }
       if (like && isLike(route) && !isLike(next.way().route())) {
         return once(first, "it is the maker's own part, which this shop puts first.");
       }
-      if (alone && !first.isAwaited() && next.daysWithout() != null && next.isAwaited()) {
-        boolean cheaper = cost(next) < cost(first);
-        if (next.bridge() == null || cheaper) {
+      if (alone && !first.isAwaited() && next.isAwaited()) {
+        boolean unbridged = next.bridge() == null && next.daysWithout() != null;
+        if (unbridged || cost(next) < cost(first)) {
           return once(
               first, "it is there by tomorrow, and the building has no other heat or cooling.");
         }
@@ -172,7 +170,14 @@ public record Ranking(
       return once(first, costs(first, left));
     }
 
-    /** "Least" only where nothing that is shown costs less. */
+    /** Whether it has a price, and none that is left costs less. */
+    private boolean isLeast(RouteCost first, List<RouteCost> left) {
+      return first.firstCost() != null
+          && left.stream()
+              .filter(one -> one.firstCost() != null)
+              .allMatch(one -> cost(one) >= cost(first) - 0.5);
+    }
+
     private String costs(RouteCost first, List<RouteCost> left) {
       RouteCost next = left.get(1);
       String than = "\"" + next.way().route().title() + "\"";
@@ -180,18 +185,14 @@ public record Ranking(
       if (less < 0.5) {
         return "it costs no more than " + than + " and keeps more.";
       }
-      boolean least =
-          left.stream()
-              .filter(one -> one.firstCost() != null)
-              .allMatch(one -> cost(one) >= cost(first) - 0.5);
       boolean loan = alone && next.isAwaited() && next.bridge() != null && first.bridge() == null;
       Double ahead = market.yearsAhead();
-      String over =
+      String says = isLeast(first, left) ? "it costs least" : "it costs less";
+      String span =
           !years || ahead == null
-              ? "at first"
-              : "over " + Numbers.plain(ahead) + (ahead == 1 ? " year" : " years");
-      String says = least ? "it costs least" : "it costs less";
-      return (over.equals("at first") ? says + " " + over : over + " " + says)
+              ? says + " at first"
+              : "over " + Numbers.plain(ahead) + (ahead == 1 ? " year " : " years ") + says;
+      return span
           + ": "
           + whole(less)
           + " less than "
@@ -201,8 +202,7 @@ public record Ranking(
 
     private static String once(RouteCost first, String rest) {
       List<String> waits = first.way().waitsFor();
-      String whole = (waits.isEmpty() ? "" : "once " + Words.and(waits) + ": ") + rest;
-      return whole.substring(0, 1).toUpperCase(Locale.ROOT) + whole.substring(1);
+      return Words.opening((waits.isEmpty() ? "" : "once " + Words.and(waits) + ": ") + rest);
     }
   }
 

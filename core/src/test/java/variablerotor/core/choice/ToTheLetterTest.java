@@ -137,6 +137,22 @@ class ToTheLetterTest {
     assertEquals("M", options().route(Route.EQUIVALENT_MOTOR).candidate());
   }
 
+  /** Cheaper by 300, and nobody knows when: what is said of the first is not of its price. */
+  @Test
+  void whatComesFirstIsNotSaidToCostLessThanWhatIsCheaper() {
+    unit = unit.but().boardNeedsFeedback(true).feedbackCanBeDisabled(false).build();
+    candidates.replaceAll(
+        one ->
+            new Candidate(one.id(), one.plate().but().feedback(true).build(), 1, List.of(), null));
+    offers.add(offer(Route.EQUIVALENT_MOTOR, LIKE, 700, 0));
+    offers.add(new Offer(Route.SAME_MOTOR, null, 400.0, null, 1.0, null, 280.0));
+    Options options = options();
+    assertEquals(Route.EQUIVALENT_MOTOR, options.recommended());
+    assertEquals(
+        "It is there by tomorrow, and the building has no other heat or cooling.",
+        options.ranking().why());
+  }
+
   /** 700 + 120 and a loan of 300 against 900 + 120: today's by a hundred. */
   @Test
   void aLoanIsPricedBesideTheWaitThatItBridges() {
