@@ -108,9 +108,7 @@ public final class Job {
   }
 
   private List<PartPrice> besides(Route route) {
-    JobLog.Wired made = wired();
-    PlanRequest planned = made == null || chosen() != route ? null : made.made().plan();
-    PlanRequest asked = planned == null ? PlanDraft.of(this, route).plan() : planned;
+    PlanRequest asked = planOf(route);
     List<Need> needs =
         PlanNeeds.of(asked, Planner.of(asked), null).stream()
             .filter(one -> !Sourced.kinds(route).contains(one.kind()))
@@ -302,6 +300,16 @@ public final class Job {
   public @Nullable PlanDraft planDraft() {
     Route chosen = chosen();
     return chosen == null || !chosen.isWired() ? null : PlanDraft.of(this, chosen);
+  }
+
+  /**
+   * The plan of a way that is wired: as it is being made where this way was chosen, else as it
+   * would be.
+   */
+  public PlanRequest planOf(Route route) {
+    JobLog.Wired last = wired();
+    PlanRequest made = last == null || chosen() != route ? null : last.made().plan();
+    return made == null ? PlanDraft.of(this, route).plan() : made;
   }
 
   /**

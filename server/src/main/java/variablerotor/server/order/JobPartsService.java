@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -206,7 +205,7 @@ class JobPartsService {
     String candidate = decided.get(decided.size() - 1).candidate();
     List<Part> found = sourcing.of(call, route);
     if (route.isWired()) {
-      PlanRequest plan = plan(job);
+      PlanRequest plan = job.planOf(route);
       String motor = candidate != null ? candidate : numberOf(PartKind.MOTOR, found);
       return PlanNeeds.of(plan, Planner.of(plan), motor);
     }
@@ -235,12 +234,5 @@ class JobPartsService {
         .map(Part::number)
         .findFirst()
         .orElse(null);
-  }
-
-  /** The plan that is being wired, or as it would be. */
-  private static PlanRequest plan(Job job) {
-    JobLog.Wired wired = job.wired();
-    PlanRequest made = wired == null ? null : wired.made().plan();
-    return made != null ? made : Objects.requireNonNull(job.planDraft()).plan();
   }
 }
