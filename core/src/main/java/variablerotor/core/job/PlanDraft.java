@@ -117,6 +117,12 @@ public record PlanDraft(PlanRequest plan, String why, List<Assumed> assumed) {
         assume(
             "outputs", "Outputs are taken as electronic, the careful case, until they are seen.");
       }
+      if (pattern == Pattern.A || pattern == Pattern.A1 || pattern == Pattern.C) {
+        assume(
+            "contactorPoles",
+            "The compressor's contactor is taken for two poles: look. With one, a side of the line"
+                + " stays on the fan while nothing calls.");
+      }
       return new PlanDraft(plan, why(pattern), assumed);
     }
 

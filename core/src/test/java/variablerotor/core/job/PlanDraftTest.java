@@ -106,5 +106,7 @@ class PlanDraftTest {
     List<String> assumed = draft.assumed().stream().map(PlanDraft.Assumed::field).toList();
     assertTrue(assumed.contains("transformerVa") && assumed.contains("amps"), assumed.toString());
     assertTrue(assumed.contains("calls"), assumed.toString());
+    boolean contactor = family == Family.STAGED_CONDENSER || family == Family.BLDC_THREE_WIRE;
+    assertEquals(contactor, assumed.contains("contactorPoles"), assumed.toString());
   }
 }
