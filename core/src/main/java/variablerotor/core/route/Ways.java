@@ -231,7 +231,7 @@ public final class Ways {
       return;
     }
     double limit = all.schools().moduleAloneYears();
-    if (!unit.installed().plusYears((long) limit).isAfter(today)) {
+    if (!unit.installed().plusMonths(Math.round(limit * 12)).isAfter(today)) {
       reasons.add(
           first(
               "MOTOR_OLD",

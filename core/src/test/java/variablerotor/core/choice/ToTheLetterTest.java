@@ -61,6 +61,7 @@ class ToTheLetterTest {
   private UnitPlate unit = UNIT;
   private MotorPlate motor = OLD;
   private Running running = Running.UNKNOWN;
+  private Schools schools = Schools.USUAL;
   private Object[] facts = FED_AND_SHORTED;
   private Symptom symptom = Symptom.NO_RUN;
   private final List<Candidate> candidates = new ArrayList<>(List.of(LIKE, FIXED));
@@ -73,7 +74,7 @@ class ToTheLetterTest {
   private Options options() {
     Situation situation = Situation.of(motor.family(), symptom, Facts.of(Calls.facts(facts)));
     return Options.of(
-        new Circumstances(unit, motor, running, Schools.USUAL, List.of(), TODAY),
+        new Circumstances(unit, motor, running, schools, List.of(), TODAY),
         situation,
         Engine.diagnose(situation),
         new Market("USD", 120.0, 0.16, 2600.0, 1200.0, 6.0, offers),
@@ -281,6 +282,15 @@ class ToTheLetterTest {
   @CsvSource({"2023-05-02, true", "2023-05-03, false"})
   void eightYearsSharp(LocalDate installed, boolean old) {
     unit = unit.but().installed(installed).build();
+    assertEquals(old, reasons(options(), Route.MODULE_ONLY).contains("MOTOR_OLD"));
+  }
+
+  /** A shop's half years count, too. */
+  @ParameterizedTest
+  @CsvSource({"2023-11-02, true", "2023-11-03, false"})
+  void aShopsOwnYearsSharp(LocalDate installed, boolean old) {
+    unit = unit.but().installed(installed).build();
+    schools = schools.withModuleAloneYears(7.5);
     assertEquals(old, reasons(options(), Route.MODULE_ONLY).contains("MOTOR_OLD"));
   }
 
