@@ -25,6 +25,7 @@ import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
 import variablerotor.core.text.Numbers;
+import variablerotor.core.text.Words;
 import variablerotor.core.view.CallView;
 import variablerotor.core.view.CallView.WayView;
 
@@ -227,7 +228,18 @@ class CustomerSheet {
       return call.settings().currency()
           + " "
           + Numbers.fixed(whole, 2)
-          + (way.tax() == null ? ", before tax" : ", tax included");
+          + (way.tax() == null ? ", before tax" : ", tax included")
+          + unpriced(way);
+    }
+
+    /** What is on the list and has no price yet comes on top: the sum is not the whole. */
+    private String unpriced(WayView way) {
+      List<String> open =
+          way.parts().stream()
+              .filter(one -> one.price() == null)
+              .map(one -> Words.inside(one.what()))
+              .toList();
+      return open.isEmpty() ? "" : "; price to come for " + Words.and(open);
     }
 
     /** Of which day the part's price is, where a supply house said it before today. */
