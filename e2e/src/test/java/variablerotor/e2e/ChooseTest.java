@@ -20,6 +20,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -177,11 +178,17 @@ class ChooseTest {
     assertTrue(cost.matches("[0-9]+"), chosen);
     String call = page.url().replaceAll(".*/calls/([^/]+)/.*", "$1");
     String host = page.url().replaceAll("/calls/.*", "");
-    for (String paper : List.of("sheet", "report")) {
-      byte[] pdf = page.request().get(host + "/api/calls/" + call + "/" + paper).body();
-      // 1.75 hours at 120 and parts of 360, on which papers for the customer have tax of 8 %.
-      boolean same = text(pdf).contains(cost + ".00") || text(pdf).contains("598.80");
-      assertTrue(same, cost + " in " + paper + ": " + text(pdf));
+    // 1.75 hours at 120 and parts of 360; the customer's price has the tax of 8 % on parts in it.
+    assertEquals("570", cost);
+    for (Map.Entry<String, List<String>> paper :
+        Map.of(
+                "sheet", List.of("USD 598.80, tax included", "price to come for capacitor"),
+                "report", List.of("first cost USD 570.00"))
+            .entrySet()) {
+      byte[] pdf = page.request().get(host + "/api/calls/" + call + "/" + paper.getKey()).body();
+      for (String said : paper.getValue()) {
+        assertTrue(text(pdf).contains(said), said + " in " + paper.getKey() + ": " + text(pdf));
+      }
     }
   }
 
