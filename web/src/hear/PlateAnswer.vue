@@ -22,6 +22,9 @@ const word = computed(() => value.value as string | undefined)
 const several = computed(() => (value.value as string[] | undefined) ?? [])
 const flag = computed(() => value.value as boolean | undefined)
 const put = (given: unknown) => putPlate(model.value, props.path, given)
+function mark(one: string) {
+  if (input.value.kind === 'several') put(toggled(several.value, one, input.value.none))
+}
 </script>
 
 <template>
@@ -39,21 +42,13 @@ const put = (given: unknown) => putPlate(model.value, props.path, given)
     :model-value="word"
     @update:model-value="put"
   />
-  <fieldset v-else-if="input.kind === 'several'" class="question">
-    <legend>{{ field.title }}</legend>
-    <div class="options">
-      <button
-        v-for="option in input.options"
-        :key="option.value"
-        type="button"
-        class="quiet-button"
-        :aria-pressed="several.includes(option.value)"
-        @click="put(toggled(several, option.value, input.none))"
-      >
-        {{ option.label }}
-      </button>
-    </div>
-  </fieldset>
+  <OptionGroup
+    v-else-if="input.kind === 'several'"
+    :title="field.title"
+    :options="input.options"
+    :several="several"
+    @mark="mark"
+  />
   <OptionGroup
     v-else-if="input.kind === 'flag'"
     :title="field.title"
