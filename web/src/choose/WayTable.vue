@@ -2,7 +2,8 @@
 import { computed, ref } from 'vue'
 import type { Reason, Route, Way } from '../api/types'
 import { catalogue, routeTitle } from '../catalogue/catalogue'
-import { counted, money } from '../shared/money'
+import { money } from '../shared/money'
+import { counted } from '../shared/number'
 import { sourceTitle } from '../stock/words'
 import WayReason from './WayReason.vue'
 

@@ -1,5 +1,5 @@
 import type { Fit, ShopMotor } from '../api/types'
-import { counted } from '../shared/money'
+import { counted } from '../shared/number'
 
 const ATTRIBUTES: Record<string, string> = {
   kind: 'Kind',

@@ -25,3 +25,6 @@ export function readNumber(typed: string): number | null {
   }
   return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(text) ? Number(text) : null
 }
+
+/** A count with its word, as "1 day" or "3 days". */
+export const counted = (count: number, word: string) => `${count} ${word}${count === 1 ? '' : 's'}`

@@ -1,6 +1,7 @@
 import type { Lying, Moved, Part, PickLine, Quote, Sourced } from '../api/types'
 import { catalogue } from '../catalogue/catalogue'
-import { counted, money } from '../shared/money'
+import { money } from '../shared/money'
+import { counted } from '../shared/number'
 import { ago } from '../shared/time'
 
 const kindOf = (id: string | undefined) => catalogue.value?.partKinds.find((one) => one.id === id)

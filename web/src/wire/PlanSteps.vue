@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { counted } from '../shared/money'
+import { counted } from '../shared/number'
 import type { Ends, Step } from './types'
 import { CIRCUITS } from './words'
 

@@ -4,7 +4,7 @@ import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
 import PhotoStrip from '../hear/PhotoStrip.vue'
 import { useKeys } from '../keys/keys'
-import { counted } from '../shared/money'
+import { counted } from '../shared/number'
 import AddCall from './AddCall.vue'
 import AddPart from './AddPart.vue'
 import {
