@@ -5,6 +5,7 @@ import OptionGroup from '../hear/OptionGroup.vue'
 import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 import PlanParts from '../stock/PlanParts.vue'
+import { stopped } from './bench'
 import CallTable from './CallTable.vue'
 import type { CallId, Pattern, Plan, PlanDoc } from './types'
 import { CALLS, callTitle, PATTERNS, SUPPLIES, TYPES } from './words'
@@ -30,6 +31,8 @@ const figures = ref({
 })
 const speeds = ref(props.draft.motor.speeds.join(', '))
 const plan = shallowRef<Plan | null>(null)
+/** What that plan was made for: while more is typed, it stands until the next one is there. */
+const planned = shallowRef<PlanDoc>(props.draft)
 const faults = ref<Record<string, string>>({})
 
 const pattern = computed(() => document_.value.pattern)
@@ -75,6 +78,7 @@ const asked = computed<PlanDoc>(() => {
     },
     contactorPoles: hasContactor.value ? document.contactorPoles : undefined,
     fanCycling: isOutdoors.value && document.fanCycling ? true : undefined,
+    dualCapacitor: isOutdoors.value && document.dualCapacitor ? true : undefined,
     secondTransformerVa: isDrive.value ? undefined : number(figures.value.secondTransformerVa),
     speedFor: chosenSpeeds(document.speedFor),
   }
@@ -89,6 +93,7 @@ watch(
       const answer = await ask<Plan>('plan', document)
       if (mine !== turn) return
       plan.value = answer
+      planned.value = document
       faults.value = {}
     } catch (failed) {
       if (mine !== turn) return
@@ -249,6 +254,15 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
               @click="document_.fanCycling = !document_.fanCycling"
             >
               A head-pressure switch cycles the fan
+            </button>
+            <button
+              v-if="isOutdoors"
+              type="button"
+              class="quiet-button"
+              :aria-pressed="!!document_.dualCapacitor"
+              @click="document_.dualCapacitor = !document_.dualCapacitor"
+            >
+              Dual capacitor: compressor and fan in one can
             </button>
           </OptionGroup>
           <OptionGroup
@@ -414,7 +428,7 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
         </p>
       </section>
       <div class="card">
-        <WiringDrawing :wiring="plan.wiring" />
+        <WiringDrawing :wiring="plan.wiring" :plan="planned" :bad="stopped(plan.result)" />
       </div>
     </template>
     <p v-else-if="!faults['']" class="soft" role="status">Running every call…</p>

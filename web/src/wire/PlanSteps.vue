@@ -26,7 +26,9 @@ const tasks = computed(() => {
         key: step.plug ?? `${step.n}`,
         circuit: step.circuit,
         title: step.plug ? `Push ${step.plug}` : `${step.from} – ${step.to}`,
-        words: step.plug ? 'It fits one way only.' : `${step.colour}. ${step.sentence}`,
+        words: step.plug
+          ? 'It fits one way only.'
+          : `No. ${step.n}, ${step.colour}. ${step.sentence}`,
         wires: [ends(step)],
       })
   }
@@ -59,7 +61,7 @@ const shown = computed(() => (all.value ? groups.value : groups.value.slice(0, 1
         <li v-for="step in there" :key="step.n">
           <span class="what">
             <strong class="digits ends">{{ step.from }} – {{ step.to }}</strong>
-            <span class="soft small">{{ step.sentence }}</span>
+            <span class="soft small">No. {{ step.n }}. {{ step.sentence }}</span>
           </span>
           <button
             type="button"

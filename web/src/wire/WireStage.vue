@@ -14,6 +14,7 @@ import {
   marked,
   mended,
   openBench,
+  stopped,
   withoutPart,
   withoutWire,
   withPart,
@@ -65,15 +66,7 @@ const chosen = computed(() => call.value.decisions[0]?.route)
 const wired = computed(() => call.value.planDraft !== undefined)
 const notPlanned = computed(() => (made.value?.plan ? (call.value.wired?.notPlanned ?? []) : []))
 const plan = computed(() => made.value?.plan)
-const bad = computed(() =>
-  progress.value
-    ? [...progress.value.result.calls, progress.value.result].flatMap((one) =>
-        one.findings
-          .filter((finding) => finding.severity === 'STOP')
-          .flatMap((finding) => finding.at),
-      )
-    : [],
-)
+const bad = computed(() => (progress.value ? stopped(progress.value.result) : []))
 /** What is left to be done by hand. */
 const left = computed(() => progress.value?.toMake.filter((one) => !one.there).length ?? 0)
 const wires = computed(() => call.value.particulars.wires ?? {})
@@ -242,6 +235,9 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
             <WiringDrawing
               :wiring="asMade || !progress ? made.wiring : ahead!"
               :calls="asMade ? undefined : progress?.result.calls"
+              :bad="bad"
+              :plan="plan"
+              :marks="made.marks"
             >
               <button
                 v-if="progress?.toMake.length"

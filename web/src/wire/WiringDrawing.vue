@@ -3,11 +3,20 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import type { Drawing } from '../api/types'
 import { ask, inWords } from '../core/core'
 import DrawingView from '../drawing/DrawingView.vue'
-import type { Drawn, Run, WiringDoc } from './types'
+import type { Drawn, Mark, PlanDoc, Run, WiringDoc } from './types'
 import { callTitle, motorTitle } from './words'
 
-/** The wiring drawn, at rest or lit as on one call, from its outputs raised to where nothing moves. */
-const props = defineProps<{ wiring: WiringDoc; calls?: Run[] }>()
+/**
+ * The wiring drawn, at rest or lit as on one call, from its outputs raised to where nothing moves;
+ * terminals at which something is wrong marked, wires numbered as in the plan, in their colours.
+ */
+const props = defineProps<{
+  wiring: WiringDoc
+  calls?: Run[]
+  bad?: string[]
+  plan?: PlanDoc
+  marks?: Mark[]
+}>()
 
 const sheet = ref<'LADDER' | 'CONNECTIONS'>('LADDER')
 const call = ref('')
@@ -32,13 +41,16 @@ watch(call, () => (moment.value = last.value))
 
 let asked = 0
 watch(
-  [() => props.wiring, sheet, call, moment],
+  [() => props.wiring, () => props.bad, () => props.plan, () => props.marks, sheet, call, moment],
   async () => {
     const mine = ++asked
     try {
       const answer = await ask<Drawn>('draw', {
         wiring: props.wiring,
         sheet: sheet.value,
+        bad: props.bad,
+        plan: props.plan,
+        marks: props.marks,
         ...(call.value ? { call: call.value, moment: moment.value } : {}),
       })
       if (mine !== asked) return

@@ -1,12 +1,18 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { ask, Faulty, search, inWords } from '../core/core'
-import type { AsWired, Ends, Mend, Part, Plan, PlanDoc, Progress, WiringDoc } from './types'
+import type { AsWired, Ends, Mend, Part, Plan, PlanDoc, Progress, Result, WiringDoc } from './types'
 
 /** The same wire, whichever end is told first. */
 export const isLike = (one: Ends, other: Ends) =>
   (one[0] === other[0] && one[1] === other[1]) || (one[0] === other[1] && one[1] === other[0])
 
 export const partOf = (terminal: string) => terminal.slice(0, terminal.indexOf('.'))
+
+/** The terminals at which something must be stopped, on whichever call. */
+export const stopped = (result: Result): string[] =>
+  [...result.calls, result].flatMap((one) =>
+    one.findings.filter((finding) => finding.severity === 'STOP').flatMap((finding) => finding.at),
+  )
 
 /** A conversion as planned, with no wire made yet. */
 export const begun = (document: PlanDoc, plan: Plan): AsWired => ({

@@ -52,6 +52,8 @@ export interface PlanDoc {
   /** Two where nothing is said. */
   contactorPoles?: number
   fanCycling?: boolean
+  /** The fan has the second half of the compressor's capacitor. */
+  dualCapacitor?: boolean
   /** Of the transformer that feeds the board's outputs, where the relays hang on another. */
   secondTransformerVa?: number
 }

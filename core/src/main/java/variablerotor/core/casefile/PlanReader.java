@@ -98,6 +98,7 @@ public final class PlanReader {
                 poles == null ? PlanRequest.Extras.NONE.contactorPoles() : poles,
                 Boolean.TRUE.equals(root.flag("fanCycling")),
                 root.number("secondTransformerVa", 1, 1e5),
+                Boolean.TRUE.equals(root.flag("dualCapacitor")),
                 lowSpeeds));
     if (!faults.isEmpty()) {
       throw new InputFaults(faults);

@@ -25,23 +25,34 @@ public final class Connections {
   private static final double TRACK = 9;
   private static final double LEAST_BOX = 64;
   private static final double MOST_BOX = 124;
+
+  /** With what stands beside the wires' ends. */
+  private static final double MOST_TAGGED = 176;
+
   private static final double RING = 3.4;
 
   private final Wiring wiring;
   private final Lit lit;
+  private final WireTags tags;
   private final Conductors conductors;
   private final Draft draft;
 
-  private Connections(Wiring wiring, Lit lit) {
+  private Connections(Wiring wiring, Lit lit, WireTags tags) {
     this.wiring = wiring;
     this.lit = lit;
+    this.tags = tags;
     conductors = Conductors.of(wiring);
     draft = new Draft(conductors);
   }
 
   /** The wiring, with what is lit. */
   public static Sheet of(Wiring wiring, Lit lit) {
-    return new Connections(wiring, lit).drawn();
+    return of(wiring, lit, WireTags.none());
+  }
+
+  /** The same, with what stands beside the ends of its wires. */
+  public static Sheet of(Wiring wiring, Lit lit, WireTags tags) {
+    return new Connections(wiring, lit, tags).drawn();
   }
 
   private Sheet drawn() {
@@ -88,15 +99,30 @@ public final class Connections {
     return boxes;
   }
 
-  private static double box(List<Sides.Box> boxes) {
+  private double box(List<Sides.Box> boxes) {
     double widest = LEAST_BOX;
+    double most = MOST_BOX;
     for (Sides.Box box : boxes) {
       widest = Math.max(widest, Draft.width(box.part(), Draft.NAME) + 12);
       for (Terminal one : box.terminals()) {
-        widest = Math.max(widest, Draft.width(one.name(), Draft.SMALL + 1) + 22);
+        double tag = Draft.width(tag(one), Draft.SMALL);
+        widest = Math.max(widest, name(one) + 22 + tag);
+        most = tag > 0 ? MOST_TAGGED : most;
       }
     }
-    return Math.min(MOST_BOX, widest);
+    return Math.min(most, widest);
+  }
+
+  private String tag(Terminal terminal) {
+    return tags.at(terminal, wiring.wires());
+  }
+
+  private double name(Terminal terminal) {
+    return Draft.width(name(terminal, lit.isBad(terminal)), Draft.SMALL + 1);
+  }
+
+  private static String name(Terminal terminal, boolean bad) {
+    return (bad ? "× " : "") + terminal.name();
   }
 
   static double height(Sides.Box box) {
@@ -157,13 +183,24 @@ public final class Connections {
       draft.dot(
           Ink.PAPER, bad ? Ink.FAILED : Draft.ink(live), live || bad ? 2.6 : 1.4, edge, y, RING);
       draft.label(
-          Draft.fitted((bad ? "× " : "") + one.name(), Draft.SMALL + 1, wide - 14),
+          Draft.fitted(name(one, bad), Draft.SMALL + 1, wide - 14),
           bad ? Ink.FAILED : Ink.INK,
           Draft.SMALL + 1,
           bad,
           isLeft ? Drawing.Anchor.END : Drawing.Anchor.START,
           edge + (isLeft ? -8 : 8),
           y + 3.6);
+      double room = wide - name(one) - 18;
+      if (!tag(one).isEmpty() && room > TRACK) {
+        draft.label(
+            Draft.fitted(tag(one), Draft.SMALL, room),
+            Ink.SOFT,
+            Draft.SMALL,
+            false,
+            isLeft ? Drawing.Anchor.START : Drawing.Anchor.END,
+            isLeft ? from + 5 : to - 5,
+            y + 3.6);
+      }
     }
   }
 

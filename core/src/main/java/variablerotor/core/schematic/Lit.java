@@ -45,6 +45,12 @@ public final class Lit {
     return this;
   }
 
+  /** The same, with these terminals marked. */
+  public Lit marking(Set<Terminal> terminals) {
+    bad.addAll(terminals);
+    return this;
+  }
+
   boolean isBad(Terminal terminal) {
     return bad.contains(terminal);
   }

@@ -3,6 +3,8 @@ package variablerotor.core.view;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.AsWiredReader;
 import variablerotor.core.casefile.InputFault;
@@ -12,6 +14,7 @@ import variablerotor.core.casefile.WiringReader;
 import variablerotor.core.schematic.Connections;
 import variablerotor.core.schematic.Ladder;
 import variablerotor.core.schematic.Lit;
+import variablerotor.core.schematic.WireTags;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.wiring.AsWired;
 import variablerotor.core.wiring.BeforeAfter;
@@ -128,7 +131,8 @@ public final class WireBench {
    * A drawing, lit as at one moment of a call, or at rest.
    *
    * @param tree the wiring document in {@code wiring}; {@code sheet} is LADDER or CONNECTIONS;
-   *     {@code call} by name and {@code moment} by number, or neither
+   *     {@code call} by name and {@code moment} by number, or neither; {@code bad} are terminals
+   *     that are marked as wrong; {@code plan} numbers the wires, {@code marks} has their colours
    * @throws InputFaults with every fault found
    */
   public static Map<String, Object> draw(Object tree) throws InputFaults {
@@ -137,11 +141,37 @@ public final class WireBench {
     }
     Object given = asked.get("wiring");
     Wiring wiring = WiringReader.read(given == null ? "nothing" : given);
-    Lit lit = lit(wiring, asked.get("call"), asked.get("moment"));
+    Lit lit =
+        lit(wiring, asked.get("call"), asked.get("moment")).marking(bad(wiring, asked.get("bad")));
     boolean connections = "CONNECTIONS".equals(asked.get("sheet"));
     return Tree.of(
         "drawing",
-        connections ? Connections.of(wiring, lit).drawing() : Ladder.of(wiring, lit).drawing());
+        connections
+            ? Connections.of(wiring, lit, tags(asked)).drawing()
+            : Ladder.of(wiring, lit).drawing());
+  }
+
+  private static Set<Terminal> bad(Wiring wiring, @Nullable Object terminals) {
+    List<?> told = terminals instanceof List<?> list ? list : List.of();
+    return wiring.parts().stream()
+        .flatMap(part -> wiring.terminals(part).stream())
+        .filter(one -> told.contains(one.toString()))
+        .collect(Collectors.toSet());
+  }
+
+  private static WireTags tags(Map<?, ?> asked) throws InputFaults {
+    if (asked.get("plan") == null && asked.get("marks") == null) {
+      return WireTags.none();
+    }
+    Object made =
+        Tree.withoutNulls(
+            Tree.of(
+                "format", AsWired.FORMAT,
+                "version", AsWired.VERSION,
+                "wiring", asked.get("wiring"),
+                "plan", asked.get("plan"),
+                "marks", asked.get("marks")));
+    return WireTags.of(AsWiredReader.read(made));
   }
 
   /** A call, and what went before it. */

@@ -55,19 +55,21 @@ public record PlanRequest(
    * @param fanCycling whether a switch on head pressure stands in the outdoor fan's line
    * @param secondTransformerVa of the transformer that feeds the board's outputs, where the relays
    *     hang on another: isolation relays stand between [VA]; null where there is one alone
+   * @param dualCapacitor whether the outdoor fan has the second half of the compressor's capacitor
    * @param lowSpeeds the speed that a call's low stage is to have, where it is another
    */
   public record Extras(
       int contactorPoles,
       boolean fanCycling,
       @Nullable Double secondTransformerVa,
+      boolean dualCapacitor,
       Map<CallId, String> lowSpeeds) {
     public Extras {
       lowSpeeds = Collections.unmodifiableMap(new LinkedHashMap<>(lowSpeeds));
     }
 
     /** As most units are. */
-    public static final Extras NONE = new Extras(2, false, null, Map.of());
+    public static final Extras NONE = new Extras(2, false, null, false, Map.of());
   }
 
   /** As most units are. */
@@ -229,6 +231,9 @@ public record PlanRequest(
     }
     if (extras.fanCycling()) {
       tree.put("fanCycling", true);
+    }
+    if (extras.dualCapacitor()) {
+      tree.put("dualCapacitor", true);
     }
     if (extras.secondTransformerVa() != null) {
       tree.put("secondTransformerVa", extras.secondTransformerVa());

@@ -232,24 +232,77 @@ public final class Planner {
             .capacity(asked.microfarads(), asked.capacitorVolts())
             .build());
     wire(at("SRC", "G"), at("M", "G"), Circuit.GROUND, "green", "Frame of the motor to ground.");
-    wire(at("M", "CAP1"), at("CAP", "1"), Circuit.MOTOR, "brown", "Capacitor lead.");
-    wire(at("M", "CAP2"), at("CAP", "2"), Circuit.MOTOR, "brown", "The other capacitor lead.");
     needs.add(
         new Plan.Need(
             PartType.MOTOR_PSC,
             1,
             "permanent split capacitor motor"
                 + (asked.amps() == null ? "" : ", " + Numbers.plain(asked.amps(), 2) + " A")));
+    if (sharesCapacitor()) {
+      halfOfTheCompressors();
+    } else {
+      wire(at("M", "CAP1"), at("CAP", "1"), Circuit.MOTOR, "brown", "Capacitor lead.");
+      wire(at("M", "CAP2"), at("CAP", "2"), Circuit.MOTOR, "brown", "The other capacitor lead.");
+      needs.add(
+          new Plan.Need(PartType.CAPACITOR, 1, capacity("the microfarads on the motor's plate")));
+    }
+  }
+
+  private String capacity(String unread) {
+    return (asked.microfarads() == null ? unread : Numbers.plain(asked.microfarads(), 1) + " µF")
+        + (asked.capacitorVolts() == null
+            ? ", its volts or more"
+            : ", " + Numbers.plain(asked.capacitorVolts()) + " V AC or more");
+  }
+
+  /** Whether the outdoor fan has a half of the compressor's capacitor. */
+  private boolean sharesCapacitor() {
+    boolean outdoor =
+        asked.pattern() == PlanRequest.Pattern.A || asked.pattern() == PlanRequest.Pattern.A1;
+    return outdoor && asked.extras().dualCapacitor();
+  }
+
+  /**
+   * The fan's start winding from FAN to C, where the motor's own common is too; its second lead has
+   * nothing to do then. Common practice.
+   */
+  private void halfOfTheCompressors() {
+    Part cap = add(Part.of("CAPPED_CAP2", PartType.JOINT));
+    wire(
+        at("M", "CAP1"),
+        at("CAP", "1"),
+        Circuit.MOTOR,
+        "brown",
+        "Capacitor lead to the terminal FAN of the dual capacitor: nothing else goes on it.");
+    wire(
+        at("M", "CAP2"),
+        cap.at("1"),
+        Circuit.MOTOR,
+        "as it is",
+        "Cap the second capacitor lead alone: the motor's common does its work.");
+    otherLine(
+        at("CAP", "2"),
+        at("CT", "T2"),
+        "The terminal C of the dual capacitor on the contactor's load side, where the motor's"
+            + " common is; HERM keeps the compressor's lead.");
     needs.add(
         new Plan.Need(
             PartType.CAPACITOR,
             1,
-            (asked.microfarads() == null
-                    ? "the microfarads on the motor's plate"
-                    : Numbers.plain(asked.microfarads(), 1) + " µF")
-                + (asked.capacitorVolts() == null
-                    ? ", its volts or more"
-                    : ", " + Numbers.plain(asked.capacitorVolts()) + " V AC or more")));
+            "dual: FAN "
+                + capacity("with the microfarads on the motor's plate")
+                + "; HERM as the compressor's own says"));
+    first(
+        "DUAL_CAPACITOR",
+        "Measure the capacitor from C to FAN and from C to HERM with all leads off and it"
+            + " discharged: each as motor and compressor ask. Where the compressor's own has no FAN,"
+            + " it is changed for one that has.");
+    if (threePhase()) {
+      block(
+          "DUAL_CAPACITOR",
+          null,
+          "A three-phase compressor has no capacitor to share: the fan gets its own.");
+    }
   }
 
   private void needRelays() {

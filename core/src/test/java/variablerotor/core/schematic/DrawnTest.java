@@ -9,6 +9,10 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import variablerotor.core.drawing.Drawing;
 import variablerotor.core.drawing.Ink;
+import variablerotor.core.wiring.AsWired;
+import variablerotor.core.wiring.Plan;
+import variablerotor.core.wiring.PlanRequest;
+import variablerotor.core.wiring.Planner;
 import variablerotor.core.wiring.Result;
 import variablerotor.core.wiring.Wiring;
 import variablerotor.core.wiring.Wirings;
@@ -55,5 +59,26 @@ class DrawnTest {
     assertTrue(said.startsWith("× M.G: The frame of M is not grounded"), said);
     Wiring right = Wirings.staged();
     assertEquals(0, FoundList.of(Result.of(right).all()).height());
+  }
+
+  /** A wire has its number of the plan at both ends; a colour only where it was chosen or read. */
+  @Test
+  void wiresAreNumberedAndTheirColoursSaid() {
+    PlanRequest asked = Wirings.request(PlanRequest.Pattern.C, PlanRequest.CallId.COOL);
+    Plan plan = Planner.of(asked);
+    Plan.Step made = plan.wires().stream().filter(one -> !one.there()).findFirst().orElseThrow();
+    Plan.Step there = plan.wires().stream().filter(Plan.Step::there).findFirst().orElseThrow();
+    WireTags tags = WireTags.of(asked, List.of());
+    List<Wiring.Wire> all = plan.wiring().wires();
+    assertEquals(made.n() + " GRN", tags.at(made.to(), all));
+    assertEquals(there.n() + "", tags.at(there.to(), all), "nobody read the factory's colour");
+    assertEquals("", tags.at(made.to(), List.of()), "what is not drawn has none");
+    WireTags read =
+        WireTags.of(
+            asked, List.of(new AsWired.Mark(there.from(), there.to(), "orange", "line in")));
+    assertEquals(there.n() + " ORN", read.at(there.to(), all));
+    List<String> words =
+        words(Connections.of(plan.wiring(), Lit.dark(plan.wiring()), tags).drawing());
+    assertTrue(words.contains(made.n() + " GRN"), words.toString());
   }
 }

@@ -17,6 +17,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import variablerotor.core.schematic.Sheet.Area;
 import variablerotor.core.schematic.Sheet.Piece;
+import variablerotor.core.wiring.AsWired;
 import variablerotor.core.wiring.Conductors;
 import variablerotor.core.wiring.LargeWiring;
 import variablerotor.core.wiring.PlanRequest.CallId;
@@ -71,6 +72,7 @@ class LayoutTest {
         List.of(
             Ladder.of(wiring, Lit.dark(wiring)),
             Connections.of(wiring, Lit.dark(wiring)),
+            Connections.of(wiring, Lit.dark(wiring).marking(everywhere(wiring)), tagged(wiring)),
             Ladder.of(wiring, lit))) {
       assertEquals(List.of(), through(sheet.wires(), sheet.parts()), "wires through parts");
       assertEquals(List.of(), through(sheet.wires(), sheet.words()), "wires through words");
@@ -85,6 +87,20 @@ class LayoutTest {
             area + " is cut off");
       }
     }
+  }
+
+  private static Set<Terminal> everywhere(Wiring wiring) {
+    Set<Terminal> all = new HashSet<>();
+    wiring.parts().forEach(part -> all.addAll(wiring.terminals(part)));
+    return all;
+  }
+
+  private static WireTags tagged(Wiring wiring) {
+    return WireTags.of(
+        null,
+        wiring.wires().stream()
+            .map(one -> new AsWired.Mark(one.from(), one.to(), "yellow", "the long old one"))
+            .toList());
   }
 
   private static List<String> through(List<Piece> wires, List<Area> areas) {

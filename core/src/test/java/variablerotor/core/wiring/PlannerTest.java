@@ -198,7 +198,7 @@ class PlannerTest {
             true,
             true,
             false,
-            new PlanRequest.Extras(1, true, 40.0, Map.of(CallId.COOL, "LOW")));
+            new PlanRequest.Extras(1, true, 40.0, false, Map.of(CallId.COOL, "LOW")));
     Plan plan = Planner.of(asked);
     assertEquals(Plan.State.CONDITIONAL, plan.state(), plan.reasons().toString());
     List<String> told =
@@ -213,6 +213,55 @@ class PlannerTest {
             "COLD OFF [CT, K2, IR2]"),
         told);
     assertEquals(List.of(), plan.result().all());
+  }
+
+  private static Plan dual(Pattern pattern, PartType supply, int poles) {
+    PlanRequest one = Wirings.request(pattern, CallId.COOL);
+    return Planner.of(
+        new PlanRequest(
+            pattern,
+            supply,
+            40.0,
+            9.0,
+            one.stages(),
+            false,
+            true,
+            one.calls(),
+            one.contactorCalls(),
+            List.of("HIGH", "LOW"),
+            2.6,
+            5.0,
+            370.0,
+            Map.of(),
+            true,
+            true,
+            false,
+            new PlanRequest.Extras(poles, false, null, true, Map.of())));
+  }
+
+  /** The start winding between FAN and C, where the common is; the second lead capped alone. */
+  @ParameterizedTest
+  @CsvSource({"A, 1", "A, 2", "A1, 1", "A1, 2"})
+  void aHalfOfTheCompressorsCapacitor(Pattern pattern, int poles) {
+    Plan plan = dual(pattern, PartType.LINE_240, poles);
+    assertEquals(Plan.State.CONDITIONAL, plan.state(), plan.reasons().toString());
+    assertTrue(plan.result().ok(), plan.result().all().toString());
+    assertTrue(plan.result().calls().stream().anyMatch(run -> run.motor().equals("HIGH")));
+    assertEquals(
+        List.of("M.CAP1 CAP.1", "CAP.2 CT.T2"),
+        plan.wires().stream()
+            .map(one -> one.from() + " " + one.to())
+            .filter(one -> one.contains("CAP."))
+            .sorted(java.util.Comparator.reverseOrder())
+            .toList());
+    assertTrue(
+        plan.parts().stream().anyMatch(one -> one.need().contains("FAN 5 µF, 370 V AC")),
+        plan.parts().toString());
+  }
+
+  @Test
+  void threePhasesHaveNoCapacitorToShare() {
+    assertEquals(Plan.State.BLOCKED, dual(Pattern.A, PartType.LINE_3PH, 3).state());
   }
 
   /** Both speeds of a changeover can be called at once, and never meet. */

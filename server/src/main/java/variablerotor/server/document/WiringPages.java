@@ -13,6 +13,7 @@ import variablerotor.core.drawing.Drawing;
 import variablerotor.core.schematic.Connections;
 import variablerotor.core.schematic.Ladder;
 import variablerotor.core.schematic.Lit;
+import variablerotor.core.schematic.WireTags;
 import variablerotor.core.text.Words;
 import variablerotor.core.view.CallView;
 import variablerotor.core.wiring.AsWired;
@@ -64,10 +65,11 @@ final class WiringPages {
     if (progress.done()) {
       checks(made, result);
     }
-    drawing("Ladder", Ladder.of(wiring, Lit.dark(wiring)).drawing());
+    Lit lit = Lit.dark(wiring).marking(result.all());
+    drawing("Ladder", Ladder.of(wiring, lit).drawing());
     page.newPage();
     wires(made);
-    drawing("Connections", Connections.of(wiring, Lit.dark(wiring)).drawing());
+    drawing("Connections", Connections.of(wiring, lit, WireTags.of(made)).drawing());
     say(
         "Simulation proves the record, not the copper. Symbols after ANSI/IEEE Std 315 (from"
             + " memory).",
