@@ -24,10 +24,33 @@ restart() {
   "$@"
 }
 
+# The application is asked so often [s], and taken for dead once it has not answered for so long: it
+# can live, and have nobody left who listens.
+ASKED_EVERY=10
+PATIENCE=${ROTOR_PATIENCE:-60}
+
+# answers PORT: whether anything that speaks HTTP does.
+answers() {
+  timeout 8 bash -c 'exec 3<>"/dev/tcp/127.0.0.1/$1" && printf "GET /mark.svg HTTP/1.0\r\n\r\n" >&3 &&
+    read -r line <&3 && [[ $line == HTTP/* ]]' answers "$1" 2>/dev/null 9>&- &
+  wait $!
+}
+
+# ask_server NOW: ends the application where it has not answered for too long. NOW in seconds.
+ask_server() {
+  [ $(($1 - asked)) -ge $ASKED_EVERY ] || return 0
+  if answers "$port"; then answered=$1; fi
+  asked=$(date +%s)
+  [ $((asked - answered)) -ge "$PATIENCE" ] || return 0
+  say "$(date +%T) The application has not answered for $((asked - answered)) s."
+  kill -KILL "$server" 2>/dev/null
+}
+
 # watch: looks every second, until a signal ends it. The database comes back where the application
 # looks for it; where that place is taken by then, the application is started anew, too.
 watch() {
-  local database=$PGPORT
+  local database=$PGPORT asked answered
+  asked=$(date +%s) answered=$asked
   while :; do
     sleep 1 9>&- &
     wait $!
@@ -38,6 +61,7 @@ watch() {
         kill "$server" 2>/dev/null
         wait "$server" 2>/dev/null
         launch
+        answered=$(date +%s)
       fi
     elif [ -n "$supply" ] && ! kill -0 "$supply" 2>/dev/null; then
       wait "$supply" 2>/dev/null
@@ -46,6 +70,9 @@ watch() {
     elif ! kill -0 "$server" 2>/dev/null; then
       wait "$server" 2>/dev/null
       restart "The application" launch
+      answered=$(date +%s)
+    else
+      ask_server "$(date +%s)"
     fi
   done
 }

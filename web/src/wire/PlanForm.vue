@@ -245,26 +245,28 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
             title="The compressor’s contactor"
             :options="POLES"
             required
-          >
-            <button
-              v-if="isOutdoors"
-              type="button"
-              class="quiet-button"
-              :aria-pressed="!!document_.fanCycling"
-              @click="document_.fanCycling = !document_.fanCycling"
-            >
-              A head-pressure switch cycles the fan
-            </button>
-            <button
-              v-if="isOutdoors"
-              type="button"
-              class="quiet-button"
-              :aria-pressed="!!document_.dualCapacitor"
-              @click="document_.dualCapacitor = !document_.dualCapacitor"
-            >
-              Dual capacitor: compressor and fan in one can
-            </button>
-          </OptionGroup>
+          />
+          <fieldset v-if="isOutdoors" class="question">
+            <legend>Also in the unit</legend>
+            <div class="options">
+              <button
+                type="button"
+                class="quiet-button"
+                :aria-pressed="!!document_.fanCycling"
+                @click="document_.fanCycling = !document_.fanCycling"
+              >
+                A head-pressure switch cycles the fan
+              </button>
+              <button
+                type="button"
+                class="quiet-button"
+                :aria-pressed="!!document_.dualCapacitor"
+                @click="document_.dualCapacitor = !document_.dualCapacitor"
+              >
+                Dual capacitor: compressor and fan in one can
+              </button>
+            </div>
+          </fieldset>
           <OptionGroup
             v-if="isOutdoors"
             v-model="stages"

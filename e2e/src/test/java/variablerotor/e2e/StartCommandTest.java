@@ -18,6 +18,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -75,16 +76,19 @@ class StartCommandTest {
   }
 
   private Running start(String... more) throws IOException {
+    return start(Map.of(), more);
+  }
+
+  private Running start(Map<String, String> environment, String... more) throws IOException {
     List<String> command =
         new ArrayList<>(
             List.of(ROOT.resolve("rotor").toString(), "start", "--data", data.toString()));
     command.addAll(List.of(more));
     Path output = Files.createTempFile("rotor-start", ".txt");
-    Process process =
-        new ProcessBuilder(command)
-            .redirectErrorStream(true)
-            .redirectOutput(output.toFile())
-            .start();
+    ProcessBuilder builder =
+        new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile());
+    builder.environment().putAll(environment);
+    Process process = builder.start();
     Running running = new Running(process, output);
     started.add(running);
     return running;
@@ -235,6 +239,26 @@ class StartCommandTest {
             + " if may_restart $now; then echo -n y; else echo -n n; fi; done";
     Process bash = new ProcessBuilder("bash", "-c", script).directory(ROOT.toFile()).start();
     assertEquals("yyyyynnyyy", new String(bash.getInputStream().readAllBytes()).trim());
+  }
+
+  /** One that lives and answers nobody is as good as dead. */
+  @Test
+  void whatAnswersNobodyIsStartedAgain() throws Exception {
+    int port = freePort();
+    Running running = start(Map.of("ROTOR_PATIENCE", "1"), "--port", String.valueOf(port));
+    running.waitFor("Ctrl-C");
+    ProcessHandle server =
+        running
+            .process()
+            .descendants()
+            .filter(one -> one.info().commandLine().orElse("").contains("rotor-server.jar"))
+            .findFirst()
+            .orElseThrow();
+    new ProcessBuilder("kill", "-STOP", String.valueOf(server.pid())).start().waitFor();
+    running.waitFor("The application has not answered for");
+    running.waitFor("The application ended by itself");
+    waitUntilServes(port);
+    running.interrupt();
   }
 
   /** Everything killed at once, as a power cut does: the next start finds the data. */

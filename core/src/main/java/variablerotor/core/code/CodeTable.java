@@ -97,7 +97,8 @@ public final class CodeTable {
     for (int i = 0; i < cells.size(); i++) {
       String name = cells.get(i).trim().toLowerCase(Locale.ROOT);
       if (!COLUMNS.contains(name)) {
-        fault(1, name, "not a column; allowed are " + String.join(", ", COLUMNS));
+        String told = name.substring(0, Math.min(name.length(), LONGEST_LINE));
+        fault(1, told, "not a column; allowed are " + String.join(", ", COLUMNS));
       } else if (places.put(name, i) != null) {
         fault(1, name, "this column stands twice");
       }

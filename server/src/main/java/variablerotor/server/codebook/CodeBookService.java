@@ -21,8 +21,6 @@ import variablerotor.server.web.Refused;
 @Service
 public class CodeBookService {
   /** Faults told at once; a book of the wrong kind has thousands. */
-  private static final int MOST_FAULTS = 200;
-
   private static final int MOST_HITS = 100;
 
   private final CodeBookStore store;
@@ -106,16 +104,13 @@ public class CodeBookService {
   }
 
   private static List<InputFault> told(List<CodeTable.RowFault> faults) {
-    List<InputFault> told = new ArrayList<>();
-    for (CodeTable.RowFault fault : faults) {
-      if (told.size() == MOST_FAULTS) {
-        told.add(new InputFault("", "and " + (faults.size() - MOST_FAULTS) + " more of the kind"));
-        break;
-      }
-      String where = "row " + fault.row() + (fault.column().isEmpty() ? "" : ", " + fault.column());
-      told.add(new InputFault(where, fault.message()));
-    }
-    return told;
+    return faults.stream()
+        .map(
+            one ->
+                new InputFault(
+                    "row " + one.row() + (one.column().isEmpty() ? "" : ", " + one.column()),
+                    one.message()))
+        .toList();
   }
 
   /** Takes a book away; its editions stay on record. */

@@ -8,6 +8,8 @@ import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.InputFault;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.fact.FactParser;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.text.Words;
 
@@ -72,7 +74,7 @@ public final class Columns {
       return new Read(rows, faults);
     }
     Decimals decimals = decimals(header, sheet);
-    for (int i = 1; i < table.size(); i++) {
+    for (int i = 1; i < table.size() && faults.size() <= InputFaults.MOST; i++) {
       List<String> cells = table.get(i);
       if (cells.stream().allMatch(String::isBlank)) {
         continue;
@@ -99,7 +101,10 @@ public final class Columns {
         faults.add(
             new InputFault(
                 "row 1",
-                "found \"" + name + "\"; allowed are " + String.join(", ", kinds.keySet())));
+                "found "
+                    + FactParser.describe(name)
+                    + "; allowed are "
+                    + String.join(", ", kinds.keySet())));
       }
       if (header.indexOf(name) != header.lastIndexOf(name)) {
         faults.add(new InputFault("row 1", "found \"" + name + "\" twice; allowed is once"));
@@ -164,7 +169,9 @@ public final class Columns {
         return text;
       }
     }
-    faults.add(new InputFault("row " + row + ", " + column, "found \"" + text + "\"; " + allowed));
+    faults.add(
+        new InputFault(
+            "row " + row + ", " + column, "found " + FactParser.describe(text) + "; " + allowed));
     return null;
   }
 

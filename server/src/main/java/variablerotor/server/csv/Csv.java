@@ -27,6 +27,11 @@ public final class Csv {
 
   private static final char MARK = '\'';
 
+  /** More than any table here has: whoever sends more is turned away before it is taken apart. */
+  private static final int MOST_CELLS = 100;
+
+  private static final int MOST_ROWS = 20_000;
+
   private Csv() {}
 
   /**
@@ -56,6 +61,7 @@ public final class Csv {
     String text = csv.startsWith("\uFEFF") ? csv.substring(1) : csv;
     List<List<String>> table = new ArrayList<>();
     char delimiter = delimiter(text);
+    hold(text, delimiter);
     CSVFormat format = FORMAT.builder().setDelimiter(delimiter).get();
     try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
       for (CSVRecord record : parser) {
@@ -74,6 +80,45 @@ public final class Csv {
       return ',';
     }
     return header.indexOf(';') >= 0 ? ';' : header.indexOf('\t') >= 0 ? '\t' : ',';
+  }
+
+  /**
+   * Counts before anything is made of it: a megabyte of commas is a million cells.
+   *
+   * @throws Refused where there are too many cells in a row, or rows
+   */
+  private static void hold(String text, char delimiter) {
+    int cells = 1;
+    int rows = 1;
+    boolean starts = true;
+    for (int at = 0; at < text.length(); at++) {
+      char letter = text.charAt(at);
+      if (starts && letter == '"') {
+        at = closed(text, at + 1);
+        starts = false;
+        continue;
+      }
+      boolean ends = letter == '\n' || letter == '\r';
+      starts = ends || letter == delimiter;
+      rows += letter == '\n' || (letter == '\r' && !text.startsWith("\n", at + 1)) ? 1 : 0;
+      cells = ends ? 1 : cells + (starts ? 1 : 0);
+      if (cells > MOST_CELLS) {
+        throw Refused.field(
+            "row " + rows, "found more than " + MOST_CELLS + " cells; allowed are so many");
+      }
+      if (rows > MOST_ROWS) {
+        throw Refused.field("row", "found more than " + MOST_ROWS + " rows; allowed are so many");
+      }
+    }
+  }
+
+  /** Where a quoted cell ends; two quotes are one in it. */
+  private static int closed(String text, int from) {
+    int at = from;
+    while (at < text.length() && (text.charAt(at) != '"' || text.startsWith("\"\"", at))) {
+      at += text.charAt(at) == '"' ? 2 : 1;
+    }
+    return at;
   }
 
   /** What a spreadsheet would run, with any marks before it; a plain number is none. */

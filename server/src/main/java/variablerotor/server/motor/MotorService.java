@@ -34,8 +34,6 @@ import variablerotor.server.web.Refused;
 public class MotorService {
   private static final int MOST_MOTORS = 500;
   private static final int MOST_UNITS = 300;
-  private static final int MOST_FAULTS = 200;
-
   private final MotorStore store;
   private final CallService calls;
   private final SourcingService sourcing;
@@ -156,7 +154,7 @@ public class MotorService {
               }
             });
     if (!faults.isEmpty()) {
-      throw Refused.fields(faults.subList(0, Math.min(MOST_FAULTS, faults.size())));
+      throw Refused.fields(faults);
     }
     return motors;
   }

@@ -8,6 +8,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.PartReader;
+import variablerotor.core.fact.FactParser;
 import variablerotor.core.stock.InStock;
 import variablerotor.core.stock.Part;
 import variablerotor.core.stock.PartNumber;
@@ -20,8 +21,6 @@ import variablerotor.server.web.Refused;
 
 /** The stock as a table: a row for each part and place; a part that is new needs its kind. */
 final class StockTable {
-  private static final int MOST_FAULTS = 200;
-
   private StockTable() {}
 
   private static final Columns COLUMNS =
@@ -52,7 +51,7 @@ final class StockTable {
           new InputFault("row", "allowed are at most " + StockService.MOST_PARTS + " parts"));
     }
     if (!faults.isEmpty()) {
-      throw Refused.fields(faults.subList(0, Math.min(MOST_FAULTS, faults.size())));
+      throw Refused.fields(faults);
     }
     return List.copyOf(parts.values());
   }
@@ -140,7 +139,9 @@ final class StockTable {
   private static String spoken(@Nullable Object value) {
     return value == null
         ? "nothing"
-        : value instanceof Double number ? Numbers.plain(number, 6) : "\"" + value + "\"";
+        : value instanceof Double number
+            ? Numbers.plain(number, 6)
+            : FactParser.describe(String.valueOf(value));
   }
 
   /** As it can be brought in again. */

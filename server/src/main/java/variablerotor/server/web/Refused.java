@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import variablerotor.core.casefile.InputFault;
+import variablerotor.core.casefile.InputFaults;
 
 /** A request that is refused, with what is wrong field by field. */
 public class Refused extends RuntimeException {
@@ -18,7 +19,7 @@ public class Refused extends RuntimeException {
   private Refused(HttpStatus status, String detail, List<InputFault> faults) {
     super(detail);
     this.status = status;
-    this.faults = List.copyOf(faults);
+    this.faults = InputFaults.first(faults);
   }
 
   /** One field is wrong. */
