@@ -16,9 +16,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
-import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -27,7 +27,8 @@ import tools.jackson.databind.json.JsonMapper;
 /**
  * A request's body is gathered before anything else happens to it, and no thread waits meanwhile:
  * whoever sends a byte now and then holds a socket, and nobody up. What comes too slowly is given
- * up. A large body is gathered on the disk.
+ * up. A large body is gathered on the disk, for whoever is signed in; a stranger's is thrown away,
+ * and what came before it is answered.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -35,8 +36,10 @@ class BodyFirst extends OncePerRequestFilter {
   /** Largest body that is gathered [byte]; of a larger one, what comes is thrown away. */
   private static final long MOST = 16L * 1024 * 1024;
 
-  /** All that is gathered on the disk at once [byte]. */
+  /** All that is gathered at once, and for one address [byte]: a shop can be behind one. */
   private static final long MOST_AT_ONCE = 512L * 1024 * 1024;
+
+  private static final long MOST_OF_ONE = 256L * 1024 * 1024;
 
   /** Everybody gets this long [ms], and a second for each so many bytes beyond. */
   private static final long PATIENCE = 15_000;
@@ -46,13 +49,18 @@ class BodyFirst extends OncePerRequestFilter {
   /** So much of what nobody takes is read [byte], so that whoever sent it reads the answer. */
   private static final long MOST_THROWN_AWAY = 2 * MOST;
 
+  private static final String CROWDED =
+      "Too much is coming in at once. What you entered is kept and sent again.";
+
   private static final String GATHERED = BodyFirst.class.getName();
 
   private final JsonMapper json;
-  private final AtomicLong onDisk = new AtomicLong();
+  private final SignedIn signedIn;
+  private final Room room = new Room(MOST_AT_ONCE, MOST_OF_ONE);
 
-  BodyFirst(JsonMapper json) {
+  BodyFirst(JsonMapper json, SignedIn signedIn) {
     this.json = json;
+    this.signedIn = signedIn;
   }
 
   @Override
@@ -82,18 +90,21 @@ class BodyFirst extends OncePerRequestFilter {
 
   private void gather(HttpServletRequest request, HttpServletResponse response) throws IOException {
     long told = request.getContentLengthLong();
-    // Nobody who does not say how much there is sends much.
-    long most = told < 0 ? BodyLimit.USUAL : Math.min(told, MOST);
-    // What is there counts, not what is promised: nobody takes up room by promising.
-    if (onDisk.get() > MOST_AT_ONCE) {
-      Problems.write(
-          json,
-          response,
-          HttpStatus.SERVICE_UNAVAILABLE,
-          "Too much is coming in at once. What you entered is kept and sent again.");
+    // A small one takes no room that could be filled: each connection has as much in any case.
+    boolean known;
+    try {
+      known = (told < 0 || told > Gathered.IN_MEMORY) && signedIn.is(request);
+    } catch (DataAccessException fault) {
+      if (!DatabaseGone.is(fault)) {
+        throw fault;
+      }
+      Problems.write(json, response, HttpStatus.SERVICE_UNAVAILABLE, DatabaseGone.DETAIL);
       return;
     }
-    Gathered body = new Gathered(told > MOST, onDisk);
+    long mostOf = known ? MOST : Gathered.IN_MEMORY;
+    // Nobody who does not say how much there is sends much.
+    long most = told < 0 ? Math.min(mostOf, BodyLimit.USUAL) : Math.min(told, mostOf);
+    Gathered body = new Gathered(told > most, room, request.getRemoteAddr());
     AsyncContext wait = request.startAsync();
     wait.setTimeout(PATIENCE + 1000 * most / LEAST_PER_SECOND);
     wait.addListener(new GiveUp(body, response));
@@ -120,6 +131,11 @@ class BodyFirst extends OncePerRequestFilter {
 
           @Override
           public void onAllDataRead() {
+            if (body.isCrowdedOut()) {
+              answer(response, HttpStatus.SERVICE_UNAVAILABLE, CROWDED);
+              wait.complete();
+              return;
+            }
             if (told < 0 && body.isTooLarge()) {
               String detail = new BodyLimit.TooLarge((int) most).getMessage();
               answer(response, HttpStatus.CONTENT_TOO_LARGE, detail);

@@ -7,16 +7,17 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.atomic.AtomicLong;
 
 /** A request's body, in memory while it is small and on the disk beyond that; gone when closed. */
 final class Gathered implements AutoCloseable {
   /** So much waits in memory [byte]: of all connections together a small part of it. */
-  private static final int IN_MEMORY = 8 * 1024;
+  static final int IN_MEMORY = 8 * 1024;
 
-  private boolean thrownAway;
-  private final AtomicLong onDisk;
+  private final Room room;
+  private final String address;
   private final ByteArrayOutputStream memory = new ByteArrayOutputStream();
+  private boolean thrownAway;
+  private boolean crowdedOut;
   private Path file;
   private OutputStream disk;
   private long size;
@@ -25,16 +26,23 @@ final class Gathered implements AutoCloseable {
 
   /**
    * @param thrownAway whether what comes is not kept, as no handler takes so much
-   * @param onDisk counts what all of them together have on the disk [byte]
+   * @param room on the disk
+   * @param address of whoever sends it
    */
-  Gathered(boolean thrownAway, AtomicLong onDisk) {
+  Gathered(boolean thrownAway, Room room, String address) {
     this.thrownAway = thrownAway;
-    this.onDisk = onDisk;
+    this.room = room;
+    this.address = address;
   }
 
   /** Whether it is more than was to be kept; what came is thrown away. */
   synchronized boolean isTooLarge() {
     return thrownAway;
+  }
+
+  /** Whether there was no room for it; what came is thrown away. */
+  synchronized boolean isCrowdedOut() {
+    return crowdedOut;
   }
 
   /**
@@ -43,23 +51,25 @@ final class Gathered implements AutoCloseable {
   synchronized void add(byte[] part, int length, long most) throws IOException {
     size += length;
     thrownAway |= size > most;
-    if (thrownAway || closed) {
+    if (thrownAway || crowdedOut || closed) {
       return;
     }
-    if (disk == null && size > IN_MEMORY) {
-      file = Files.createTempFile("body", null);
-      disk = Files.newOutputStream(file);
-      memory.writeTo(disk);
-      count(memory.size());
-      memory.reset();
+    if (size > IN_MEMORY) {
+      long bytes = size - counted;
+      if (!room.take(address, bytes)) {
+        crowdedOut = true;
+        free();
+        return;
+      }
+      counted += bytes;
+      if (disk == null) {
+        file = Files.createTempFile("body", null);
+        disk = Files.newOutputStream(file);
+        memory.writeTo(disk);
+        memory.reset();
+      }
     }
-    count(disk == null ? 0 : length);
     (disk == null ? memory : disk).write(part, 0, length);
-  }
-
-  private void count(long bytes) {
-    counted += bytes;
-    onDisk.addAndGet(bytes);
   }
 
   /** From the beginning. */
@@ -73,15 +83,21 @@ final class Gathered implements AutoCloseable {
 
   @Override
   public synchronized void close() {
-    if (closed) {
-      return;
+    if (!closed) {
+      closed = true;
+      free();
     }
-    closed = true;
-    count(-counted);
+  }
+
+  private void free() {
+    room.giveBack(address, counted);
+    counted = 0;
+    memory.reset();
     try {
       if (disk != null) {
         disk.close();
         Files.deleteIfExists(file);
+        disk = null;
       }
     } catch (IOException left) {
       // The system clears its folder for such files by itself.
