@@ -52,7 +52,9 @@ public final class Connections {
 
   /** The same, with what stands beside the ends of its wires. */
   public static Sheet of(Wiring wiring, Lit lit, WireTags tags) {
-    return new Connections(wiring, lit, tags).drawn();
+    return Bounds.isTooLarge(wiring)
+        ? Bounds.sentence(wiring)
+        : new Connections(wiring, lit, tags).drawn();
   }
 
   private Sheet drawn() {

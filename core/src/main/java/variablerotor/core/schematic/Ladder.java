@@ -50,6 +50,9 @@ public final class Ladder {
 
   /** The wiring, with what is lit. */
   public static Sheet of(Wiring wiring, Lit lit) {
+    if (Bounds.isTooLarge(wiring)) {
+      return Bounds.sentence(wiring);
+    }
     Ladder ladder = new Ladder(wiring, lit);
     for (Section section : ladder.sections()) {
       ladder.draw(section);

@@ -28,6 +28,9 @@ public record Progress(
     strange = List.copyOf(strange);
   }
 
+  /** With more wires than these that are not as planned, no single one of them is the mistake. */
+  private static final int MOST_TRIED = 40;
+
   /** Of a conversion as far as it is made. */
   public static Progress of(AsWired made) {
     Wiring wiring = made.wiring();
@@ -95,6 +98,9 @@ public record Progress(
    */
   private static @Nullable Mend mend(
       Wiring ahead, Result result, List<Plan.Step> toMake, List<Wire> strange) {
+    if (strange.size() > MOST_TRIED) {
+      return null;
+    }
     for (Wire one : strange) {
       if (Result.of(ahead.without(one)).ok()) {
         return Mend.of(one, meant(one, toMake));

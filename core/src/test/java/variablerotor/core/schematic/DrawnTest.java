@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import variablerotor.core.drawing.Drawing;
 import variablerotor.core.drawing.Ink;
 import variablerotor.core.wiring.AsWired;
+import variablerotor.core.wiring.LargeWiring;
 import variablerotor.core.wiring.Plan;
 import variablerotor.core.wiring.PlanRequest;
 import variablerotor.core.wiring.Planner;
@@ -80,5 +81,15 @@ class DrawnTest {
     List<String> words =
         words(Connections.of(plan.wiring(), Lit.dark(plan.wiring()), tags).drawing());
     assertTrue(words.contains(made.n() + " GRN"), words.toString());
+  }
+
+  @Test
+  void whatNobodyCouldReadIsNotDrawnAndSaysSo() {
+    Wiring large = LargeWiring.of(260, 1);
+    for (Sheet sheet :
+        List.of(Ladder.of(large, Lit.dark(large)), Connections.of(large, Lit.dark(large)))) {
+      assertEquals(1, words(sheet.drawing()).size());
+      assertTrue(words(sheet.drawing()).get(0).startsWith("Too large to be drawn"));
+    }
   }
 }

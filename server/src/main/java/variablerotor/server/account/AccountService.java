@@ -83,18 +83,20 @@ class AccountService {
   }
 
   /**
-   * Somebody's own password, changed by themselves: every other session of theirs ends.
+   * Somebody's own password, changed by themselves: every other session of theirs ends. Nothing
+   * else of the account is touched, and nothing at all where it was closed or changed meanwhile.
    *
+   * @param edition of the account that the session stands on
    * @return the edition that holds from now on
+   * @throws Refused where that is no longer the account's
    */
   @Transactional
-  public int changeOwn(Account account, String password) {
+  public int changeOwn(Account account, int edition, String password) {
     Faults faults = new Faults();
     Passwords.fault(password, account.login()).ifPresent(one -> faults.add("password", one));
     faults.refuse();
-    // As it stands now: what this person's session knows of it may be older.
-    Account now = store.find(account.id()).orElseThrow();
-    store.change(now, false, passwords.encode(password), true);
-    return store.standing(account.id()).orElseThrow().edition();
+    return store
+        .changePassword(account.id(), edition, passwords.encode(password))
+        .orElseThrow(() -> Refused.signIn("This account was changed meanwhile. Sign in again."));
   }
 }

@@ -109,6 +109,22 @@ public class AccountStore {
         .execute();
   }
 
+  /**
+   * A new password for an open account that is still of this edition.
+   *
+   * @return the edition after it; empty where the account was closed or changed before
+   */
+  Optional<Integer> changePassword(UUID id, int edition, String hashed) {
+    return db.update(ACCOUNT)
+        .set(ACCOUNT.PASSWORD, hashed)
+        .set(ACCOUNT.EDITION, ACCOUNT.EDITION.plus(1))
+        .where(ACCOUNT.ID.eq(id))
+        .and(ACCOUNT.EDITION.eq(edition))
+        .and(ACCOUNT.CLOSED.isFalse())
+        .returningResult(ACCOUNT.EDITION)
+        .fetchOptional(ACCOUNT.EDITION);
+  }
+
   /** Leads that can sign in; held until the transaction ends, so that two cannot go at once. */
   List<UUID> lockLeads() {
     return db.select(ACCOUNT.ID)

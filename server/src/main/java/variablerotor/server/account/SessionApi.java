@@ -108,7 +108,9 @@ class SessionApi {
       }
       throw Refused.field("old", "is not the password so far");
     }
-    standings.begin(request.getSession(), accounts.changeOwn(account, body.password()));
+    HttpSession session = request.getSession();
+    int edition = accounts.changeOwn(account, Standings.edition(session), body.password());
+    standings.begin(session, edition);
     return new SessionView(account, demo.shown());
   }
 

@@ -42,6 +42,11 @@ class Standings implements WebMvcConfigurer, HandlerInterceptor {
     session.setAttribute(SINCE, clock.millis());
   }
 
+  /** The edition of the account that a session stands on; none has -1. */
+  static int edition(HttpSession session) {
+    return session.getAttribute(EDITION) instanceof Integer edition ? edition : -1;
+  }
+
   @Override
   public boolean preHandle(
       HttpServletRequest request, HttpServletResponse response, Object handler) {
@@ -67,10 +72,7 @@ class Standings implements WebMvcConfigurer, HandlerInterceptor {
     return young
         && store
             .standing(account.id())
-            .filter(
-                now ->
-                    !now.closed()
-                        && Integer.valueOf(now.edition()).equals(session.getAttribute(EDITION)))
+            .filter(now -> !now.closed() && now.edition() == edition(session))
             .isPresent();
   }
 }

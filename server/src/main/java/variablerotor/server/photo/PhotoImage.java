@@ -13,7 +13,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.Semaphore;
+import java.time.Duration;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -22,6 +25,7 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 import variablerotor.server.web.Refused;
+import variablerotor.server.web.Turn;
 
 /**
  * A picture made anew from its pixels: upright, no larger than it need be, and without anything
@@ -34,7 +38,18 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
   private static final float QUALITY = 0.82f;
 
   /** Pictures are opened one at a time, so that several at once do not need the whole memory. */
-  private static final Semaphore ONE = new Semaphore(1);
+  private static final Turn ONE = new Turn(1, 12, Duration.ofSeconds(20));
+
+  /** Longest that one is unpacked [ms]; a photo takes a tenth of it. */
+  private static final long PATIENCE = 8_000;
+
+  private static final ScheduledExecutorService CLOCK =
+      Executors.newSingleThreadScheduledExecutor(
+          work -> {
+            Thread thread = new Thread(work, "photo-clock");
+            thread.setDaemon(true);
+            return thread;
+          });
 
   /** Where the bytes of a picture come from, once it is its turn. */
   private interface Source {
@@ -53,7 +68,10 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
   }
 
   private static PhotoImage of(Source file) {
-    ONE.acquireUninterruptibly();
+    return ONE.take(() -> read(file));
+  }
+
+  private static PhotoImage read(Source file) {
     try {
       return open(file.bytes());
     } catch (IOException | RuntimeException fault) {
@@ -65,8 +83,6 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
       // What was tried for this one picture is let go again, and nobody else's request is lost.
       throw Refused.field(
           "photo", "found a picture that needs too much memory; allowed is a photo");
-    } finally {
-      ONE.release();
     }
   }
 
@@ -76,9 +92,14 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
     ImageIO.setUseCache(false);
     try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(safe))) {
       ImageReader reader = ImageIO.getImageReadersByFormatName(jpeg ? "jpeg" : "png").next();
+      var late = CLOCK.schedule(reader::abort, PATIENCE, TimeUnit.MILLISECONDS);
       try {
         reader.setInput(in, true, true);
         BufferedImage small = decode(reader);
+        if (late.isDone()) {
+          throw Refused.field(
+              "photo", "found a picture that takes too long to unpack; allowed is a photo");
+        }
         BufferedImage upright = upright(small, jpeg ? orientation(file) : 1, jpeg);
         return new PhotoImage(
             jpeg ? "image/jpeg" : "image/png",
@@ -86,6 +107,7 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
             upright.getHeight(),
             jpeg ? jpeg(upright) : png(upright));
       } finally {
+        late.cancel(false);
         reader.dispose();
       }
     }

@@ -20,6 +20,14 @@ final class PictureFile {
   /** What comes in several passes is unpacked whole before a row of it is known [pixel]. */
   private static final long MOST_IN_PASSES = 30_000_000L;
 
+  /**
+   * What comes in passes is gone over once a pass [pixel]: a photo has a dozen of them at most, and
+   * one small file can say the last one hundreds of times.
+   */
+  private static final long MOST_GONE_OVER = 400_000_000L;
+
+  private static final int MOST_PASSES = 32;
+
   /** Chunks that the picture itself is made of (PNG, ISO/IEC 15948); all others are left out. */
   private static final Set<String> NEEDED = Set.of("IHDR", "PLTE", "tRNS", "IDAT", "IEND");
 
@@ -140,10 +148,39 @@ final class PictureFile {
       } else if (marker == 0xda) {
         boolean several = passes || at + 4 >= file.length || (file[at + 4] & 0xff) < components;
         hold(width, height, several ? MOST_IN_PASSES : MOST_PIXELS);
+        passes(file, at, width * height);
         return;
       }
       at += 2 + length;
     }
     throw unreadable();
+  }
+
+  /**
+   * Markers that stand in the picture's own bytes: a stuffed zero, restarts, fill (T.81, B.1.1).
+   */
+  private static boolean isInside(int marker) {
+    return marker == 0 || (marker >= 0xd0 && marker <= 0xd7) || marker == 0xff;
+  }
+
+  private static void passes(byte[] file, int from, long pixels) {
+    int passes = 0;
+    for (int at = from; at + 1 < file.length; at++) {
+      int marker = file[at + 1] & 0xff;
+      if ((file[at] & 0xff) != 0xff || isInside(marker)) {
+        continue;
+      }
+      if (marker == 0xd9) {
+        return;
+      }
+      passes += marker == 0xda ? 1 : 0;
+      if (passes > MOST_PASSES || passes * pixels > MOST_GONE_OVER) {
+        throw Refused.field(
+            "photo",
+            "found a picture in more than " + (passes - 1) + " passes; allowed is a usual photo");
+      }
+      // Over the marker's own bytes, which may look like anything.
+      at += at + 3 < file.length ? 1 + ((file[at + 2] & 0xff) << 8 | file[at + 3] & 0xff) : 1;
+    }
   }
 }

@@ -17,7 +17,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
 import org.springframework.beans.factory.annotation.Value;
@@ -47,9 +46,6 @@ class LetterReader {
 
   private final String program;
 
-  /** One picture at a time: each takes a processor for as long as it is read. */
-  private final Semaphore turn = new Semaphore(1);
-
   LetterReader(@Value("${rotor.plates.reader}") String program) {
     this.program = program;
   }
@@ -62,14 +58,7 @@ class LetterReader {
    */
   Optional<List<String>> lines(byte[] picture) {
     try {
-      if (!turn.tryAcquire(PATIENCE_S, TimeUnit.SECONDS)) {
-        return Optional.empty();
-      }
-      try {
-        return run(picture);
-      } finally {
-        turn.release();
-      }
+      return run(picture);
     } catch (InterruptedException stopped) {
       Thread.currentThread().interrupt();
       return Optional.empty();

@@ -1,5 +1,6 @@
 package variablerotor.server.stock;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -8,11 +9,15 @@ import org.springframework.stereotype.Service;
 import variablerotor.core.stock.PlateText;
 import variablerotor.server.photo.PhotoService;
 import variablerotor.server.supply.SupplyService;
+import variablerotor.server.web.Turn;
 
 /** Parts by what stands on a photo of a plate or a box. */
 @Service
 public class PlateService {
   private static final int LONGEST_BARCODE = 100;
+
+  /** One picture at a time: each takes a processor and its memory for as long as it is read. */
+  private final Turn turn = new Turn(1, 5, Duration.ofSeconds(20));
 
   private final PhotoService photos;
   private final LetterReader reader;
@@ -37,12 +42,23 @@ public class PlateService {
     }
   }
 
-  /** Not within a transaction: reading takes its seconds. */
+  /**
+   * Not within a transaction: reading takes its seconds.
+   *
+   * @throws Refused where too many are being read already
+   */
   PlateRead read(UUID call, UUID photo) {
     byte[] picture = photos.content(call, photo).bytes();
     List<String> lines = new ArrayList<>();
-    reader.barcode(picture).filter(one -> one.length() <= LONGEST_BARCODE).ifPresent(lines::add);
-    Optional<List<String>> letters = reader.lines(picture);
+    Optional<List<String>> letters =
+        turn.take(
+            () -> {
+              reader
+                  .barcode(picture)
+                  .filter(one -> one.length() <= LONGEST_BARCODE)
+                  .ifPresent(lines::add);
+              return reader.lines(picture);
+            });
     letters.ifPresent(lines::addAll);
     List<StockService.FoundRow> parts =
         stock.rows(PlateText.find(PlateText.candidates(lines), stock.stock(), supply.kept()));

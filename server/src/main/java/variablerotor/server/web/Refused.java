@@ -70,6 +70,11 @@ public class Refused extends RuntimeException {
     return new Refused(HttpStatus.TOO_MANY_REQUESTS, detail, List.of());
   }
 
+  /** Not now: it is asked for too often at once. */
+  public static Refused busy(String detail) {
+    return new Refused(HttpStatus.SERVICE_UNAVAILABLE, detail, List.of());
+  }
+
   /** With something else that the page is to know. */
   public Refused with(String name, Object value) {
     more.put(name, value);

@@ -11,12 +11,18 @@ import variablerotor.json.Json;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.web.Faults;
 import variablerotor.server.web.Refused;
 
 /** A conversion as it grows: each state of it is kept whole. */
 @Service
 public class WiringService {
   private static final int MOST = 2000;
+
+  /** Many times what stands in one unit; what is larger takes minutes to be checked and drawn. */
+  private static final int MOST_PARTS = 250;
+
+  private static final int MOST_WIRES = 800;
 
   private final WiringStore store;
   private final CallService calls;
@@ -44,9 +50,20 @@ public class WiringService {
 
   private static AsWired read(Object tree) {
     try {
-      return AsWiredReader.read(tree);
+      AsWired made = AsWiredReader.read(tree);
+      Faults faults = new Faults();
+      hold(faults, "wiring.parts", made.wiring().parts().size(), MOST_PARTS);
+      hold(faults, "wiring.wires", made.wiring().wires().size(), MOST_WIRES);
+      faults.refuse();
+      return made;
     } catch (InputFaults faults) {
       throw Refused.fields(faults.faults());
+    }
+  }
+
+  private static void hold(Faults faults, String field, int found, int most) {
+    if (found > most) {
+      faults.add(field, "found " + found + "; allowed are at most " + most + " on a call");
     }
   }
 }

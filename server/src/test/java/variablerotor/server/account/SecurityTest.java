@@ -272,6 +272,35 @@ class SecurityTest {
     assertEquals(200, server.signedIn(one.login(), "salt-meadow-58").get("/api/calls").status());
   }
 
+  /** Whoever changes the password while a lead closes or demotes the account undoes neither. */
+  @ParameterizedTest
+  @CsvSource({"0,true", "70,true", "110,true", "150,true", "70,false", "110,false", "150,false"})
+  void aPasswordUndoesNothingThatALeadDoesMeanwhile(int wait, boolean closed) throws Exception {
+    Somebody one = somebody("LEAD");
+    var own =
+        java.util.concurrent.CompletableFuture.supplyAsync(
+            () ->
+                one.visitor()
+                    .put(
+                        "/api/session/password",
+                        "{\"old\":\"heron-weir-31\",\"password\":\"salt-meadow-58\"}"));
+    Thread.sleep(wait);
+    String role = closed ? "LEAD" : "TECHNICIAN";
+    String change = account(one.login(), role, closed ? ",\"closed\":true" : "");
+    assertEquals(200, server.lead().put(one.path(), change).status());
+    int answer = own.get().status();
+    assertTrue(answer == 200 || answer == 401 || answer == 422, "answered " + answer);
+    assertEquals(401, one.visitor().get("/api/accounts").status());
+    Visitor again = server.visitor();
+    again.get("/api/session");
+    String password = answer == 200 ? "salt-meadow-58" : "heron-weir-31";
+    Visitor.Answer signedIn = again.send("POST", "/api/session", signIn(one.login(), password));
+    assertEquals(closed ? 401 : 200, signedIn.status(), signedIn.body());
+    if (!closed) {
+      assertEquals("TECHNICIAN", signedIn.at("account.role"));
+    }
+  }
+
   @ParameterizedTest
   @CsvSource({
     "'short'",

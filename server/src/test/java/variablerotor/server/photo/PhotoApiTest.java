@@ -288,4 +288,44 @@ class PhotoApiTest {
       }
     }
   }
+
+  private static byte[] inPasses() throws IOException {
+    var writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (var out = ImageIO.createImageOutputStream(bytes)) {
+      var param = writer.getDefaultWriteParam();
+      param.setProgressiveMode(javax.imageio.ImageWriteParam.MODE_DEFAULT);
+      writer.setOutput(out);
+      writer.write(
+          null,
+          new javax.imageio.IIOImage(
+              new BufferedImage(640, 480, BufferedImage.TYPE_INT_RGB), null, null),
+          param);
+    } finally {
+      writer.dispose();
+    }
+    return bytes.toByteArray();
+  }
+
+  /** A small file can say its last pass hundreds of times, and each is gone over. */
+  @Test
+  void aPassSaidOverAndOverIsNotUnpacked() throws IOException {
+    byte[] usual = inPasses();
+    String call = tobin.openCall();
+    assertEquals(200, send(path(call, UUID.randomUUID(), "OTHER"), usual, "image/jpeg").status());
+    int last = usual.length - 2;
+    while ((usual[last] & 0xff) != 0xff || (usual[last + 1] & 0xff) != 0xda) {
+      last--;
+    }
+    ByteArrayOutputStream repeated = new ByteArrayOutputStream();
+    repeated.write(usual, 0, last);
+    for (int time = 0; time < 400; time++) {
+      repeated.write(usual, last, usual.length - 2 - last);
+    }
+    repeated.write(usual, usual.length - 2, 2);
+    Visitor.Answer answer =
+        send(path(call, UUID.randomUUID(), "OTHER"), repeated.toByteArray(), "image/jpeg");
+    assertEquals(422, answer.status(), answer.body());
+    assertTrue(answer.body().contains("passes"), answer.body());
+  }
 }

@@ -131,4 +131,34 @@ class WiringApiTest {
     assertEquals(true, view.at("planDraft.plan.defrost"));
     assertTrue(view.body().contains("The transformer is taken for 40 VA"), view.body());
   }
+
+  /** What would take minutes to be drawn and checked is not kept on a call. */
+  @Test
+  void aWiringLargerThanAnyUnitHasIsRefused() {
+    List<Map<String, Object>> parts =
+        java.util.stream.IntStream.range(0, 251)
+            .mapToObj(one -> Tree.of("id", "J" + one, "type", "JOINT"))
+            .toList();
+    Map<String, Object> large =
+        Tree.of(
+            "format",
+            "variable-rotor-as-wired",
+            "version",
+            1,
+            "wiring",
+            Tree.of(
+                "format",
+                "variable-rotor-wiring",
+                "version",
+                1,
+                "parts",
+                parts,
+                "wires",
+                List.of(),
+                "calls",
+                List.of()));
+    Visitor.Answer answer = tobin.put(call() + "/wirings/" + UUID.randomUUID(), Json.write(large));
+    assertEquals(422, answer.status());
+    assertTrue(answer.body().contains("wiring.parts"), answer.body());
+  }
 }
