@@ -96,6 +96,19 @@ public final class Visitor {
         .orElse("");
   }
 
+  /**
+   * Names the edition in force of something in a list, as a change does; nothing where it is new.
+   */
+  public String base(String list, Object id) {
+    for (Object row : get(list).list("")) {
+      Map<?, ?> one = (Map<?, ?>) row;
+      if (one.get("id").equals(String.valueOf(id))) {
+        return "?base=" + one.get("edition");
+      }
+    }
+    return "";
+  }
+
   /** Opens a call and gives its path. */
   public String openCall() {
     String path = "/api/calls/" + UUID.randomUUID();

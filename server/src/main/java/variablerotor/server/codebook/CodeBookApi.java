@@ -72,10 +72,13 @@ class CodeBookApi {
   @LargestBody(MOST_BYTES)
   @PutMapping("/api/codebooks/{book}/editions/{id}")
   CodeBookService.BookView edit(
-      @PathVariable UUID book, @PathVariable UUID id, @RequestBody EditionRequest body) {
+      @PathVariable UUID book,
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable UUID base,
+      @RequestBody EditionRequest body) {
     List<List<String>> cells =
         body.rows() == null ? List.of() : body.rows().stream().map(CodeCells::list).toList();
-    return books.edit(book, id, body.name(), cells, stamps.now());
+    return books.edit(book, id, base, body.name(), cells, stamps.now());
   }
 
   @Only(Right.BOOKS)
@@ -84,9 +87,10 @@ class CodeBookApi {
   CodeBookService.BookView bringIn(
       @PathVariable UUID book,
       @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable UUID base,
       @RequestParam String name,
       @RequestBody byte[] csv) {
-    return books.bringIn(book, id, name, Csv.text(csv), stamps.now());
+    return books.bringIn(book, id, base, name, Csv.text(csv), stamps.now());
   }
 
   @Only(Right.BOOKS)

@@ -2,7 +2,9 @@ package variablerotor.server.codebook;
 
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -14,6 +16,7 @@ import variablerotor.core.code.CodeRow;
 import variablerotor.core.code.CodeTable;
 import variablerotor.core.code.SignalKind;
 import variablerotor.server.csv.Csv;
+import variablerotor.server.log.Editions;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Refused;
 
@@ -32,9 +35,13 @@ public class CodeBookService {
   /** A book in the list. */
   public record BookRow(UUID id, String name, int codes, String author, OffsetDateTime at) {}
 
-  /** A book with all its codes. */
+  /**
+   * A book with all its codes.
+   *
+   * @param edition that is in force: a change names it
+   */
   public record BookView(
-      UUID id, String name, List<CodeRow> rows, String author, OffsetDateTime at) {
+      UUID id, UUID edition, String name, List<CodeRow> rows, String author, OffsetDateTime at) {
     public BookView {
       rows = List.copyOf(rows);
     }
@@ -59,7 +66,12 @@ public class CodeBookService {
 
   private static BookView view(CodeBookStore.Edition edition) {
     return new BookView(
-        edition.book(), edition.name(), rows(edition), edition.author(), edition.at());
+        edition.book(),
+        edition.id(),
+        edition.name(),
+        rows(edition),
+        edition.author(),
+        edition.at());
   }
 
   private static List<CodeRow> rows(CodeBookStore.Edition edition) {
@@ -74,20 +86,27 @@ public class CodeBookService {
 
   /** A new edition of a book, from CSV as a shop has it. */
   @Transactional
-  public BookView bringIn(UUID book, UUID id, String name, String csv, Stamp stamp) {
-    return keep(book, id, name, Csv.read(csv).rows(), stamp);
+  public BookView bringIn(
+      UUID book, UUID id, @Nullable UUID base, String name, String csv, Stamp stamp) {
+    return keep(book, id, base, name, Csv.read(csv).rows(), stamp);
   }
 
-  /** A new edition of a book, typed in. */
+  /**
+   * A new edition of a book, typed in.
+   *
+   * @param base the edition that it was changed from; null for a new book
+   */
   @Transactional
-  public BookView edit(UUID book, UUID id, String name, List<List<String>> cells, Stamp stamp) {
+  public BookView edit(
+      UUID book, UUID id, @Nullable UUID base, String name, List<List<String>> cells, Stamp stamp) {
     List<List<String>> table = new ArrayList<>();
     table.add(CodeTable.COLUMNS);
     table.addAll(cells);
-    return keep(book, id, name, table, stamp);
+    return keep(book, id, base, name, table, stamp);
   }
 
-  private BookView keep(UUID book, UUID id, String name, List<List<String>> table, Stamp stamp) {
+  private BookView keep(
+      UUID book, UUID id, @Nullable UUID base, String name, List<List<String>> table, Stamp stamp) {
     String trimmed = name == null ? "" : name.trim();
     if (trimmed.isEmpty() || trimmed.length() > 80) {
       throw Refused.field("name", "found " + trimmed.length() + " characters; allowed are 1 to 80");
@@ -96,11 +115,30 @@ public class CodeBookService {
     if (!read.isSound()) {
       throw Refused.fields(told(read.faults()));
     }
+    store.lockList();
+    if (!store.holds(id)) {
+      Map<String, Object> theirs =
+          store.newest(book).map(one -> told(one.name(), rows(one))).orElse(Map.of());
+      Editions.hold(base, store.edition(book).orElse(null), theirs, told(trimmed, read.rows()));
+      if (store.isTaken(trimmed, book)) {
+        throw Refused.field("name", "Another book has this name; allowed is one of its own.");
+      }
+    }
     String content = Csv.write(CodeTable.write(read.rows()));
     if (store.add(id, book, trimmed, content, read.rows().size(), stamp)) {
       store.fillRows(book, id, trimmed, read.rows());
     }
     return view(book);
+  }
+
+  /** What a book says, by its name and code by code. */
+  private static Map<String, Object> told(String name, List<CodeRow> rows) {
+    Map<String, Object> told = new LinkedHashMap<>();
+    told.put("name", name);
+    for (CodeRow row : rows) {
+      told.put(row.line() + ", " + row.signal() + " " + row.pattern(), row.meaning());
+    }
+    return told;
   }
 
   private static List<InputFault> told(List<CodeTable.RowFault> faults) {
@@ -116,6 +154,7 @@ public class CodeBookService {
   /** Takes a book away; its editions stay on record. */
   @Transactional
   public List<BookRow> remove(UUID book, UUID id, Stamp stamp) {
+    store.lockList();
     if (!store.isRemovedBy(id, book)) {
       store.remove(id, inForce(book), stamp);
       store.dropRows(book);

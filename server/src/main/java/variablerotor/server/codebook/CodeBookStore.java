@@ -23,6 +23,7 @@ import variablerotor.core.code.CodeRow;
 import variablerotor.core.code.SignalKind;
 import variablerotor.server.codebook.CodeBookService.BookRow;
 import variablerotor.server.codebook.CodeBookService.Hit;
+import variablerotor.server.log.Editions;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
@@ -147,6 +148,30 @@ class CodeBookStore {
     return Save.of("edition", CODE_BOOK_EDITION, id)
         .told(CODE_BOOK_EDITION.BOOK_ID, book)
         .told(CODE_BOOK_EDITION.REMOVED, removed);
+  }
+
+  /** Holds all books until the transaction ends: names are held against each other. */
+  void lockList() {
+    log.hold("code books");
+  }
+
+  /** Whether an edition of this id is kept. */
+  boolean holds(UUID id) {
+    return db.fetchExists(CODE_BOOK_EDITION, CODE_BOOK_EDITION.ID.eq(id));
+  }
+
+  /** The edition of a book that is in force, also one that took it away. */
+  Optional<Editions.InForce> edition(UUID book) {
+    return log.newest(CODE_BOOK_EDITION, CODE_BOOK_EDITION.BOOK_ID.eq(book));
+  }
+
+  /** Whether another book in force has this name. */
+  boolean isTaken(String name, UUID book) {
+    return db.fetchExists(
+        CODE_BOOK_EDITION,
+        IN_FORCE
+            .and(CODE_BOOK_EDITION.BOOK_ID.ne(book))
+            .and(DSL.lower(CODE_BOOK_EDITION.NAME).eq(name.toLowerCase(Locale.ROOT))));
   }
 
   /** Whether this very removal is kept already. */

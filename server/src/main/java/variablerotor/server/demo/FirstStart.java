@@ -49,6 +49,7 @@ import variablerotor.server.photo.PhotoService;
 import variablerotor.server.reading.ReadingService;
 import variablerotor.server.shop.SettingsStore;
 import variablerotor.server.stock.SourcingService;
+import variablerotor.server.stock.StockImports;
 import variablerotor.server.stock.StockService;
 import variablerotor.server.wiring.WiringService;
 
@@ -73,6 +74,7 @@ class FirstStart implements ApplicationRunner {
   private final SettingsStore settings;
   private final MotorService motors;
   private final StockService stock;
+  private final StockImports stockLists;
   private final SourcingService sourcing;
   private final Purchases orders;
   private final Loans loans;
@@ -94,6 +96,7 @@ class FirstStart implements ApplicationRunner {
       SettingsStore settings,
       MotorService motors,
       StockService stock,
+      StockImports stockLists,
       SourcingService sourcing,
       Purchases orders,
       Loans loans,
@@ -113,6 +116,7 @@ class FirstStart implements ApplicationRunner {
     this.settings = settings;
     this.motors = motors;
     this.stock = stock;
+    this.stockLists = stockLists;
     this.sourcing = sourcing;
     this.orders = orders;
     this.loans = loans;
@@ -168,7 +172,7 @@ class FirstStart implements ApplicationRunner {
 
   private void book(String name, String file) {
     Stamp now = new Stamp(DemoAccounts.account("ines").id(), OffsetDateTime.now(clock));
-    books.bringIn(UUID.randomUUID(), UUID.randomUUID(), name, text(file), now);
+    books.bringIn(UUID.randomUUID(), UUID.randomUUID(), null, name, text(file), now);
   }
 
   /** The shop's figures and the motors that it can get: invented, as all of the demo. */
@@ -190,7 +194,7 @@ class FirstStart implements ApplicationRunner {
             usual.habits()),
         now);
     motors.bringIn(UUID.randomUUID(), text("/demo/motors.csv"), now);
-    stock.bringIn(UUID.randomUUID(), text("/demo/stock.csv"), now);
+    stockLists.bringIn(UUID.randomUUID(), text("/demo/stock.csv"), now);
   }
 
   private static String text(String name) {

@@ -1,13 +1,18 @@
 package variablerotor.server.log;
 
+import static variablerotor.server.schema.Tables.ACCOUNT;
+
 import java.time.OffsetDateTime;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.Records;
 import org.jooq.Table;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -87,6 +92,22 @@ public class LogStore {
   }
 
   /**
+   * The row written last of those that are meant, also one that takes the thing away.
+   *
+   * @param which those of one thing
+   */
+  public Optional<Editions.InForce> newest(Table<?> table, Condition which) {
+    return db.select(id(table), ACCOUNT.NAME, at(table))
+        .from(table)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(author(table)))
+        .where(which)
+        .orderBy(table.field("seq").desc())
+        .limit(1)
+        .fetchOptional(Records.mapping(Editions.InForce::new));
+  }
+
+  /**
    * Holds a row until the transaction ends, so that two saves at once follow each other.
    *
    * @throws Refused where there is none
@@ -103,6 +124,11 @@ public class LogStore {
    */
   public void hold(String name) {
     db.execute("select pg_advisory_xact_lock(hashtextextended({0}, 14))", DSL.val(name));
+  }
+
+  /** Keeps those out who {@link #hold} this name, and nobody else, until the transaction ends. */
+  public void share(String name) {
+    db.execute("select pg_advisory_xact_lock_shared(hashtextextended({0}, 14))", DSL.val(name));
   }
 
   private static Field<UUID> author(Table<?> table) {

@@ -3,6 +3,7 @@ package variablerotor.server.motor;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -43,8 +44,11 @@ class MotorApi {
   /** A motor in the open format: a candidate's fields, and where it lies and what it costs. */
   @PutMapping("/{motor}/editions/{id}")
   List<MotorService.MotorRow> put(
-      @PathVariable UUID motor, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
-    return motors.put(motor, id, Json.plainOf(body), stamps.now());
+      @PathVariable UUID motor,
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable UUID base,
+      @RequestBody Map<String, Object> body) {
+    return motors.put(motor, id, base, Json.plainOf(body), stamps.now());
   }
 
   @PutMapping("/{motor}/removals/{id}")

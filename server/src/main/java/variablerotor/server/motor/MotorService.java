@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.casefile.CaseReader;
@@ -25,6 +26,7 @@ import variablerotor.core.van.VanRequest;
 import variablerotor.server.call.CallService;
 import variablerotor.server.csv.Columns;
 import variablerotor.server.csv.Csv;
+import variablerotor.server.log.Editions;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.stock.SourcingService;
 import variablerotor.server.web.Refused;
@@ -47,10 +49,11 @@ public class MotorService {
   /**
    * A motor in the list.
    *
+   * @param edition that is in force: a change names it
    * @param motor as it was told
    * @param now as stock and supply house have it
    */
-  public record MotorRow(UUID id, ShopMotor motor, ShopMotor now) {}
+  public record MotorRow(UUID id, UUID edition, ShopMotor motor, ShopMotor now) {}
 
   /** A unit that was called for, and how the motor fits it. */
   record UnitFit(UUID call, String place, String unitName, Family family, Match match) {}
@@ -61,7 +64,8 @@ public class MotorService {
     List<ShopMotor> now = sourcing.motors(all.stream().map(MotorStore.Kept::motor).toList());
     List<MotorRow> rows = new ArrayList<>();
     for (int at = 0; at < all.size(); at++) {
-      rows.add(new MotorRow(all.get(at).id(), all.get(at).motor(), now.get(at)));
+      MotorStore.Kept one = all.get(at);
+      rows.add(new MotorRow(one.id(), one.edition(), one.motor(), now.get(at)));
     }
     return rows;
   }
@@ -69,16 +73,23 @@ public class MotorService {
   /**
    * Keeps a motor as it is told, in the open format.
    *
-   * @throws Refused with every field that makes no sense
+   * @param base the edition that it was changed from; null for a new one
+   * @throws Refused with every field that makes no sense, or where another edition is in force
    */
   @Transactional
-  List<MotorRow> put(UUID motor, UUID id, Object told, Stamp stamp) {
+  List<MotorRow> put(UUID motor, UUID id, @Nullable UUID base, Object told, Stamp stamp) {
+    store.lockList();
     ShopMotor read = read(told, "");
     for (MotorStore.Kept one : store.all()) {
       boolean other = !one.id().equals(motor);
       if (other && one.motor().candidate().id().equalsIgnoreCase(read.candidate().id())) {
         throw Refused.field("id", "Another motor has this name; allowed is one of its own.");
       }
+    }
+    if (!store.holds(id)) {
+      Map<String, Object> theirs =
+          store.newest(motor).map(one -> one.motor().caseTree()).orElse(Map.of());
+      Editions.hold(base, store.edition(motor).orElse(null), theirs, read.caseTree());
     }
     store.add(id, motor, read, false, stamp);
     return limited();
@@ -118,6 +129,7 @@ public class MotorService {
    */
   @Transactional
   public List<MotorRow> bringIn(UUID id, String csv, Stamp stamp) {
+    store.lockList();
     Map<String, UUID> known = new HashMap<>();
     store.all().forEach(one -> known.put(key(one.motor()), one.id()));
     List<ShopMotor> motors = motors(csv);

@@ -16,6 +16,7 @@ import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.job.JobLog;
 import variablerotor.json.Json;
 import variablerotor.server.call.CallPart;
+import variablerotor.server.log.Editions;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
@@ -31,8 +32,18 @@ class MotorStore implements CallPart {
     this.log = log;
   }
 
-  /** A motor under the id that stays with it. */
-  record Kept(UUID id, ShopMotor motor) {}
+  /** A motor under the id that stays with it, and its edition. */
+  record Kept(UUID id, UUID edition, ShopMotor motor) {}
+
+  /** Holds the list until the transaction ends. */
+  void lockList() {
+    log.hold("motors");
+  }
+
+  /** The edition of a motor that is in force, also one that took it away. */
+  Optional<Editions.InForce> edition(UUID motor) {
+    return log.newest(SHOP_MOTOR, SHOP_MOTOR.MOTOR_ID.eq(motor));
+  }
 
   private static Save save(UUID id, UUID motor, ShopMotor is, boolean removed) {
     return Save.of("motor", SHOP_MOTOR, id)
@@ -88,7 +99,7 @@ class MotorStore implements CallPart {
                     .where(later.MOTOR_ID.eq(SHOP_MOTOR.MOTOR_ID))
                     .and(later.SEQ.gt(SHOP_MOTOR.SEQ))))
         .orderBy(SHOP_MOTOR.NAME)
-        .fetch(row -> new Kept(row.getMotorId(), motor(row.getBody())));
+        .fetch(row -> new Kept(row.getMotorId(), row.getId(), motor(row.getBody())));
   }
 
   private static ShopMotor motor(String body) {

@@ -29,11 +29,18 @@ class StockApi {
   private static final int MOST_BYTES = 1024 * 1024;
 
   private final StockService stock;
+  private final StockImports imports;
   private final SourcingService sourcing;
   private final PlateService plates;
   private final Stamps stamps;
 
-  StockApi(StockService stock, SourcingService sourcing, PlateService plates, Stamps stamps) {
+  StockApi(
+      StockService stock,
+      StockImports imports,
+      SourcingService sourcing,
+      PlateService plates,
+      Stamps stamps) {
+    this.imports = imports;
     this.plates = plates;
     this.stock = stock;
     this.sourcing = sourcing;
@@ -54,8 +61,11 @@ class StockApi {
   /** A part in the fields of the stock's table. */
   @PutMapping("/api/stock/parts/{part}/editions/{id}")
   List<StockService.PartRow> put(
-      @PathVariable UUID part, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
-    return stock.put(part, id, Json.plainOf(body), stamps.now());
+      @PathVariable UUID part,
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable UUID base,
+      @RequestBody Map<String, Object> body) {
+    return stock.put(part, id, base, Json.plainOf(body), stamps.now());
   }
 
   @PutMapping("/api/stock/parts/{part}/removals/{id}")
@@ -78,7 +88,19 @@ class StockApi {
   @LargestBody(MOST_BYTES)
   @PutMapping(path = "/api/stock/imports/{id}", consumes = "text/csv")
   List<StockService.PartRow> bringIn(@PathVariable UUID id, @RequestBody byte[] csv) {
-    return stock.bringIn(id, Csv.text(csv), stamps.now());
+    return imports.bringIn(id, Csv.text(csv), stamps.now());
+  }
+
+  /** The lists that came in last. */
+  @GetMapping("/api/stock/imports")
+  List<ImportStore.Brought> broughtIn() {
+    return imports.newest();
+  }
+
+  /** Takes a whole list back. */
+  @PutMapping("/api/stock/imports/{id}/undos/{undo}")
+  StockImports.TakenBack takeBack(@PathVariable UUID id, @PathVariable UUID undo) {
+    return imports.takeBack(id, undo, stamps.now());
   }
 
   @GetMapping("/api/stock/export")

@@ -1,7 +1,6 @@
 package variablerotor.server.stock;
 
 import java.nio.charset.StandardCharsets;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -16,6 +15,7 @@ import variablerotor.core.stock.Part;
 import variablerotor.core.stock.PartNumber;
 import variablerotor.core.stock.Place;
 import variablerotor.server.call.CallService;
+import variablerotor.server.log.Editions;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.supply.SupplyService;
@@ -40,14 +40,18 @@ public class StockService {
     this.calls = calls;
   }
 
-  /** A part and where it lies. */
-  public record PartRow(UUID id, Part part, List<InStock.Lying> places) {
+  /**
+   * A part and where it lies.
+   *
+   * @param edition that is in force: a change names it
+   */
+  public record PartRow(UUID id, UUID edition, Part part, List<InStock.Lying> places) {
     public PartRow {
       places = List.copyOf(places);
     }
 
     static PartRow of(StockStore.Kept kept) {
-      return new PartRow(kept.id(), kept.stock().part(), kept.stock().places());
+      return new PartRow(kept.id(), kept.edition(), kept.stock().part(), kept.stock().places());
     }
   }
 
@@ -111,10 +115,11 @@ public class StockService {
   /**
    * Keeps a part as it is told.
    *
-   * @throws Refused with every field that makes no sense
+   * @param base the edition that it was changed from; null for a new one
+   * @throws Refused with every field that makes no sense, or where another edition is in force
    */
   @Transactional
-  List<PartRow> put(UUID part, UUID id, Object told, Stamp stamp) {
+  List<PartRow> put(UUID part, UUID id, @Nullable UUID base, Object told, Stamp stamp) {
     store.lockList();
     Part read = read(told, "");
     for (StockStore.Kept one : store.all()) {
@@ -122,11 +127,21 @@ public class StockService {
         throw Refused.field("number", "Another part has this number; allowed is one of its own.");
       }
     }
+    if (!store.holdsEdition(id)) {
+      Editions.InForce now = store.edition(part).orElse(null);
+      Map<String, Object> theirs = store.newest(part).map(Part::tree).orElse(Map.of());
+      Editions.hold(base, now, theirs, read.tree());
+    }
     store.add(id, part, read, false, stamp);
     return limited();
   }
 
-  private List<PartRow> limited() {
+  /**
+   * All parts.
+   *
+   * @throws Refused where they are more than there is room for
+   */
+  List<PartRow> limited() {
     List<PartRow> all = list();
     if (all.size() > MOST_PARTS) {
       throw Refused.field("number", "allowed are at most " + MOST_PARTS + " parts");
@@ -318,37 +333,6 @@ public class StockService {
   @Transactional(readOnly = true)
   public Map<UUID, Integer> taken(UUID call) {
     return store.taken(call);
-  }
-
-  /**
-   * Brings in a list: a part of a known number takes its place, what has no column stays as it was,
-   * and each row's count is what lies in its place from now on. One bad row, and nothing is.
-   *
-   * @throws Refused with every row that is wrong
-   */
-  @Transactional
-  public List<PartRow> bringIn(UUID id, String csv, Stamp stamp) {
-    store.lockList();
-    Map<String, StockStore.Kept> known = new HashMap<>();
-    store.all().forEach(one -> known.put(PartNumber.key(one.stock().part().number()), one));
-    for (StockTable.Listed one : StockTable.read(csv, known)) {
-      String key = PartNumber.key(one.part().number());
-      UUID row = derived(id, key);
-      UUID part = known.containsKey(key) ? known.get(key).id() : row;
-      store.add(row, part, one.part(), false, stamp);
-      for (InStock.Lying lying : one.lying()) {
-        move(
-            part,
-            derived(id, key + " " + lying.at() + " " + lying.where()),
-            Move.of(Move.Reason.COUNTED, lying.at(), lying.where(), lying.count(), null),
-            stamp);
-      }
-    }
-    return limited();
-  }
-
-  private static UUID derived(UUID id, String what) {
-    return UUID.nameUUIDFromBytes((id + " " + what).getBytes(StandardCharsets.UTF_8));
   }
 
   /** The list as CSV, as it can be brought in again. */

@@ -23,6 +23,7 @@ import variablerotor.core.stock.Part;
 import variablerotor.core.stock.PartNumber;
 import variablerotor.core.stock.Place;
 import variablerotor.json.Json;
+import variablerotor.server.log.Editions;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
@@ -38,8 +39,8 @@ class StockStore {
     this.log = log;
   }
 
-  /** A part under the id that stays with it, and where it lies. */
-  record Kept(UUID id, InStock stock) {}
+  /** A part under the id that stays with it, its edition, and where it lies. */
+  record Kept(UUID id, UUID edition, InStock stock) {}
 
   private Save edition(UUID id, UUID part, Part is, boolean removed) {
     return Save.of("part", STOCK_PART, id)
@@ -58,6 +59,11 @@ class StockStore {
     return db.fetchExists(STOCK_PART, STOCK_PART.ID.eq(id));
   }
 
+  /** The edition of a part that is in force, also one that took it away. */
+  Optional<Editions.InForce> edition(UUID part) {
+    return log.newest(STOCK_PART, STOCK_PART.PART_ID.eq(part));
+  }
+
   /** Holds the list of parts until the transaction ends. */
   void lockList() {
     log.hold("stock");
@@ -65,7 +71,13 @@ class StockStore {
 
   /** Holds the counts of a part until the transaction ends. */
   void lock(UUID part) {
+    log.share("counts");
     log.hold("part " + part);
+  }
+
+  /** Holds the counts of all parts until the transaction ends. */
+  void lockCounts() {
+    log.hold("counts");
   }
 
   /**
@@ -125,6 +137,7 @@ class StockStore {
             row ->
                 new Kept(
                     row.getPartId(),
+                    row.getId(),
                     new InStock(
                         part(row.getBody()), lying.getOrDefault(row.getPartId(), List.of()))));
   }
@@ -139,7 +152,7 @@ class StockStore {
         .fetchOptional(row -> part(row.value1()));
   }
 
-  private static Part part(String body) {
+  static Part part(String body) {
     try {
       return PartReader.part(Json.read(body));
     } catch (InputFaults faults) {

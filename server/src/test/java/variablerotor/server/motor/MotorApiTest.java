@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -34,7 +35,13 @@ class MotorApiTest {
   }
 
   private Visitor.Answer put(UUID motor, String body) {
-    return tobin.put("/api/motors/" + motor + "/editions/" + UUID.randomUUID(), body);
+    return tobin.put(
+        "/api/motors/"
+            + motor
+            + "/editions/"
+            + UUID.randomUUID()
+            + tobin.base("/api/motors", motor),
+        body);
   }
 
   private Visitor.Answer bringIn(UUID id, byte[] csv) {
@@ -95,6 +102,40 @@ class MotorApiTest {
       assertEquals(field, refused.at("errors.0.path"), refused.body());
     }
     assertFalse(names().contains("Sorrel bad"));
+  }
+
+  /** Six motors of one name at once: one comes in; and whoever changes an old edition is told. */
+  @Test
+  void oneNameIsOneMotorAndAnOldEditionIsNotWrittenOver() throws Exception {
+    String name = "Sorrel " + UUID.randomUUID();
+    String body = "{\"id\":\"" + name + "\",\"family\":\"PSC\",\"volts\":\"230\",\"price\":%d}";
+    var pool = java.util.concurrent.Executors.newFixedThreadPool(6);
+    List<java.util.concurrent.Callable<Visitor.Answer>> tries = new ArrayList<>();
+    for (int one = 0; one < 6; one++) {
+      String path = "/api/motors/" + UUID.randomUUID() + "/editions/" + UUID.randomUUID();
+      tries.add(() -> tobin.put(path, body.formatted(100)));
+    }
+    int taken = 0;
+    for (var answer : pool.invokeAll(tries)) {
+      taken += answer.get().status() == 200 ? 1 : 0;
+    }
+    pool.shutdown();
+    assertEquals(1, taken);
+    Map<?, ?> row =
+        (Map<?, ?>)
+            tobin.get("/api/motors").list("").stream()
+                .filter(one -> one.toString().contains(name))
+                .findFirst()
+                .orElseThrow();
+    String path = "/api/motors/" + row.get("id") + "/editions/";
+    String base = "?base=" + row.get("edition");
+    assertEquals(200, tobin.put(path + UUID.randomUUID() + base, body.formatted(120)).status());
+    Visitor.Answer late = tobin.put(path + UUID.randomUUID() + base, body.formatted(130));
+    assertEquals(409, late.status());
+    assertEquals("price", late.at("conflicts.0.field"), late.body());
+    assertEquals(120.0, late.at("conflicts.0.theirs"));
+    assertEquals(130.0, late.at("conflicts.0.yours"));
+    assertEquals(409, tobin.put(path + UUID.randomUUID(), body.formatted(1)).status(), "no base");
   }
 
   @Test

@@ -45,7 +45,11 @@ class StockApiTest {
 
   private Visitor.Answer put(UUID part, String number, String more) {
     return tobin.put(
-        "/api/stock/parts/" + part + "/editions/" + UUID.randomUUID(),
+        "/api/stock/parts/"
+            + part
+            + "/editions/"
+            + UUID.randomUUID()
+            + tobin.base("/api/stock/parts", part),
         "{\"number\":\""
             + number
             + "\",\"name\":\"Relay\""
@@ -221,6 +225,93 @@ class StockApiTest {
     Visitor.Answer again = bringIn(out);
     assertEquals(200, again.status(), again.body());
     assertEquals(out, new String(tobin.bytes("/api/stock/export"), StandardCharsets.UTF_8));
+  }
+
+  private Map<?, ?> row(String number) {
+    return (Map<?, ?>)
+        tobin.get("/api/stock/parts").list("").stream()
+            .filter(one -> ((Map<?, ?>) ((Map<?, ?>) one).get("part")).get("number").equals(number))
+            .findFirst()
+            .orElse(null);
+  }
+
+  private Visitor.Answer takeBack(UUID list, UUID undo) {
+    return tobin.put("/api/stock/imports/" + list + "/undos/" + undo, "{}");
+  }
+
+  /** As many as a shop may have, counted in two places each: kept once, and taken back whole. */
+  @Test
+  void aLargeListIsOneAndIsTakenBackWhole() {
+    StringBuilder csv = new StringBuilder(HEAD);
+    for (int one = 0; one < 2000; one++) {
+      String number = own + "-big-" + one;
+      csv.append(number).append(",CAPACITOR,Round,12.5,VAN,Wren,3,7.5\n");
+      csv.append(number).append(",CAPACITOR,Round,12.5,SHELF,B2,4,7.5\n");
+    }
+    UUID id = UUID.randomUUID();
+    byte[] bytes = csv.toString().getBytes(StandardCharsets.UTF_8);
+    assertEquals(200, bringIn(id, bytes).status());
+    assertEquals(200, bringIn(id, bytes).status(), "sent again");
+    assertEquals(409, bringIn(id, HEAD.getBytes(StandardCharsets.UTF_8)).status(), "another");
+    Map<?, ?> row = row(own + "-big-1999");
+    assertEquals(2, ((List<?>) row.get("places")).size(), row.toString());
+    assertEquals(id.toString(), tobin.get("/api/stock/imports").at("0.id"));
+    UUID undo = UUID.randomUUID();
+    Visitor.Answer back = takeBack(id, undo);
+    assertEquals(200, back.status());
+    assertEquals(List.of(), back.list("left"));
+    assertNull(row(own + "-big-1999"));
+    assertEquals(200, takeBack(id, undo).status(), "sent again");
+    assertEquals(true, tobin.get("/api/stock/imports").at("0.takenBack"));
+    assertEquals(404, takeBack(UUID.randomUUID(), UUID.randomUUID()).status());
+  }
+
+  /** What came after a list stays; what it changed is as it was before it. */
+  @Test
+  void takingBackLeavesWhatCameAfter() {
+    String old = own + "-u1";
+    String sold = own + "-u2";
+    String changed = own + "-u3";
+    bringIn(HEAD + old + ",CAPACITOR,Round,12.5,VAN,Wren,3,7.5\n");
+    UUID list = UUID.randomUUID();
+    String csv =
+        HEAD
+            + old
+            + ",CAPACITOR,Oval,99,VAN,Wren,8,7.5\n"
+            + sold
+            + ",CAPACITOR,Round,1,VAN,Wren,5,5\n"
+            + changed
+            + ",CAPACITOR,Round,1,,,,5\n";
+    assertEquals(200, bringIn(list, csv.getBytes(StandardCharsets.UTF_8)).status());
+    UUID soldId = UUID.fromString(row(sold).get("id").toString());
+    move(soldId, "COUNTED", 2, "");
+    UUID oldId = UUID.fromString(row(old).get("id").toString());
+    move(oldId, "RECEIVED", 4, "");
+    put(UUID.fromString(row(changed).get("id").toString()), changed, ",\"kind\":\"BOARD\"");
+    Visitor.Answer back = takeBack(list, UUID.randomUUID());
+    assertEquals(200, back.status(), back.body());
+    assertEquals(3, back.list("left").size(), back.body());
+    Map<?, ?> now = row(old);
+    assertEquals(12.5, ((Map<?, ?>) now.get("part")).get("price"), now.toString());
+    assertEquals("Round", ((Map<?, ?>) now.get("part")).get("name"));
+    assertEquals(7.0, ((Map<?, ?>) ((List<?>) now.get("places")).get(0)).get("count"));
+    assertEquals(2.0, ((Map<?, ?>) ((List<?>) row(sold).get("places")).get(0)).get("count"));
+    assertEquals("BOARD", ((Map<?, ?>) row(changed).get("part")).get("kind"));
+  }
+
+  /** Two people change one part: the second is told what it is now, and of both values. */
+  @Test
+  void anOldEditionIsNotWrittenOver() {
+    UUID part = part(own + "-w", ",\"price\":10");
+    String base = tobin.base("/api/stock/parts", part);
+    String path = "/api/stock/parts/" + part + "/editions/";
+    String body = "{\"number\":\"" + own + "-w\",\"kind\":\"RELAY\",\"price\":%d}";
+    UUID id = UUID.randomUUID();
+    assertEquals(200, tobin.put(path + id + base, body.formatted(11)).status());
+    assertEquals(200, tobin.put(path + id + base, body.formatted(11)).status(), "sent again");
+    Visitor.Answer late = tobin.put(path + UUID.randomUUID() + base, body.formatted(12));
+    assertEquals(409, late.status());
+    assertTrue(late.at("conflicts").toString().contains("theirs=11.0, yours=12.0"), late.body());
   }
 
   /** A sheet of counts says nothing of prices: what has no column stays. */
