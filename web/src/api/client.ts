@@ -16,6 +16,8 @@ export class Refusal extends Error {
     detail: string,
     readonly errors: { path: string; message: string }[] = [],
     readonly conflicts: Conflict[] = [],
+    /** The edition in force, where the change was made from another. */
+    readonly edition?: string,
   ) {
     super(detail)
   }
@@ -36,8 +38,15 @@ export class NoAnswer extends Error {
   }
 }
 
-/** Past this [ms] a request counts as unanswered; saves are repeated under the same id. */
+/**
+ * Past this [ms] a request counts as unanswered; saves are repeated under the same id. A file gets
+ * longer by as much as it takes on the slowest link that the server waits for [byte/s].
+ */
 const PATIENCE = 15_000
+const SLOWEST = 8 * 1024
+
+export const patience = (body: unknown) =>
+  PATIENCE + (body instanceof Blob ? Math.round((1000 * body.size) / SLOWEST) : 0)
 
 /** A file goes as what it is, everything else as JSON. */
 const contentType = (body: unknown) => (body instanceof Blob ? body.type : 'application/json')
@@ -57,7 +66,7 @@ export async function request<T>(
     response = await fetch(path, {
       method,
       credentials: 'same-origin',
-      signal: AbortSignal.timeout(PATIENCE),
+      signal: AbortSignal.timeout(patience(body)),
       headers: {
         Accept: 'application/json',
         ...headers,
@@ -78,7 +87,7 @@ export async function request<T>(
   }
   trouble.value = ''
   if (!response.ok) {
-    const problem = (parsed ?? {}) as Partial<Pick<Refusal, 'errors' | 'conflicts'>> & {
+    const problem = (parsed ?? {}) as Partial<Pick<Refusal, 'errors' | 'conflicts' | 'edition'>> & {
       detail?: string
     }
     throw new Refusal(
@@ -86,6 +95,7 @@ export async function request<T>(
       problem.detail ?? `The server answered ${response.status}.`,
       problem.errors,
       problem.conflicts,
+      problem.edition,
     )
   }
   return parsed as T
@@ -100,3 +110,24 @@ function safeParse(text: string): unknown {
 }
 
 export const get = <T>(path: string) => request<T>('GET', path)
+
+/** Past so many tries [4 s apart], whoever waits is asked whether to go on. */
+const MOST_TRIES = 30
+const BETWEEN = 4000
+
+/**
+ * Sends what is known again by its id until the server says what became of it.
+ *
+ * @param unknown told while that is not known
+ */
+export async function untilAnswered<T>(send: () => Promise<T>, unknown: () => void): Promise<T> {
+  for (let tries = 1; ; tries++) {
+    try {
+      return await send()
+    } catch (failed) {
+      if (!(failed instanceof NoAnswer) || tries === MOST_TRIES) throw failed
+      unknown()
+      await new Promise((done) => setTimeout(done, BETWEEN))
+    }
+  }
+}

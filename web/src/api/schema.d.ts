@@ -380,7 +380,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["takeBack"];
+        put: operations["takeBack_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -948,6 +948,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["broughtIn"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock/imports/{id}": {
         parameters: {
             query?: never;
@@ -957,6 +973,22 @@ export interface paths {
         };
         get?: never;
         put: operations["bringIn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/imports/{id}/undos/{undo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["takeBack"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1186,6 +1218,8 @@ export interface components {
             at: string;
             author: string;
             /** Format: uuid */
+            edition: string;
+            /** Format: uuid */
             id: string;
             name: string;
             rows: components["schemas"]["CodeRow"][];
@@ -1219,6 +1253,16 @@ export interface components {
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
             /** Format: date */
             until?: string;
+        };
+        Brought: {
+            /** Format: date-time */
+            at: string;
+            author: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            parts: number;
+            takenBack: boolean;
         };
         Buy: {
             asOf: string;
@@ -1760,6 +1804,8 @@ export interface components {
         };
         MotorRow: {
             /** Format: uuid */
+            edition: string;
+            /** Format: uuid */
             id: string;
             motor: components["schemas"]["ShopMotor"];
             now: components["schemas"]["ShopMotor"];
@@ -1932,6 +1978,8 @@ export interface components {
             what: string;
         };
         PartRow: {
+            /** Format: uuid */
+            edition: string;
             /** Format: uuid */
             id: string;
             part: components["schemas"]["Part"];
@@ -2325,6 +2373,10 @@ export interface components {
             name: string;
             number: string;
             where: string;
+        };
+        TakenBack: {
+            left: string[];
+            parts: components["schemas"]["PartRow"][];
         };
         TakenRow: {
             /** Format: int32 */
@@ -3167,7 +3219,7 @@ export interface operations {
             };
         };
     };
-    takeBack: {
+    takeBack_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3309,7 +3361,9 @@ export interface operations {
     };
     edit: {
         parameters: {
-            query?: never;
+            query?: {
+                base?: string;
+            };
             header?: never;
             path: {
                 book: string;
@@ -3359,6 +3413,7 @@ export interface operations {
     bringIn_2: {
         parameters: {
             query: {
+                base?: string;
                 name: string;
             };
             header?: never;
@@ -3667,7 +3722,9 @@ export interface operations {
     };
     put_1: {
         parameters: {
-            query?: never;
+            query?: {
+                base?: string;
+            };
             header?: never;
             path: {
                 motor: string;
@@ -4055,6 +4112,26 @@ export interface operations {
             };
         };
     };
+    broughtIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Brought"][];
+                };
+            };
+        };
+    };
     bringIn: {
         parameters: {
             query?: never;
@@ -4081,6 +4158,29 @@ export interface operations {
             };
         };
     };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                undo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenBack"];
+                };
+            };
+        };
+    };
     list: {
         parameters: {
             query?: never;
@@ -4103,7 +4203,9 @@ export interface operations {
     };
     put: {
         parameters: {
-            query?: never;
+            query?: {
+                base?: string;
+            };
             header?: never;
             path: {
                 part: string;

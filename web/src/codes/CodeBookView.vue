@@ -5,6 +5,8 @@ import { get, Refusal, request } from '../api/client'
 import type { BookRow, BookView } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
 import { session } from '../session/session'
+import ChangedMeanwhile from '../shared/ChangedMeanwhile.vue'
+import { useEdition } from '../shared/edition'
 import TopBar from '../shared/TopBar.vue'
 
 /** One code book, written row by row; a change is kept as a whole new edition. */
@@ -27,6 +29,7 @@ const refusal = ref<Refusal | null>(null)
 const fault = ref('')
 const said = ref('')
 const loaded = ref(false)
+const edition = useEdition()
 /** Whether whoever is here may change it. */
 const keeps = computed(() => session.account?.keepsBooks)
 
@@ -42,6 +45,7 @@ function show(book: BookView) {
   name.value = book.name
   rows.value = book.rows.map((row) => ({ ...row, suspects: [...row.suspects] }))
   kept.value = state()
+  edition.base.value = book.edition
   loaded.value = true
 }
 
@@ -85,15 +89,17 @@ async function keep() {
     show(
       await request<BookView>(
         'PUT',
-        `/api/codebooks/${props.id}/editions/${crypto.randomUUID()}`,
+        `/api/codebooks/${props.id}/editions/${crypto.randomUUID()}${edition.query()}`,
         body,
       ),
     )
     said.value = 'Kept.'
     if ('new' in route.query) await router.replace(`/codes/${props.id}`)
   } catch (failed) {
-    if (failed instanceof Refusal) refusal.value = failed
-    else fault.value = 'No answer from the server. What you wrote is still here; try again.'
+    if (failed instanceof Refusal) {
+      refusal.value = failed
+      edition.refused(failed)
+    } else fault.value = 'No answer from the server. What you wrote is still here; try again.'
   }
 }
 
@@ -185,6 +191,7 @@ const otherFaults = computed(() =>
         <p v-for="error in otherFaults" :key="error.path + error.message" class="notice failed">
           {{ error.path }}: {{ error.message }}
         </p>
+        <ChangedMeanwhile :refusal="refusal" />
         <p class="actions">
           <button v-if="keeps" type="button" class="quiet-button" @click="add">Add a code</button>
           <el-button v-if="keeps" type="primary" native-type="submit" :disabled="!changed"

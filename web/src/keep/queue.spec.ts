@@ -188,6 +188,37 @@ describe('the queue', () => {
     expect(sendAgain).toBeDefined()
   })
 
+  it('sends readings while a photo is still on its way, and what needs the photo after it', async () => {
+    const { send, waiting } = await tab()
+    let arrive = () => {}
+    const usual = globalThis.fetch
+    vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
+      if (path.endsWith('?kind=OTHER')) await new Promise<void>((done) => (arrive = done))
+      return usual(path, init)
+    })
+    const photo = new Blob(['pixels'], { type: 'image/jpeg' })
+    const path = '/api/calls/c/photos/p-1'
+    void send({ ...change(1), id: 'p-1', path: `${path}?kind=OTHER`, body: photo })
+    await vi.waitFor(() => expect(waiting()).toHaveLength(1))
+    await vi.waitFor(() => expect(arrive.toString()).not.toBe('() => {}'))
+    void send({ ...change(2), path: `${path}/removals/r-1` })
+    void send(change(3))
+    await vi.waitFor(() => expect(paths()).toEqual(['/api/calls/c/readings/3']))
+    expect(waiting()).toHaveLength(2)
+    arrive()
+    await vi.waitFor(() => expect(waiting()).toHaveLength(0))
+    expect(paths().slice(1)).toEqual([`${path}?kind=OTHER`, `${path}/removals/r-1`])
+  })
+
+  it('holds a photo back until its call is with the server', async () => {
+    const { send, queue } = await tab()
+    radio = false
+    await send({ ...change(1), path: '/api/calls/c' })
+    await send({ ...change(2), path: '/api/calls/c/photos/p?kind=OTHER', body: new Blob(['x']) })
+    expect(queue.offline).toBe(true)
+    expect(paths().every((one) => one === '/api/calls/c')).toBe(true)
+  })
+
   it('throws away only by hand', async () => {
     const { send, refused, throwAway, rows } = await tab()
     answers = [{ status: 409 }]

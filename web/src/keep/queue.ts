@@ -95,7 +95,13 @@ export async function send(save: Save): Promise<void> {
   if (!account) throw new Error('Sign in first.')
   const replaced = state.rows.filter((row) => save.form && row.form === save.form && isMended(row))
   const body = save.body instanceof Blob ? save.body : plain(save.body)
-  await keep({ ...save, body, account: account.id, by: account.name })
+  await keep({
+    ...save,
+    body,
+    large: save.body instanceof Blob,
+    account: account.id,
+    by: account.name,
+  })
   for (const row of replaced) await remove(row)
   await flush()
 }
@@ -127,74 +133,129 @@ async function remove(row: Kept) {
   tabs?.postMessage({})
 }
 
-let running: Promise<void> | null = null
-let again = false
-let timer: ReturnType<typeof setTimeout> | undefined
+/**
+ * What goes out one after the other. Photos have a lane of their own: on a slow link one takes
+ * minutes, and no reading waits for it.
+ */
+interface Lane {
+  lock: string
+  takes: (row: Kept) => boolean
+  running: Promise<void> | null
+  again: boolean
+  offline: boolean
+  sending: boolean
+  timer?: ReturnType<typeof setTimeout>
+}
+
+const lane = (lock: string, takes: (row: Kept) => boolean): Lane => ({
+  lock,
+  takes,
+  running: null,
+  again: false,
+  offline: false,
+  sending: false,
+})
+
+const isLarge = (row: Kept) => !!row.large
+const LANES = [lane('rotor.keep', (row) => !isLarge(row)), lane('rotor.keep.photos', isLarge)]
+
+/** Of the same call, before it: a photo needs its call, and what is said of a photo needs that. */
+const needs = (row: Kept, before: Kept) =>
+  row.call === before.call &&
+  (isLarge(row) ? !isLarge(before) : row.path.startsWith(before.path.split('?')[0]!))
+
+/** The first that this lane takes, and that waits for nothing in the other. */
+function next(lane: Lane): Kept | undefined {
+  const rows = waiting()
+  return rows.find(
+    (row, at) =>
+      lane.takes(row) &&
+      !rows.slice(0, at).some((before) => !lane.takes(before) && needs(row, before)),
+  )
+}
 
 /** Sends what is waiting, oldest first, until one has no answer. */
-export function flush(): Promise<void> {
-  again = true
-  running ??= alone(run).finally(() => (running = null))
-  return running
+export async function flush(): Promise<void> {
+  await Promise.all(LANES.map(flushed))
+}
+
+function flushed(lane: Lane): Promise<void> {
+  lane.again = true
+  lane.running ??= alone(lane.lock, () => run(lane)).finally(() => (lane.running = null))
+  return lane.running
 }
 
 /** One tab at a time; the others' rows are sent along. */
-function alone(work: () => Promise<void>): Promise<void> {
+function alone(lock: string, work: () => Promise<void>): Promise<void> {
   const locks = navigator.locks as LockManager | undefined
-  return locks ? locks.request('rotor.keep', work).then(() => {}) : work()
+  return locks ? locks.request(lock, work).then(() => {}) : work()
 }
 
-async function run() {
-  clearTimeout(timer)
+function show(lane: Lane, sending: boolean) {
+  lane.sending = sending
+  state.sending = LANES.some((one) => one.sending)
+}
+
+async function run(lane: Lane) {
+  clearTimeout(lane.timer)
   // What comes in while something is on its way goes out after it; with no answer, it waits.
   do {
-    again = false
+    lane.again = false
+    lane.offline = false
     await refresh()
-    await sendAll()
-    state.sending = false
-  } while (again && !state.offline)
+    await sendAll(lane)
+    show(lane, false)
+  } while (lane.again && !lane.offline)
 }
 
 /** How often the server failed on a change, since this page was opened. */
 const faults = new Map<string, number>()
 
-async function sendAll() {
+async function sendAll(lane: Lane) {
   let renewed = ''
-  for (let row = waiting()[0]; row; row = waiting()[0]) {
-    state.sending = true
+  for (let row = next(lane); row; row = next(lane)) {
+    show(lane, true)
     try {
       const result = await request('PUT', row.path, row.body, { 'Rotor-Account': row.account })
       state.offline = false
       await remove(row)
       tell(row, result, null)
+      wakeOther(lane)
     } catch (fault) {
       if (fault instanceof NoAnswer || (fault instanceof Refusal && fault.status > 500)) {
-        return noAnswer()
+        return noAnswer(lane)
       }
       if (fault instanceof Refusal && fault.status === 500) {
         const often = (faults.get(row.id) ?? 0) + 1
         faults.set(row.id, often)
-        if (often < MOST_FAULTS) return noAnswer()
+        if (often < MOST_FAULTS) return noAnswer(lane)
       }
       if (!(fault instanceof Refusal)) throw fault
       state.offline = false
       // Signed out, or somebody else has signed in meanwhile: it waits.
-      if (fault.status === 401) return lookAgain().catch(noAnswer)
+      if (fault.status === 401) return lookAgain().catch(() => noAnswer(lane))
       if (fault.status === 403 && renewed !== row.id) {
         // The token ran out with its session; a new one is fetched once.
         renewed = row.id
-        await lookAgain().catch(noAnswer)
-        if (session.ended || state.offline) return
+        await lookAgain().catch(() => noAnswer(lane))
+        if (session.ended || lane.offline) return
         continue
       }
       await setAside(row, fault)
+      wakeOther(lane)
     }
   }
 }
 
-function noAnswer() {
+/** What waited in the other lane for this one can go now. */
+function wakeOther(lane: Lane) {
+  LANES.filter((one) => one !== lane && next(one)).forEach((one) => void flushed(one))
+}
+
+function noAnswer(lane: Lane) {
+  lane.offline = true
   state.offline = true
-  timer = setTimeout(() => void flush(), RETRY_MS)
+  lane.timer = setTimeout(() => void flushed(lane), RETRY_MS)
 }
 
 async function setAside(row: Kept, refusal: Refusal) {

@@ -19,6 +19,8 @@ export interface Save {
 export interface Kept extends Save {
   /** The order of entry, over all tabs. */
   seq?: number
+  /** A file, which takes its time on a slow link. */
+  large?: boolean
   /** Who made it; it is sent under no other account. */
   account: string
   by: string

@@ -6,6 +6,8 @@ import { catalogue } from '../catalogue/catalogue'
 import { placeTitle } from '../choose/words'
 import OptionGroup from '../hear/OptionGroup.vue'
 import PlateAnswer from '../hear/PlateAnswer.vue'
+import ChangedMeanwhile from '../shared/ChangedMeanwhile.vue'
+import { useEdition } from '../shared/edition'
 import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 import { asTold, flat, OWN, PLATE } from './motor'
@@ -31,6 +33,7 @@ const fault = ref('')
 /** One id a try at a time: sent again it is the same save. */
 let save = crypto.randomUUID()
 const motor = props.row?.id ?? crypto.randomUUID()
+const edition = useEdition(props.row?.edition)
 
 const PLACES = (['VAN', 'SHELF', 'SUPPLY_HOUSE'] as const).map((value) => ({
   value: value as string,
@@ -59,12 +62,14 @@ async function keep() {
       .filter(Boolean),
   })
   try {
-    const rows = await request<MotorRow[]>('PUT', `/api/motors/${motor}/editions/${save}`, body)
+    const path = `/api/motors/${motor}/editions/${save}${edition.query()}`
+    const rows = await request<MotorRow[]>('PUT', path, body)
     save = crypto.randomUUID()
     emit('kept', rows)
   } catch (failed) {
     if (failed instanceof Refusal) {
       refusal.value = failed
+      edition.refused(failed)
       save = crypto.randomUUID()
     } else fault.value = 'No answer from the server. What you typed is still here; try again.'
   }
@@ -122,6 +127,7 @@ const others = computed(() =>
       {{ error.path }}: {{ error.message }}
     </p>
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
+    <ChangedMeanwhile :refusal="refusal" />
     <p class="row">
       <el-button type="primary" native-type="submit">Keep the motor</el-button>
       <button type="button" class="link-button" @click="emit('close')">Close</button>

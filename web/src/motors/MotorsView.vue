@@ -99,7 +99,7 @@ const plateOf = (row: MotorRow) => {
     <p v-if="fault" class="notice failed" role="alert">
       {{ fault }} <button type="button" class="link-button" @click="load">Try again</button>
     </p>
-    <CsvFaults :refusal="csv.refusal.value" :fault="csv.fault.value" />
+    <CsvFaults :refusal="csv.refusal.value" :fault="csv.fault.value" :busy="csv.busy.value" />
     <MotorForm
       v-if="editing"
       :key="editing === 'new' ? 'new' : editing.id"

@@ -3,6 +3,8 @@ import { computed, reactive, ref } from 'vue'
 import { Refusal, request } from '../api/client'
 import type { PartKind, PartRow } from '../api/types'
 import { catalogue } from '../catalogue/catalogue'
+import ChangedMeanwhile from '../shared/ChangedMeanwhile.vue'
+import { useEdition } from '../shared/edition'
 import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 
@@ -27,6 +29,7 @@ const refusal = ref<Refusal | null>(null)
 const fault = ref('')
 let save = crypto.randomUUID()
 const part = props.row?.id ?? crypto.randomUUID()
+const edition = useEdition(props.row?.edition)
 
 const kinds = computed(() => catalogue.value?.partKinds ?? [])
 const asked = computed(() => kinds.value.find((one) => one.id === kind.value)?.ratings ?? [])
@@ -48,12 +51,14 @@ async function keep() {
     if (given) body[field] = readNumber(given) ?? given
   }
   try {
-    const rows = await request<PartRow[]>('PUT', `/api/stock/parts/${part}/editions/${save}`, body)
+    const path = `/api/stock/parts/${part}/editions/${save}${edition.query()}`
+    const rows = await request<PartRow[]>('PUT', path, body)
     save = crypto.randomUUID()
     emit('kept', rows)
   } catch (failed) {
     if (failed instanceof Refusal) {
       refusal.value = failed
+      edition.refused(failed)
       save = crypto.randomUUID()
     } else fault.value = 'No answer from the server. What you typed is still here; try again.'
   }
@@ -65,6 +70,9 @@ const FIELDS = [
   { field: 'barcode', title: 'Barcode', model: barcode },
   { field: 'replacedBy', title: 'Replaced by', model: replacedBy },
 ]
+const titleOf = (field: string) =>
+  [...FIELDS, ...asked.value].find((one) => one.field === field)?.title ??
+  field.charAt(0).toUpperCase() + field.slice(1)
 const others = computed(() =>
   (refusal.value?.errors ?? []).filter(
     ({ path }) =>
@@ -119,6 +127,7 @@ const others = computed(() =>
       {{ error.path }}: {{ error.message }}
     </p>
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
+    <ChangedMeanwhile :refusal="refusal" :title="titleOf" />
     <p class="row">
       <el-button type="primary" native-type="submit">Keep the part</el-button>
       <button type="button" class="link-button" @click="emit('close')">Close</button>

@@ -8,7 +8,9 @@ import { useCsv } from '../shared/csv'
 import CsvButton from '../shared/CsvButton.vue'
 import CsvFaults from '../shared/CsvFaults.vue'
 import { money } from '../shared/money'
+import { counted } from '../shared/number'
 import TopBar from '../shared/TopBar.vue'
+import BroughtIn from './BroughtIn.vue'
 import PartFinder from './PartFinder.vue'
 import PartForm from './PartForm.vue'
 import StockTabs from './StockTabs.vue'
@@ -65,10 +67,19 @@ function kept(now: PartRow[]) {
   said.value = 'Kept.'
 }
 
+/** How many lists came and went while this page is open. */
+const lists = ref(0)
+
 const csv = useCsv<PartRow>('/api/stock/imports', (all) => {
   rows.value = all
-  said.value = `Brought in. The stock has ${all.length} parts.`
+  lists.value++
+  said.value = `Brought in. The stock has ${counted(all.length, 'part')}.`
 })
+
+function takenBack(all: PartRow[]) {
+  rows.value = all
+  said.value = `Taken back. The stock has ${counted(all.length, 'part')}.`
+}
 </script>
 
 <template>
@@ -112,7 +123,8 @@ const csv = useCsv<PartRow>('/api/stock/imports', (all) => {
     <p v-if="fault" class="notice failed" role="alert">
       {{ fault }} <button type="button" class="link-button" @click="load">Try again</button>
     </p>
-    <CsvFaults :refusal="csv.refusal.value" :fault="csv.fault.value" />
+    <CsvFaults :refusal="csv.refusal.value" :fault="csv.fault.value" :busy="csv.busy.value" />
+    <BroughtIn :key="lists" @back="takenBack" />
     <PartForm v-if="adding" @kept="kept" @close="adding = false" />
     <p v-if="!rows && !fault" class="soft" role="status">Reading the stock…</p>
     <p v-else-if="rows && !rows.length" class="card">
