@@ -1,5 +1,6 @@
 package variablerotor.server.account;
 
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -50,6 +51,10 @@ class Standings implements WebMvcConfigurer, HandlerInterceptor {
   @Override
   public boolean preHandle(
       HttpServletRequest request, HttpServletResponse response, Object handler) {
+    if (request.getDispatcherType() == DispatcherType.ASYNC) {
+      // The end of what was let in when it began, such as a stream that ends with its session.
+      return true;
+    }
     Account account = Current.orNull();
     HttpSession session = request.getSession(false);
     if (account == null || session == null || stands(account, session)) {

@@ -1,5 +1,6 @@
 package variablerotor.server.call;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -17,6 +18,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import variablerotor.core.job.Correction;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.view.CallView;
+import variablerotor.server.account.OpenSessions;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.Refused;
@@ -101,9 +103,9 @@ class CallApi {
 
   /** Told whenever the call changed, by whomever, until whoever listens goes away. */
   @GetMapping(path = "/{call}/changes", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter changes(@PathVariable UUID call) {
+  SseEmitter changes(@PathVariable UUID call, HttpServletRequest request) {
     calls.require(call);
-    return changes.listen(call, stamps.now().author());
+    return changes.listen(call, OpenSessions.of(request));
   }
 
   /** The call in the open format, as the command line reads it. */

@@ -107,9 +107,9 @@ public class CallService {
   /** Every unit that was called for, as it was told last; the newest first. */
   @Transactional(readOnly = true)
   public List<Told> units(int most) {
-    return store.units(most).stream()
-        .map(one -> new Told(one, told(store.particulars(one))))
-        .toList();
+    List<UUID> units = store.units(most);
+    Map<UUID, String> bodies = store.particulars(units);
+    return units.stream().map(one -> new Told(one, told(bodies.get(one)))).toList();
   }
 
   /**

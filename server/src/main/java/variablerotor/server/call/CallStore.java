@@ -1,14 +1,15 @@
 package variablerotor.server.call;
 
 import static org.jooq.impl.DSL.concat;
+import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.lower;
-import static org.jooq.impl.DSL.val;
 import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.PARTICULARS;
 import static variablerotor.server.schema.Tables.SERVICE_CALL;
 
 import java.time.OffsetDateTime;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -142,7 +143,7 @@ class CallStore {
 
   /** As the index of words has it. */
   private static Field<String> unit(ServiceCall table) {
-    return lower(concat(table.PLACE, val(" "), table.UNIT_NAME));
+    return lower(concat(table.PLACE, inline(" "), table.UNIT_NAME));
   }
 
   /** Newest first; every word of the search must stand in place or unit. */
@@ -186,20 +187,18 @@ class CallStore {
 
   /** Of every unit the call changed last, the newest first; no practised ones. */
   List<UUID> units(int most) {
-    var later = SERVICE_CALL.as("later");
-    return db.select(SERVICE_CALL.ID)
-        .from(SERVICE_CALL)
-        .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
-        .and(
-            DSL.notExists(
-                DSL.selectOne()
-                    .from(later)
-                    .where(unit(later).eq(unit(SERVICE_CALL)))
-                    .and(DSL.condition(later.PRACTICE).not())
-                    .and(later.CHANGED_AT.gt(SERVICE_CALL.CHANGED_AT))))
-        .orderBy(SERVICE_CALL.CHANGED_AT.desc())
+    var one =
+        db.select(SERVICE_CALL.ID, SERVICE_CALL.CHANGED_AT)
+            .distinctOn(unit(SERVICE_CALL))
+            .from(SERVICE_CALL)
+            .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
+            .orderBy(unit(SERVICE_CALL), SERVICE_CALL.CHANGED_AT.desc())
+            .asTable("one");
+    return db.select(one.field(SERVICE_CALL.ID))
+        .from(one)
+        .orderBy(one.field(SERVICE_CALL.CHANGED_AT).desc())
         .limit(most)
-        .fetch(SERVICE_CALL.ID);
+        .fetch(row -> row.value1());
   }
 
   /** How often a unit was called for. */
@@ -208,16 +207,34 @@ class CallStore {
   /** Of each unit its call that was changed last, and how many there were. */
   List<Times> times(List<UUID> newest) {
     var same = SERVICE_CALL.as("same");
-    return db.select(
-            SERVICE_CALL.ID,
-            DSL.field(
-                DSL.selectCount()
-                    .from(same)
-                    .where(unit(same).eq(unit(SERVICE_CALL)))
-                    .and(DSL.condition(same.PRACTICE).not())))
+    Map<String, Integer> times = new HashMap<>();
+    db.select(unit(same), DSL.count())
+        .from(same)
+        .where(DSL.condition(same.PRACTICE).not())
+        .and(
+            unit(same)
+                .in(
+                    DSL.select(unit(SERVICE_CALL))
+                        .from(SERVICE_CALL)
+                        .where(SERVICE_CALL.ID.in(newest))))
+        .groupBy(unit(same))
+        .forEach(row -> times.put(row.value1(), row.value2()));
+    return db.select(SERVICE_CALL.ID, unit(SERVICE_CALL))
         .from(SERVICE_CALL)
         .where(SERVICE_CALL.ID.in(newest))
-        .fetch(row -> new Times(row.value1(), row.value2()));
+        .fetch(row -> new Times(row.value1(), times.getOrDefault(row.value2(), 0)));
+  }
+
+  /** What was told last of each of these calls. */
+  Map<UUID, String> particulars(List<UUID> calls) {
+    Map<UUID, String> told = new HashMap<>();
+    db.select(PARTICULARS.CALL_ID, PARTICULARS.BODY)
+        .distinctOn(PARTICULARS.CALL_ID)
+        .from(PARTICULARS)
+        .where(PARTICULARS.CALL_ID.in(calls))
+        .orderBy(PARTICULARS.CALL_ID, PARTICULARS.SEQ.desc())
+        .forEach(row -> told.put(row.value1(), row.value2()));
+    return told;
   }
 
   /** When the shop's first call was opened; none where there is none. */

@@ -3,7 +3,9 @@ package variablerotor.server.log;
 import static variablerotor.server.schema.Tables.ACCOUNT;
 
 import java.time.OffsetDateTime;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -14,6 +16,7 @@ import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.Records;
 import org.jooq.Table;
+import org.jooq.TableRecord;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import variablerotor.server.web.Refused;
@@ -24,6 +27,8 @@ import variablerotor.server.web.Refused;
  */
 @Repository
 public class LogStore {
+  private static final int AT_ONCE = 500;
+
   private final DSLContext db;
 
   LogStore(DSLContext db) {
@@ -58,17 +63,40 @@ public class LogStore {
    * @throws Refused where the id is taken by something else
    */
   public boolean keep(Save save, Stamp stamp) {
+    if (db.insertInto(save.table).set(row(save, stamp)).onConflictDoNothing().execute() == 1) {
+      return true;
+    }
+    holds(save);
+    return false;
+  }
+
+  /** Keeps many of one table at once, none of which is there yet. */
+  public void keepAll(List<Save> saves, Stamp stamp) {
+    for (int from = 0; from < saves.size(); from += AT_ONCE) {
+      List<TableRecord<?>> rows = new ArrayList<>();
+      for (Save save : saves.subList(from, Math.min(saves.size(), from + AT_ONCE))) {
+        TableRecord<?> row = (TableRecord<?>) db.newRecord(save.table);
+        row.fromMap(named(row(save, stamp)));
+        rows.add(row);
+      }
+      db.batchInsert(rows).execute();
+    }
+  }
+
+  private static Map<String, Object> named(Map<Field<?>, Object> row) {
+    Map<String, Object> named = new LinkedHashMap<>();
+    row.forEach((field, value) -> named.put(field.getName(), value));
+    return named;
+  }
+
+  private static Map<Field<?>, Object> row(Save save, Stamp stamp) {
     Map<Field<?>, Object> row = new LinkedHashMap<>();
     row.put(id(save.table), save.id);
     row.putAll(save.told);
     row.putAll(save.made);
     row.put(author(save.table), stamp.author());
     row.put(at(save.table), stamp.at());
-    if (db.insertInto(save.table).set(row).onConflictDoNothing().execute() == 1) {
-      return true;
-    }
-    holds(save);
-    return false;
+    return row;
   }
 
   /**

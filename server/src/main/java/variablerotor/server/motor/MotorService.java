@@ -1,6 +1,7 @@
 package variablerotor.server.motor;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -30,12 +31,14 @@ import variablerotor.server.log.Editions;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.stock.SourcingService;
 import variablerotor.server.web.Refused;
+import variablerotor.server.web.Turn;
 
 /** Motors that the shop can get, and the units that each would fit. */
 @Service
 public class MotorService {
   private static final int MOST_MOTORS = 500;
   private static final int MOST_UNITS = 300;
+  private final Turn turn = new Turn(1, 5, Duration.ofSeconds(20));
   private final MotorStore store;
   private final CallService calls;
   private final SourcingService sourcing;
@@ -178,8 +181,10 @@ public class MotorService {
         MotorTable.COLUMNS.write(store.all().stream().map(one -> one.motor().caseTree()).toList()));
   }
 
-  /** What to carry for the units of past calls, each by how often a year it is called for. */
-  @Transactional(readOnly = true)
+  /**
+   * What to carry for the units of past calls, each by how often a year it is called for. Not
+   * within a transaction: it is reckoned for seconds, and others need the connection.
+   */
   VanPlan van(int slots) {
     List<VanRequest.Installed> installed = new ArrayList<>();
     List<CallService.Told> units = calls.units(MOST_UNITS);
@@ -196,15 +201,15 @@ public class MotorService {
         sourcing.motors(store.all().stream().map(MotorStore.Kept::motor).toList()).stream()
             .map(one -> new VanRequest.Stocked(one.candidate(), one.price()))
             .toList();
-    return VanPlanner.of(new VanRequest(slots, installed, candidates));
+    return turn.take(() -> VanPlanner.of(new VanRequest(slots, installed, candidates)));
   }
 
   /**
-   * The units of past calls that a motor would fit, best first; those that it does not, last.
+   * The units of past calls that a motor would fit, best first; those that it does not, last. Not
+   * within a transaction either.
    *
    * @throws Refused where there is no such motor
    */
-  @Transactional(readOnly = true)
   List<UnitFit> units(UUID motor) {
     ShopMotor it = store.newest(motor).orElseThrow(() -> Refused.missing("motor")).motor();
     List<UnitFit> fits = new ArrayList<>();

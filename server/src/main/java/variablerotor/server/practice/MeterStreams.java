@@ -1,6 +1,5 @@
 package variablerotor.server.practice;
 
-import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
@@ -8,11 +7,13 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import variablerotor.core.bench.SimulatedMeter;
 import variablerotor.core.fact.FactType;
+import variablerotor.server.account.OpenSessions;
 import variablerotor.server.web.Refused;
 import variablerotor.server.web.Streams;
 
@@ -32,15 +33,28 @@ class MeterStreams {
           });
 
   /** By what the meter's tips are on. */
-  private final Streams<FactType> streams =
+  private final Streams<OpenSessions.Ticket, FactType> streams =
       new Streams<>(
           200,
           4,
           TimeUnit.MINUTES.toMillis(10),
           "Too many meters are connected. Try again in a minute.",
-          "You have 4 meters connected. Disconnect one first.");
+          "You have 4 meters connected. Disconnect one first.",
+          OpenSessions.Ticket::person);
 
-  SseEmitter open(SimulatedMeter meter, FactType terminals, UUID listener) {
+  MeterStreams(OpenSessions sessions) {
+    timer.scheduleWithFixedDelay(() -> look(sessions), 5, 5, TimeUnit.SECONDS);
+  }
+
+  private void look(OpenSessions sessions) {
+    try {
+      streams.keepOnly(sessions::standing);
+    } catch (DataAccessException gone) {
+      // It is asked again.
+    }
+  }
+
+  SseEmitter open(SimulatedMeter meter, FactType terminals, OpenSessions.Ticket listener) {
     if (meter.at(terminals, 0) == null) {
       throw Refused.field("fact", "this motor has no such terminals");
     }

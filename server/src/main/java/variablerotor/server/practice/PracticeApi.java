@@ -1,5 +1,6 @@
 package variablerotor.server.practice;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.MediaType;
@@ -14,6 +15,7 @@ import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
 import variablerotor.core.view.CallView;
+import variablerotor.server.account.OpenSessions;
 import variablerotor.server.log.Stamps;
 
 /** Practice on simulated motors, and the meter that streams from them. */
@@ -59,8 +61,8 @@ class PracticeApi {
 
   /** The display, some times a second, until whoever listens goes away. */
   @GetMapping(path = "/api/meter/{id}/display", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter display(@PathVariable UUID id, @RequestParam String fact) {
+  SseEmitter display(@PathVariable UUID id, @RequestParam String fact, HttpServletRequest request) {
     FactType terminals = PracticeService.terminals(fact);
-    return streams.open(practice.meter(id, terminals), terminals, stamps.now().author());
+    return streams.open(practice.meter(id, terminals), terminals, OpenSessions.of(request));
   }
 }

@@ -1,45 +1,36 @@
 package variablerotor.server.stock;
 
 import static variablerotor.server.schema.Tables.ACCOUNT;
-import static variablerotor.server.schema.Tables.STOCK_COUNT;
 import static variablerotor.server.schema.Tables.STOCK_IMPORT;
 import static variablerotor.server.schema.Tables.STOCK_IMPORT_UNDO;
 import static variablerotor.server.schema.Tables.STOCK_MOVE;
 import static variablerotor.server.schema.Tables.STOCK_PART;
 
 import java.time.OffsetDateTime;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jooq.DSLContext;
-import org.jooq.InsertValuesStep4;
 import org.jooq.Records;
-import org.jooq.TableRecord;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.stock.Part;
-import variablerotor.core.stock.PartNumber;
 import variablerotor.core.stock.Place;
-import variablerotor.json.Json;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
-import variablerotor.server.schema.tables.records.StockCountRecord;
-import variablerotor.server.schema.tables.records.StockMoveRecord;
-import variablerotor.server.schema.tables.records.StockPartRecord;
 
 /** Lists of parts that came in as a whole: written many rows at a time. */
 @Repository
 class ImportStore {
-  private static final int AT_ONCE = 500;
-
   private final DSLContext db;
   private final LogStore log;
+  private final StockStore store;
 
-  ImportStore(DSLContext db, LogStore log) {
+  ImportStore(DSLContext db, LogStore log, StockStore store) {
     this.db = db;
     this.log = log;
+    this.store = store;
   }
 
   /** An edition of a part that a list brings. */
@@ -95,66 +86,37 @@ class ImportStore {
         .fetch(Records.mapping(Brought::new));
   }
 
-  private <R extends TableRecord<R>> void insert(List<R> rows) {
-    for (int from = 0; from < rows.size(); from += AT_ONCE) {
-      db.batchInsert(rows.subList(from, Math.min(rows.size(), from + AT_ONCE))).execute();
-    }
-  }
-
   /**
    * @param list that brings them; null where one is taken back
    */
   void addEditions(@Nullable UUID list, List<NewEdition> editions, Stamp stamp) {
-    List<StockPartRecord> rows = new ArrayList<>();
-    for (NewEdition one : editions) {
-      StockPartRecord row = db.newRecord(STOCK_PART);
-      row.setId(one.id());
-      row.setPartId(one.part());
-      row.setNumberKey(PartNumber.key(one.is().number()));
-      row.setBody(Json.write(one.is().tree()));
-      row.setRemoved(one.removed());
-      row.setAuthor(stamp.author());
-      row.setAt(stamp.at());
-      row.setImportId(list);
-      rows.add(row);
-    }
-    insert(rows);
+    log.keepAll(
+        editions.stream()
+            .map(
+                one ->
+                    store
+                        .edition(one.id(), one.part(), one.is(), one.removed())
+                        .made(STOCK_PART.IMPORT_ID, list))
+            .toList(),
+        stamp);
   }
 
   /** Keeps counts and what they come to. Hold all counts first. */
   void addCounts(@Nullable UUID list, List<NewCount> counts, Stamp stamp) {
-    List<StockMoveRecord> rows = new ArrayList<>();
-    for (NewCount one : counts) {
-      StockMoveRecord row = db.newRecord(STOCK_MOVE);
-      row.setId(one.id());
-      row.setPartId(one.part());
-      row.setReason(Move.Reason.COUNTED.name());
-      row.setPlace(one.at().name());
-      row.setPlaceName(one.where());
-      row.setAsked(one.count());
-      row.setChange(one.change());
-      row.setAuthor(stamp.author());
-      row.setAt(stamp.at());
-      row.setImportId(list);
-      rows.add(row);
-    }
-    insert(rows);
-    for (int from = 0; from < counts.size(); from += AT_ONCE) {
-      InsertValuesStep4<StockCountRecord, UUID, String, String, Integer> into =
-          db.insertInto(
-              STOCK_COUNT,
-              STOCK_COUNT.PART_ID,
-              STOCK_COUNT.PLACE,
-              STOCK_COUNT.PLACE_NAME,
-              STOCK_COUNT.COUNT);
-      for (NewCount one : counts.subList(from, Math.min(counts.size(), from + AT_ONCE))) {
-        into = into.values(one.part(), one.at().name(), one.where(), one.count());
-      }
-      into.onConflict(STOCK_COUNT.PART_ID, STOCK_COUNT.PLACE, STOCK_COUNT.PLACE_NAME)
-          .doUpdate()
-          .set(STOCK_COUNT.COUNT, DSL.excluded(STOCK_COUNT.COUNT))
-          .execute();
-    }
+    log.keepAll(
+        counts.stream()
+            .map(
+                one ->
+                    store
+                        .move(
+                            one.id(),
+                            one.part(),
+                            Move.of(Move.Reason.COUNTED, one.at(), one.where(), one.count(), null))
+                        .made(STOCK_MOVE.CHANGE, one.change())
+                        .made(STOCK_MOVE.IMPORT_ID, list))
+            .toList(),
+        stamp);
+    store.setCounts(counts);
   }
 
   /**

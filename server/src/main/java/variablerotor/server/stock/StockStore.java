@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jooq.DSLContext;
+import org.jooq.InsertValuesStep4;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
@@ -27,10 +28,13 @@ import variablerotor.server.log.Editions;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.schema.tables.records.StockCountRecord;
 
 /** Parts, of each the row written last in force; and how many of each lie where. */
 @Repository
 class StockStore {
+  private static final int AT_ONCE = 500;
+
   private final DSLContext db;
   private final LogStore log;
 
@@ -42,7 +46,7 @@ class StockStore {
   /** A part under the id that stays with it, its edition, and where it lies. */
   record Kept(UUID id, UUID edition, InStock stock) {}
 
-  private Save edition(UUID id, UUID part, Part is, boolean removed) {
+  Save edition(UUID id, UUID part, Part is, boolean removed) {
     return Save.of("part", STOCK_PART, id)
         .told(STOCK_PART.PART_ID, part)
         .told(STOCK_PART.NUMBER_KEY, PartNumber.key(is.number()))
@@ -201,6 +205,27 @@ class StockStore {
         .doUpdate()
         .set(STOCK_COUNT.COUNT, STOCK_COUNT.COUNT.plus(change))
         .execute();
+  }
+
+  /** So many lie there from now on. Hold all counts first. */
+  void setCounts(List<ImportStore.NewCount> counts) {
+    for (int from = 0; from < counts.size(); from += AT_ONCE) {
+      InsertValuesStep4<StockCountRecord, UUID, String, String, Integer> into =
+          db.insertInto(
+              STOCK_COUNT,
+              STOCK_COUNT.PART_ID,
+              STOCK_COUNT.PLACE,
+              STOCK_COUNT.PLACE_NAME,
+              STOCK_COUNT.COUNT);
+      for (ImportStore.NewCount one :
+          counts.subList(from, Math.min(counts.size(), from + AT_ONCE))) {
+        into = into.values(one.part(), one.at().name(), one.where(), one.count());
+      }
+      into.onConflict(STOCK_COUNT.PART_ID, STOCK_COUNT.PLACE, STOCK_COUNT.PLACE_NAME)
+          .doUpdate()
+          .set(STOCK_COUNT.COUNT, DSL.excluded(STOCK_COUNT.COUNT))
+          .execute();
+    }
   }
 
   /** How many of each part a call has taken and not put back. */

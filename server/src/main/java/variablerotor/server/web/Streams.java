@@ -1,52 +1,149 @@
 package variablerotor.server.web;
 
 import java.io.IOException;
+import java.util.Collection;
+import java.util.List;
 import java.util.Map;
-import java.util.UUID;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BiConsumer;
+import java.util.function.Function;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
  * Streams of server-sent events that people listen to: so many at once, so many of one person.
+ * Nobody waits for whoever does not read: of what cannot go out yet, the newest is kept.
  *
+ * @param <P> who listens
  * @param <T> what each is about
  */
-public final class Streams<T> {
-  private record Open<T>(UUID person, T about) {}
+public final class Streams<P, T> {
+  /** So many are written to at once; one who does not read takes one until the server gives up. */
+  private static final int WRITERS = 16;
+
+  /** Of these so many for one person, so that nobody takes them all. */
+  private static final int WRITERS_EACH = 2;
+
+  /** A stream, who listens to it and about what, and what is to be told next. */
+  private final class Open {
+    private final SseEmitter emitter;
+    private final P person;
+    private final T about;
+    private final AtomicReference<SseEmitter.SseEventBuilder> next = new AtomicReference<>();
+    private final AtomicBoolean writing = new AtomicBoolean();
+
+    private Open(SseEmitter emitter, P person, T about) {
+      this.emitter = emitter;
+      this.person = person;
+      this.about = about;
+    }
+
+    private void write() {
+      AtomicInteger mine = writers.computeIfAbsent(keyOf.apply(person), any -> new AtomicInteger());
+      if (!writing.compareAndSet(false, true)) {
+        return;
+      }
+      if (mine.incrementAndGet() > WRITERS_EACH) {
+        // It goes out with what comes next.
+        mine.decrementAndGet();
+        writing.set(false);
+        return;
+      }
+      pool.execute(
+          () -> {
+            try {
+              for (var event = next.getAndSet(null); event != null; event = next.getAndSet(null)) {
+                emitter.send(event);
+              }
+            } catch (IOException | IllegalStateException gone) {
+              open.remove(emitter);
+              emitter.completeWithError(gone);
+            } finally {
+              mine.decrementAndGet();
+              writing.set(false);
+            }
+            if (next.get() != null && open.containsKey(emitter)) {
+              write();
+            }
+          });
+    }
+  }
 
   private final int most;
   private final int mostEach;
   private final long longest;
   private final String tooMany;
   private final String tooManyEach;
-  private final Map<SseEmitter, Open<T>> open = new ConcurrentHashMap<>();
+  private final Function<P, Object> keyOf;
+  private final Function<Long, SseEmitter> made;
+  private final Map<SseEmitter, Open> open = new ConcurrentHashMap<>();
+  private final Map<Object, AtomicInteger> writers = new ConcurrentHashMap<>();
+  private final ExecutorService pool =
+      Executors.newFixedThreadPool(
+          WRITERS,
+          work -> {
+            Thread thread = new Thread(work, "stream");
+            thread.setDaemon(true);
+            return thread;
+          });
 
   /**
    * @param longest after which a stream ends, and the page asks again [ms]
    * @param tooMany what whoever asks for one too many of all is told
    * @param tooManyEach the same for one too many of one's own
+   * @param keyOf the person behind who listens
    */
-  public Streams(int most, int mostEach, long longest, String tooMany, String tooManyEach) {
+  public Streams(
+      int most,
+      int mostEach,
+      long longest,
+      String tooMany,
+      String tooManyEach,
+      Function<P, Object> keyOf) {
+    this(most, mostEach, longest, tooMany, tooManyEach, keyOf, SseEmitter::new);
+  }
+
+  /**
+   * The same.
+   *
+   * @param made makes a stream that ends after so long [ms]
+   */
+  Streams(
+      int most,
+      int mostEach,
+      long longest,
+      String tooMany,
+      String tooManyEach,
+      Function<P, Object> keyOf,
+      Function<Long, SseEmitter> made) {
+    this.made = made;
     this.most = most;
     this.mostEach = mostEach;
     this.longest = longest;
     this.tooMany = tooMany;
     this.tooManyEach = tooManyEach;
+    this.keyOf = keyOf;
   }
 
   /**
    * @throws Refused where it is one too many
    */
-  public synchronized SseEmitter open(UUID person, T about) {
-    if (open.values().stream().filter(one -> one.person().equals(person)).count() >= mostEach) {
+  public synchronized SseEmitter open(P person, T about) {
+    Object key = keyOf.apply(person);
+    long own = open.values().stream().filter(one -> keyOf.apply(one.person).equals(key)).count();
+    if (own >= mostEach) {
       throw Refused.tooMany(tooManyEach);
     }
     if (open.size() >= most) {
       throw Refused.tooMany(tooMany);
     }
-    SseEmitter emitter = new SseEmitter(longest);
-    open.put(emitter, new Open<>(person, about));
+    SseEmitter emitter = made.apply(longest);
+    open.put(emitter, new Open(emitter, person, about));
     emitter.onCompletion(() -> open.remove(emitter));
     emitter.onTimeout(emitter::complete);
     emitter.onError(fault -> open.remove(emitter));
@@ -54,21 +151,48 @@ public final class Streams<T> {
   }
 
   public void each(BiConsumer<SseEmitter, T> action) {
-    open.forEach((emitter, one) -> action.accept(emitter, one.about()));
+    open.forEach((emitter, one) -> action.accept(emitter, one.about));
   }
 
-  /** Sends it; where nobody is there any more, the stream ends. */
+  /** Sends it as soon as it can go; where nobody is there any more, the stream ends. */
   public void send(SseEmitter emitter, SseEmitter.SseEventBuilder event) {
-    try {
-      emitter.send(event);
-    } catch (IOException | IllegalStateException gone) {
-      open.remove(emitter);
-      emitter.completeWithError(gone);
+    Open one = open.get(emitter);
+    if (one != null) {
+      one.next.set(event);
+      one.write();
+    }
+  }
+
+  /** A sign of life, where nothing else is on its way. */
+  public void beat(SseEmitter.SseEventBuilder event) {
+    for (Open one : open.values()) {
+      one.next.compareAndSet(null, event);
+      one.write();
+    }
+  }
+
+  /**
+   * Ends the streams of those who may listen no longer.
+   *
+   * @param who says of some which still may
+   */
+  public void keepOnly(Function<Collection<P>, Set<P>> who) {
+    List<Open> now = List.copyOf(open.values());
+    if (now.isEmpty()) {
+      return;
+    }
+    Set<P> may = who.apply(now.stream().map(one -> one.person).distinct().toList());
+    for (Open one : now) {
+      if (!may.contains(one.person)) {
+        open.remove(one.emitter);
+        one.emitter.complete();
+      }
     }
   }
 
   /** Before the server waits for requests to end: these do not by themselves. */
   public void close() {
     open.keySet().forEach(SseEmitter::complete);
+    pool.shutdownNow();
   }
 }

@@ -3,6 +3,7 @@ package variablerotor.server.call;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.BufferedReader;
@@ -13,6 +14,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -21,6 +23,8 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -89,6 +93,26 @@ class TwoPeopleTest {
       assertNull(heard.poll(300, TimeUnit.MILLISECONDS), "another call is not told of");
     }
     assertEquals(404, ines.get("/api/calls/" + UUID.randomUUID() + "/changes").status());
+  }
+
+  /** A stream ends with the session that asked for it: signed out, or the account closed. */
+  @ParameterizedTest
+  @ValueSource(booleans = {true, false})
+  void aStreamEndsWithItsSession(boolean closed) throws Exception {
+    String login = "l" + UUID.randomUUID().toString().substring(0, 8);
+    String path = "/api/accounts/" + UUID.randomUUID();
+    String account = "{\"login\":\"" + login + "\",\"name\":\"L\",\"role\":\"TECHNICIAN\",%s}";
+    server.lead().put(path, account.formatted("\"password\":\"heron-weir-31\""));
+    Visitor visitor = server.signedIn(login, "heron-weir-31");
+    try (InputStream stream = listen(visitor).body()) {
+      if (closed) {
+        assertEquals(200, server.lead().put(path, account.formatted("\"closed\":true")).status());
+      } else {
+        visitor.send("DELETE", "/api/session", "");
+      }
+      // Read to its end: it would go on for half an hour.
+      assertTimeoutPreemptively(Duration.ofSeconds(25), () -> stream.readAllBytes());
+    }
   }
 
   @Test

@@ -43,6 +43,9 @@ public final class ManyAtOnce {
     search(
         people, 40, "40 search 100,000 codes, by pattern", "/api/codes?pattern=7&signal=FLASHES");
     search(people, 40, "40 ask for the list of 120 books of 1 MB", "/api/codebooks");
+    search(people, 1, "the van's page", "/api/motors/van?slots=8");
+    String motor = String.valueOf(people.get(0).get("/api/motors").at("0.id"));
+    search(people, 1, "the units that a motor fits", "/api/motors/" + motor + "/units");
     photos(server);
     System.exit(0);
   }
