@@ -3,7 +3,7 @@ import SignInAgain from './session/SignInAgain.vue'
 import { watch } from 'vue'
 import { trouble } from './api/client'
 import { flush } from './keep/queue'
-import { router } from './router'
+import { router, unreached } from './router'
 import { loadSession, session } from './session/session'
 
 /** How often a server in trouble is asked whether it is well again [ms]. */
@@ -25,6 +25,12 @@ watch(trouble, (now) => {
 
 <template>
   <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+  <p v-if="unreached" class="trouble" role="alert">
+    That page is not on this device yet, and there is no connection. What is here stays.
+    <button type="button" class="link-button" @click="void router.push(unreached)">
+      Try again
+    </button>
+  </p>
   <router-view />
   <SignInAgain v-if="session.ended" />
 </template>

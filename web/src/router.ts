@@ -1,11 +1,15 @@
+import { ref } from 'vue'
 import { createRouter, createWebHistory } from 'vue-router'
+import { NoAnswer, Refusal } from './api/client'
 import { loadSession, session } from './session/session'
+// Here from the start: whoever signs out without a connection gets there.
+import SignInView from './session/SignInView.vue'
 
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', component: () => import('./calls/CallListView.vue') },
-    { path: '/sign-in', component: () => import('./session/SignInView.vue') },
+    { path: '/sign-in', component: SignInView },
     { path: '/calls/new', component: () => import('./calls/OpenCallView.vue') },
     {
       path: '/calls/:id/:stage?',
@@ -47,4 +51,33 @@ router.beforeEach(async (to) => {
   if (!session.account && to.path !== '/sign-in') {
     return { path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } }
   }
+})
+
+/** Where a link leads that could not be followed: its room is not on this device. */
+export const unreached = ref('')
+
+/** So that a page that cannot be loaded at all is not loaded for ever. */
+const LOADED_ANEW = 'rotor.loaded-anew'
+
+/**
+ * A room that was never loaded here, or is another since the shop's server was updated: the page is
+ * loaded anew where the server answers, and otherwise says so and stays as it is.
+ */
+router.onError(async (fault, to) => {
+  // What the server itself says, or does not, is told elsewhere.
+  if (fault instanceof NoAnswer || fault instanceof Refusal) return
+  const answers = await fetch('/mark.svg', { cache: 'no-store' }).then(
+    ({ ok }) => ok,
+    () => false,
+  )
+  if (answers && sessionStorage.getItem(LOADED_ANEW) !== to.fullPath) {
+    sessionStorage.setItem(LOADED_ANEW, to.fullPath)
+    location.assign(to.fullPath)
+  } else unreached.value = to.fullPath
+})
+
+router.afterEach((to, _from, failed) => {
+  if (failed) return
+  unreached.value = ''
+  if (sessionStorage.getItem(LOADED_ANEW) === to.fullPath) sessionStorage.removeItem(LOADED_ANEW)
 })

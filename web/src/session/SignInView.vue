@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useRoute, useRouter } from 'vue-router'
+import { session } from './session'
 import SignInForm from './SignInForm.vue'
 
 const route = useRoute()
@@ -32,6 +33,10 @@ async function done() {
     </section>
     <section class="card">
       <h2>Sign in</h2>
+      <p v-if="session.owed" class="notice" role="status">
+        Signed out on this device. There is no connection: the server is told as soon as it answers,
+        and what waits to be sent stays here until then.
+      </p>
       <SignInForm @done="done" />
     </section>
   </main>

@@ -1,5 +1,5 @@
 import { reactive } from 'vue'
-import { get, request } from '../api/client'
+import { get, NoAnswer, Refusal, request } from '../api/client'
 import type { Account, DemoAccount, SessionView } from '../api/types'
 
 /** Who is signed in on this device. */
@@ -9,6 +9,8 @@ export const session = reactive({
   demo: [] as DemoAccount[],
   /** The session ended while a page was open; it asks for the password again in place. */
   ended: false,
+  /** Signed out here; the server could not be told yet. */
+  owed: false,
 })
 
 function take(view: SessionView) {
@@ -17,9 +19,42 @@ function take(view: SessionView) {
   session.loaded = true
 }
 
+/**
+ * Signed out here while the server could not be told: until it is, nobody is signed in on this
+ * device, whatever the server still takes it for.
+ */
+const OWED = 'rotor.sign-out'
+const isOwed = () => localStorage.getItem(OWED) !== null
+
 export async function loadSession() {
+  session.owed = isOwed()
+  if (session.owed) await tellSignedOut()
   take(await get<SessionView>('/api/session'))
 }
+
+async function tellSignedOut() {
+  try {
+    await request('DELETE', '/api/session')
+  } catch (fault) {
+    // Its session is over there, too; or its token, and then a new one is fetched first.
+    if (!(fault instanceof Refusal)) throw fault
+    if (fault.status === 403) {
+      await get<SessionView>('/api/session')
+      await request('DELETE', '/api/session')
+    }
+  }
+  localStorage.removeItem(OWED)
+  session.owed = false
+}
+
+window.addEventListener('online', () => {
+  if (isOwed()) void loadSession().catch(() => {})
+})
+
+// Signed out in another tab: this one asks for the password before it goes on.
+window.addEventListener('storage', ({ key, newValue }) => {
+  if (key === OWED && newValue && session.account) session.ended = true
+})
 
 /** After the server did not know who asks: signed out, or somebody else since. */
 export async function lookAgain() {
@@ -36,8 +71,12 @@ export async function signIn(login: string, password: string) {
   session.ended = false
 }
 
+/** Signs out on this device at once, and on the server as soon as it answers. */
 export async function signOut() {
-  await request('DELETE', '/api/session')
+  localStorage.setItem(OWED, 'owed')
   session.account = null
-  await loadSession()
+  session.ended = false
+  await loadSession().catch((fault) => {
+    if (!(fault instanceof NoAnswer)) throw fault
+  })
 }

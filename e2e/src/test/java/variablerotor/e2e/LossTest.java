@@ -2,6 +2,7 @@ package variablerotor.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.APIResponse;
@@ -244,5 +245,39 @@ class LossTest {
         "select count(*) from reading join account on account.id = reading.author where login ="
             + " 'tobin' and call_id = '";
     assertEquals(1, browsing.application().count(author + call + "'"));
+  }
+
+  /** Without a connection the device is shut all the same, and the server hears of it later. */
+  @Test
+  void signedOutWithoutAConnectionIsSignedOut() {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    page.context().setOffline(true);
+    page.getByLabel("Tobin Ashgrove: menu").click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign out")).click();
+    assertThat(page.getByText("Signed out on this device.")).isVisible();
+    AccessibilityTest.check(page, "signed out without a connection");
+    page.context().setOffline(false);
+    assertThat(page.getByText("Signed out on this device.")).hasCount(0);
+    page.navigate("/");
+    assertThat(page.getByLabel("Password")).isVisible();
+    APIResponse now = page.request().get(browsing.application().url() + "/api/session");
+    assertFalse(now.text().contains("\"account\""), now.text());
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  /** A link to what was never loaded says so, keeps what is here, and leads there later. */
+  @Test
+  void aRoomThatIsNotOnTheDeviceIsSaid() {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    page.context().setOffline(true);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sources")).click();
+    assertThat(page.getByText("That page is not on this device yet")).isVisible();
+    assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open a call")))
+        .isVisible();
+    page.context().setOffline(false);
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Try again")).click();
+    assertThat(page.getByText("That page is not on this device yet")).hasCount(0);
+    assertThat(page.locator("h1").first()).isVisible();
+    assertTrue(page.url().contains("about"), page.url());
   }
 }
