@@ -20,9 +20,9 @@ import variablerotor.core.view.Answers;
 import variablerotor.json.Json;
 
 /**
- * The command line: {@code diagnose}, {@code options}, {@code wiring}, {@code plan} and {@code van}
- * with a FILE, or {@code -} for documents line by line; {@code wiring FILE --svg OUT.svg} draws it,
- * too; {@code bench}; {@code odds}.
+ * The command line: {@code diagnose}, {@code options}, {@code wiring}, {@code plan}, {@code proof}
+ * and {@code van} with a FILE, or {@code -} for documents line by line; {@code wiring FILE --svg
+ * OUT.svg} draws it, too; {@code bench}; {@code odds}.
  */
 public final class Main {
   static final int OK = 0;
@@ -76,13 +76,15 @@ public final class Main {
             Answers::wiring,
             "plan",
             Answers::plan,
+            "proof",
+            Answers::proof,
             "van",
             Answers::van);
     boolean draws = args.length == 4 && args[0].equals("wiring") && args[2].equals("--svg");
     Verb verb = args.length == 2 || draws ? verbs.get(args[0]) : null;
     if (verb == null || (draws && args[1].equals("-"))) {
       err.println(
-          "usage: rotor diagnose|options|wiring|plan|van FILE|-, rotor wiring FILE --svg OUT.svg, rotor bench [--cases N] [--seed N], rotor odds");
+          "usage: rotor diagnose|options|wiring|plan|proof|van FILE|-, rotor wiring FILE --svg OUT.svg, rotor bench [--cases N] [--seed N], rotor odds");
       return BAD_INPUT;
     }
     try {

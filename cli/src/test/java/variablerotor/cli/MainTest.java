@@ -128,6 +128,21 @@ class MainTest {
       "{'format':'variable-rotor-van','version':1,'slots':1,'motors':[{'id':'m','perYear':1}],"
           + "'candidates':[{'id':'c','family':'PSC'}]}";
 
+  private static final String PROOF =
+      "{'format':'variable-rotor-proof','version':1,'way':'SAME_MOTOR','unit':{'riseF':[30,60]},"
+          + "'fitted':{'family':'PSC','speedTaps':3},'readings':[{'id':'amps','value':2},"
+          + "{'id':'run.COOL','value':'RUNS'},{'id':'covers','value':'ON'}]}";
+
+  private static String whole(String document) {
+    return switch (document) {
+      case "wiring" -> WIRING;
+      case "plan" -> PLAN;
+      case "proof" -> PROOF;
+      case "van" -> VAN;
+      default -> GOOD;
+    };
+  }
+
   /** Each document with one thing changed: schema and reader take it, or neither does. */
   @ParameterizedTest
   @CsvSource(
@@ -146,13 +161,22 @@ class MainTest {
         "plan | 'calls' | 'role':'ATTIC','calls'",
         "plan | 'calls' | 'supply':'TRANSFORMER','calls'",
         "plan | 'calls' | 'stages':['LOW','LOW'],'calls'",
+        "proof | '' | ''",
+        "proof | SAME_MOTOR | NO_MOTOR",
+        "proof | 'way':'SAME_MOTOR', | ''",
+        "proof | [30,60] | [30]",
+        "proof | 'family':'PSC', | ''",
+        "proof | 'value':2} | 'value':-2}",
+        "proof | run.COOL | run.NAP",
+        "proof | RUNS | ON",
+        "proof | 'amps' | 'ampere'",
         "van | '' | ''",
         "van | 'slots':1 | 'slots':0",
         "van | PSC | WIND",
         "van | ,'perYear':1 | ''"
       })
   void everySchemaAndItsReaderAgree(String document, String from, String to) throws Exception {
-    String whole = document.equals("wiring") ? WIRING : document.equals("plan") ? PLAN : VAN;
+    String whole = whole(document);
     String text =
         (from.equals("''") ? whole : whole.replace(from, to.equals("''") ? "" : to))
             .replace('\'', '"');
@@ -164,15 +188,9 @@ class MainTest {
 
   /** A slip of the pen is told by every verb, and is not swallowed. */
   @ParameterizedTest
-  @ValueSource(strings = {"wiring", "plan", "van", "options"})
+  @ValueSource(strings = {"wiring", "plan", "proof", "van", "options"})
   void unknownFieldsAreTold(String verb) {
-    String whole =
-        switch (verb) {
-          case "wiring" -> WIRING;
-          case "plan" -> PLAN;
-          case "van" -> VAN;
-          default -> GOOD;
-        };
+    String whole = whole(verb);
     String text = whole.replace('\'', '"').replace("\"version\":1", "\"version\":1,\"slip\":2");
     Result read = run(text + "\n", verb, "-");
     assertTrue(read.out().contains("slip is not a field of this format"), read.out());

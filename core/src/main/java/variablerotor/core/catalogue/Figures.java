@@ -5,6 +5,7 @@ import java.util.List;
 import variablerotor.core.check.CheckFigures;
 import variablerotor.core.cost.CostFigures;
 import variablerotor.core.fact.Repeat;
+import variablerotor.core.proof.ProofFigures;
 import variablerotor.core.signal.SignalFigures;
 import variablerotor.core.source.Figure;
 import variablerotor.core.winding.WindingFigures;
@@ -21,6 +22,7 @@ public final class Figures {
     all.addAll(CheckFigures.all());
     all.add(Repeat.AGREES);
     all.addAll(CostFigures.all());
+    all.addAll(ProofFigures.all());
     return all;
   }
 }

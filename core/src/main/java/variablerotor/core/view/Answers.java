@@ -8,6 +8,7 @@ import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.casefile.PlanReader;
+import variablerotor.core.casefile.ProofReader;
 import variablerotor.core.casefile.Told;
 import variablerotor.core.casefile.VanReader;
 import variablerotor.core.casefile.WiringReader;
@@ -18,6 +19,8 @@ import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.diagnosis.WarningId;
 import variablerotor.core.drawing.Svg;
 import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.proof.Proof;
+import variablerotor.core.proof.ProofRequest;
 import variablerotor.core.route.Circumstances;
 import variablerotor.core.schematic.Connections;
 import variablerotor.core.schematic.FoundList;
@@ -98,6 +101,17 @@ public final class Answers {
       answer.put("mend", mend.tree());
     }
     return answer;
+  }
+
+  /**
+   * A repair held against its limits.
+   *
+   * @param tree a proof: maps, lists, strings, doubles and booleans
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> proof(Object tree) throws InputFaults {
+    Told<ProofRequest> told = ProofReader.told(tree);
+    return withUnknown(Proof.of(told.document()).tree(), told.unknown());
   }
 
   /**

@@ -187,18 +187,21 @@ class CallStore {
 
   /** Of every unit the call changed last, the newest first; no practised ones. */
   List<UUID> units(int most) {
-    var one =
-        db.select(SERVICE_CALL.ID, SERVICE_CALL.CHANGED_AT)
-            .distinctOn(unit(SERVICE_CALL))
-            .from(SERVICE_CALL)
-            .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
-            .orderBy(unit(SERVICE_CALL), SERVICE_CALL.CHANGED_AT.desc())
-            .asTable("one");
-    return db.select(one.field(SERVICE_CALL.ID))
-        .from(one)
-        .orderBy(one.field(SERVICE_CALL.CHANGED_AT).desc())
-        .limit(most)
-        .fetch(row -> row.value1());
+    // Most units of the newest calls are different ones: seldom are more than these looked at.
+    for (int looked = 4 * most; ; looked *= 4) {
+      Map<String, UUID> newest = new LinkedHashMap<>();
+      var calls =
+          db.select(SERVICE_CALL.ID, unit(SERVICE_CALL))
+              .from(SERVICE_CALL)
+              .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
+              .orderBy(SERVICE_CALL.CHANGED_AT.desc(), SERVICE_CALL.ID)
+              .limit(looked)
+              .fetch();
+      calls.forEach(row -> newest.putIfAbsent(row.value2(), row.value1()));
+      if (newest.size() >= most || calls.size() < looked) {
+        return newest.values().stream().limit(most).toList();
+      }
+    }
   }
 
   /** How often a unit was called for. */

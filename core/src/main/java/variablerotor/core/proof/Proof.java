@@ -1,0 +1,61 @@
+package variablerotor.core.proof;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
+
+/**
+ * Whether a repair is done: each thing that it must show, the air, and the tap to go to.
+ *
+ * @param airflow null where nothing was read that it follows from
+ * @param tap null where it was not read
+ */
+public record Proof(State state, List<Check> checks, @Nullable Airflow airflow, @Nullable Tap tap)
+    implements Node {
+  public Proof {
+    checks = List.copyOf(checks);
+  }
+
+  /** How the repair stands. */
+  public enum State {
+    PASSED,
+    FAILED,
+    NOT_YET
+  }
+
+  /** The repair, judged as far as it is read. */
+  public static Proof of(ProofRequest request) {
+    Airflow air = Airflow.of(request.readings(), request.unit().coolingTons());
+    Tap tap = Tap.of(air, request.readings(), request.fitted().taps());
+    List<Check> checks = new ArrayList<>();
+    checks.addAll(new Turning(request).checks());
+    checks.addAll(new Measuring(request, air, tap).checks());
+    return new Proof(state(checks), checks, air, tap);
+  }
+
+  private static State state(List<Check> checks) {
+    boolean open = false;
+    for (Check one : checks) {
+      if (one.state() == Check.State.FAIL) {
+        return State.FAILED;
+      }
+      open |= one.state() == Check.State.NOT_YET;
+    }
+    return open ? State.NOT_YET : State.PASSED;
+  }
+
+  @Override
+  public Map<String, Object> tree() {
+    Map<String, Object> tree = Tree.of("state", state, "checks", checks);
+    if (airflow != null) {
+      tree.put("airflow", airflow.tree());
+    }
+    if (tap != null) {
+      tree.put("tap", tap.tree());
+    }
+    return tree;
+  }
+}
