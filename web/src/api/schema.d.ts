@@ -76,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_1"];
+        put: operations["keep_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -333,6 +333,22 @@ export interface paths {
         };
         get?: never;
         put: operations["remove_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/proofs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1312,6 +1328,7 @@ export interface components {
             readings: components["schemas"]["ReadingView"][];
             /** @enum {string} */
             recommended?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            repair?: components["schemas"]["RepairView"];
             settings: components["schemas"]["Settings"];
             warranty: components["schemas"]["Standing"];
             ways: components["schemas"]["WayView"][];
@@ -1338,6 +1355,7 @@ export interface components {
             motorPlate: components["schemas"]["PlateField"][];
             partKinds: components["schemas"]["PartKindView"][];
             photos: components["schemas"]["Word"][];
+            repairReadings: components["schemas"]["RepairReadingView"][];
             routes: components["schemas"]["RouteView"][];
             running: components["schemas"]["PlateField"][];
             schools: components["schemas"]["SchoolView"][];
@@ -2147,6 +2165,34 @@ export interface components {
             trial?: string;
             wouldChange: string[];
         };
+        RepairCheck: {
+            asks: string[];
+            id: string;
+            leadsTo: string[];
+            limit: number[];
+            sentence: string;
+            /** @enum {string} */
+            state: "PASS" | "FAIL" | "NOT_YET";
+            title: string;
+            /** Format: double */
+            value?: number;
+        };
+        RepairReadingView: {
+            id: string;
+            title: string;
+            unit: string;
+            words?: components["schemas"]["Word"][];
+        };
+        RepairView: {
+            at?: string;
+            author?: string;
+            checks: components["schemas"]["RepairCheck"][];
+            proof: {
+                [key: string]: unknown;
+            };
+            /** @enum {string} */
+            state: "PASSED" | "FAILED" | "NOT_YET";
+        };
         RetractionRequest: {
             /** Format: uuid */
             reading: string;
@@ -2674,7 +2720,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3158,6 +3204,35 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
         responses: {
             /** @description OK */
             200: {

@@ -205,6 +205,20 @@ export function openCall(id: string) {
       void send({ id: save, path, body: made, label: 'The wiring', call: id, form: `wiring ${id}` })
       return save
     },
+    /** What the repair showed by now, whole. */
+    proved(proof: object) {
+      const save = crypto.randomUUID()
+      const path = `/api/calls/${id}/proofs/${save}`
+      refusal.value = null
+      void send({
+        id: save,
+        path,
+        body: proof,
+        label: 'The proof of the repair',
+        call: id,
+        form: `proof ${id}`,
+      })
+    },
     decide: (route: Route, how: { candidate?: string; done: string[] } = { done: [] }) =>
       change('decisions', { route, ...how }, 'The choice'),
   }

@@ -7,4 +7,5 @@ declare module 'rotor-core' {
   export function mend(tree: Tree): Tree
   export function draw(tree: Tree): Tree
   export function exercise(tree: Tree): Tree
+  export function proof(tree: Tree): Tree
 }

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
 import PhotoStrip from '../hear/PhotoStrip.vue'
+import ProveRepair from '../repair/ProveRepair.vue'
 import { useKeys } from '../keys/keys'
 import { counted } from '../shared/number'
 import AddCall from './AddCall.vue'
@@ -260,6 +261,7 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
         </div>
       </div>
     </template>
+    <ProveRepair v-if="call.repair" :key="call.repair.proof.way as string" />
     <p class="soft">
       Simulation proves the record, not the copper. Licensed work, local code and the unit’s own
       literature rule.

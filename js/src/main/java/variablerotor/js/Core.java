@@ -64,6 +64,12 @@ public final class Core {
     return answered(tree, WireBench::draw);
   }
 
+  /** A repair held against its limits. */
+  @JSExport
+  public static JSObject proof(JSObject tree) {
+    return answered(tree, Answers::proof);
+  }
+
   /** A wiring with a mistake hidden in it. */
   @JSExport
   public static JSObject exercise(JSObject tree) {

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Outcome;
 import variablerotor.core.check.Symptom;
@@ -26,6 +27,7 @@ import variablerotor.core.motor.PlateField;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.odds.Check;
 import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.proof.ReadingType;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.School;
 import variablerotor.core.source.Figure;
@@ -33,6 +35,7 @@ import variablerotor.core.source.Source;
 import variablerotor.core.stock.PartKind;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
+import variablerotor.core.wiring.PlanRequest.CallId;
 
 /**
  * The words and rules that the page shows, so that they stand in one place.
@@ -53,6 +56,7 @@ public record Catalogue(
     Map<String, FactView> facts,
     List<RouteView> routes,
     List<PartKindView> partKinds,
+    List<RepairReadingView> repairReadings,
     List<SignalView> signals,
     List<Word> photos,
     List<PlateField> motorPlate,
@@ -74,6 +78,7 @@ public record Catalogue(
     facts = Collections.unmodifiableMap(new LinkedHashMap<>(facts));
     routes = List.copyOf(routes);
     partKinds = List.copyOf(partKinds);
+    repairReadings = List.copyOf(repairReadings);
     signals = List.copyOf(signals);
     photos = List.copyOf(photos);
     motorPlate = List.copyOf(motorPlate);
@@ -110,6 +115,8 @@ public record Catalogue(
         routes,
         "partKinds",
         partKinds,
+        "repairReadings",
+        repairReadings,
         "signals",
         signals,
         "photos",
@@ -347,6 +354,19 @@ public record Catalogue(
   }
 
   /**
+   * What is read on a new part.
+   *
+   * @param words what it is one of; none for a free text; null for a number
+   */
+  public record RepairReadingView(String id, String title, String unit, @Nullable List<Word> words)
+      implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "title", title, "unit", unit, "words", words);
+    }
+  }
+
+  /**
    * A figure on a small part.
    *
    * @param field its name among the fields of a part
@@ -429,6 +449,7 @@ public record Catalogue(
             .map(r -> new RouteView(r, r.title(), r.detail(), r.usualHours(), Sourced.kinds(r)))
             .toList(),
         Arrays.stream(PartKind.values()).map(Catalogue::partKind).toList(),
+        Catalogue.everyRepairReading(),
         Arrays.stream(SignalKind.values())
             .map(s -> new SignalView(s, s.title(), s.allowed()))
             .toList(),
@@ -438,6 +459,27 @@ public record Catalogue(
         PlateField.RUNNING,
         Arrays.stream(School.values()).map(Catalogue::school).toList(),
         Figures.all().stream().map(Catalogue::figure).toList());
+  }
+
+  /** What is read on a new part, the calls too. */
+  private static List<RepairReadingView> everyRepairReading() {
+    List<RepairReadingView> all = new ArrayList<>();
+    for (ReadingType one : ReadingType.values()) {
+      all.add(new RepairReadingView(one.id(), one.title(), one.unit(), words(one.words())));
+    }
+    List<String> runs = ReadingType.RUN_IDLE.words();
+    for (CallId call : CallId.values()) {
+      all.add(
+          new RepairReadingView(
+              ReadingType.RUN + call.name(), "On " + call.title(), "", words(runs)));
+    }
+    return all;
+  }
+
+  private static @Nullable List<Word> words(@Nullable List<String> words) {
+    return words == null
+        ? null
+        : words.stream().map(one -> new Word(one, ReadingType.spoken(one))).toList();
   }
 
   private static PartKindView partKind(PartKind kind) {

@@ -28,6 +28,7 @@ import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.motor.Warranty;
+import variablerotor.core.proof.ProofRequest;
 import variablerotor.core.route.Circumstances;
 import variablerotor.core.route.PlateAsk;
 import variablerotor.core.route.Route;
@@ -332,6 +333,26 @@ public final class Job {
   public JobLog.@Nullable Wired wired() {
     List<JobLog.Wired> wirings = log.wirings();
     return wirings.isEmpty() ? null : wirings.get(wirings.size() - 1);
+  }
+
+  /** What the repair showed last; null while nothing was read. */
+  public JobLog.@Nullable Proved proved() {
+    List<JobLog.Proved> proofs = log.proofs();
+    return proofs.isEmpty() ? null : proofs.get(proofs.size() - 1);
+  }
+
+  /**
+   * The proof of the repair with all that was read of it; null where no way is chosen. What was
+   * read of another way's repair proves nothing of this one.
+   */
+  public @Nullable ProofRequest proof() {
+    Route chosen = chosen();
+    JobLog.Proved last = proved();
+    if (chosen == null) {
+      return null;
+    }
+    ProofRequest draft = ProofDraft.of(this, chosen);
+    return last != null && last.request().way() == chosen ? last.request().in(draft.unit()) : draft;
   }
 
   /** Whether the unit is under warranty today. */

@@ -8,6 +8,7 @@ import variablerotor.core.choice.Shelf;
 import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.choice.Sourced;
 import variablerotor.core.fact.Fact;
+import variablerotor.core.proof.ProofRequest;
 import variablerotor.core.route.Route;
 import variablerotor.core.wiring.AsWired;
 
@@ -24,6 +25,7 @@ import variablerotor.core.wiring.AsWired;
  * @param shelf what they have of small parts
  * @param answers what the customer said, the last in force
  * @param wirings conversions as they were made, the last in force
+ * @param proofs of the repair, each with all that was read by then, the last in force
  */
 public record JobLog(
     String id,
@@ -40,6 +42,7 @@ public record JobLog(
     List<Decided> decisions,
     List<Answered> answers,
     List<Wired> wirings,
+    List<Proved> proofs,
     List<Photo> photos) {
 
   public JobLog {
@@ -50,6 +53,7 @@ public record JobLog(
     answers = List.copyOf(answers);
     decisions = List.copyOf(decisions);
     wirings = List.copyOf(wirings);
+    proofs = List.copyOf(proofs);
     photos = List.copyOf(photos);
   }
 
@@ -103,6 +107,9 @@ public record JobLog(
   /** A conversion as it was made, or as far as it was. */
   public record Wired(String id, AsWired made, String author, String at) {}
 
+  /** What a repair showed, as far as it was read. */
+  public record Proved(String id, ProofRequest request, String author, String at) {}
+
   /** A photo without its pixels. */
   public record Photo(String id, PhotoKind kind, int width, int height, String author, String at) {}
 
@@ -122,6 +129,7 @@ public record JobLog(
     private final List<Answered> answers = new ArrayList<>();
     private final List<Decided> decisions = new ArrayList<>();
     private final List<Wired> wirings = new ArrayList<>();
+    private final List<Proved> proofs = new ArrayList<>();
     private final List<Photo> photos = new ArrayList<>();
 
     public Builder(
@@ -187,6 +195,12 @@ public record JobLog(
       return this;
     }
 
+    /** Adds what the repair showed, the last in force. */
+    public Builder proofs(List<Proved> more) {
+      proofs.addAll(more);
+      return this;
+    }
+
     /** Adds photos without their pixels. */
     public Builder photos(List<Photo> more) {
       photos.addAll(more);
@@ -210,6 +224,7 @@ public record JobLog(
           decisions,
           answers,
           wirings,
+          proofs,
           photos);
     }
   }

@@ -1,10 +1,12 @@
 package variablerotor.core.proof;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
+import variablerotor.core.wiring.PlanRequest.CallId;
 
 /**
  * One thing that a repair must show.
@@ -12,7 +14,8 @@ import variablerotor.core.tree.Tree;
  * @param value what was read or came of it, in the reading's unit; null where it is no number
  * @param limit what it is held against: one number, or the least and the most; empty where there is
  *     none
- * @param leadsTo where a fail comes from, the likeliest first; what is missing for one not yet seen
+ * @param leadsTo where a fail comes from, the likeliest first
+ * @param asks the readings that it is judged by, as they are named in the open format
  */
 public record Check(
     String id,
@@ -20,9 +23,11 @@ public record Check(
     @Nullable Double value,
     List<Double> limit,
     String sentence,
-    List<String> leadsTo)
+    List<String> leadsTo,
+    List<String> asks)
     implements Node {
   public Check {
+    asks = List.copyOf(asks);
     limit = List.copyOf(limit);
     leadsTo = List.copyOf(leadsTo);
   }
@@ -35,24 +40,57 @@ public record Check(
   }
 
   static Check pass(String id, String sentence) {
-    return new Check(id, State.PASS, null, List.of(), sentence, List.of());
+    return new Check(id, State.PASS, null, List.of(), sentence, List.of(), List.of());
   }
 
   static Check fail(String id, String sentence, String... leadsTo) {
-    return new Check(id, State.FAIL, null, List.of(), sentence, List.of(leadsTo));
+    return new Check(id, State.FAIL, null, List.of(), sentence, List.of(leadsTo), List.of());
   }
 
   static Check notYet(String id, String sentence) {
-    return new Check(id, State.NOT_YET, null, List.of(), sentence, List.of());
+    return new Check(id, State.NOT_YET, null, List.of(), sentence, List.of(), List.of());
   }
 
   Check of(@Nullable Double measured, Double... limits) {
-    return new Check(id, state, measured, List.of(limits), sentence, leadsTo);
+    return new Check(id, state, measured, List.of(limits), sentence, leadsTo, asks);
   }
+
+  Check asking(ReadingType... types) {
+    List<String> ids = new ArrayList<>();
+    for (ReadingType type : types) {
+      ids.add(type.id());
+    }
+    return asking(ids);
+  }
+
+  Check asking(List<String> ids) {
+    return new Check(id, state, value, limit, sentence, leadsTo, ids);
+  }
+
+  /** As it is called. */
+  public String title() {
+    return switch (id) {
+      case "rotation" -> "Direction of rotation";
+      case "idle" -> "With no call";
+      case "defrost" -> "In defrost";
+      case "code" -> "No code";
+      case "covers" -> "Covers on";
+      case "amps" -> "Amps";
+      case "airflow" -> "Air";
+      case "static" -> "Static pressure";
+      case "rise" -> "Rise under heat";
+      case "capacitor" -> "Capacitor";
+      case "aux" -> "10 V out";
+      default -> "On " + CallId.valueOf(id.substring(CALL.length())).title();
+    };
+  }
+
+  /** What the id of a call's check begins with. */
+  static final String CALL = "call.";
 
   @Override
   public Map<String, Object> tree() {
-    Map<String, Object> tree = Tree.of("id", id, "state", state);
+    Map<String, Object> tree = Tree.of("id", id, "title", title(), "state", state);
     if (value != null) {
       tree.put("value", value);
     }
@@ -63,6 +101,7 @@ public record Check(
     }
     tree.put("sentence", sentence);
     tree.put("leadsTo", Tree.plain(leadsTo));
+    tree.put("asks", Tree.plain(asks));
     return tree;
   }
 }

@@ -29,22 +29,27 @@ final class Measuring {
 
   List<Check> checks() {
     List<Check> checks = new ArrayList<>();
-    checks.add(covers());
-    checks.add(covered(amps()));
+    checks.add(covers().asking(ReadingType.COVERS));
+    checks.add(covered(amps()).asking(ReadingType.AMPS));
     if (!outdoors) {
-      checks.add(covered(airflow()));
+      checks.add(covered(airflow()).asking(air()));
       if (request.limits().mostStatic() != null || readings.have(ReadingType.STATIC)) {
-        checks.add(covered(pressure()));
+        checks.add(covered(pressure()).asking(ReadingType.STATIC));
       }
       if (needsRise()) {
-        checks.add(covered(rise()));
+        checks.add(covered(rise()).asking(ReadingType.AIR_RETURN, ReadingType.AIR_SUPPLY));
       }
     }
     if (request.fitted().family() == Family.PSC || anyCapacitor()) {
-      checks.add(capacitor());
+      checks.add(
+          capacitor()
+              .asking(
+                  ReadingType.CAPACITOR_AMPS,
+                  ReadingType.CAPACITOR_VOLTS,
+                  ReadingType.CAPACITOR_MARKED));
     }
     if (request.fitted().family() == Family.EC_PLUG_FAN || readings.have(ReadingType.AUX_VOLTS)) {
-      checks.add(aux());
+      checks.add(aux().asking(ReadingType.AUX_VOLTS));
     }
     return checks;
   }
@@ -76,7 +81,43 @@ final class Measuring {
         check.value(),
         check.limit(),
         "Read with a cover off: take it again with the covers on.",
-        List.of());
+        List.of(),
+        check.asks());
+  }
+
+  /** What this unit's air follows from: its heat where it has one, else a drop or a ring. */
+  private ReadingType[] air() {
+    List<ReadingType> asked = new ArrayList<>();
+    List<Heating> heating = request.unit().heating();
+    if (request.fitted().family() == Family.EC_PLUG_FAN) {
+      asked.addAll(List.of(ReadingType.RING, ReadingType.RING_K));
+    } else if (heating.contains(Heating.ELECTRIC)) {
+      asked.addAll(
+          List.of(
+              ReadingType.AIR_RETURN,
+              ReadingType.AIR_SUPPLY,
+              ReadingType.HEAT_VOLTS,
+              ReadingType.HEAT_AMPS,
+              ReadingType.HEAT_PHASES));
+    } else if (heating.contains(Heating.GAS)) {
+      asked.addAll(
+          List.of(
+              ReadingType.AIR_RETURN,
+              ReadingType.AIR_SUPPLY,
+              ReadingType.GAS_INPUT,
+              ReadingType.GAS_EFFICIENCY));
+    } else {
+      asked.addAll(
+          List.of(ReadingType.DROP, ReadingType.DROP_REFERENCE, ReadingType.DROP_REFERENCE_CFM));
+    }
+    if (heating.contains(Heating.ELECTRIC) || heating.contains(Heating.GAS)) {
+      asked.add(ReadingType.AIR_CALL);
+      asked.add(ReadingType.ALTITUDE);
+    }
+    if (request.fitted().taps() != null) {
+      asked.addAll(List.of(ReadingType.TAP, ReadingType.SHARE_NOW, ReadingType.SHARE_NEXT));
+    }
+    return asked.toArray(new ReadingType[0]);
   }
 
   private static String amps(double amps) {

@@ -1,9 +1,14 @@
 package variablerotor.core.proof;
 
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Route;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
 
 /**
  * A repair that is to be proved.
@@ -13,7 +18,7 @@ import variablerotor.core.route.Route;
  * @param fitted what is in it now
  */
 public record ProofRequest(
-    Route way, UnitPlate unit, Limits limits, Fitted fitted, Readings readings) {
+    Route way, UnitPlate unit, Limits limits, Fitted fitted, Readings readings) implements Node {
   /** The name in the field {@code format}. */
   public static final String FORMAT = "variable-rotor-proof";
 
@@ -42,6 +47,40 @@ public record ProofRequest(
    */
   public record Fitted(
       Family family, @Nullable Double fullLoadAmps, @Nullable Integer taps, double hertz) {}
+
+  /** The same in the unit as it is told by now. */
+  public ProofRequest in(UnitPlate now) {
+    return new ProofRequest(way, now, limits, fitted, readings);
+  }
+
+  /** The document that asks for it. */
+  @Override
+  public Map<String, Object> tree() {
+    Map<String, Object> plate = unit.tree();
+    plate.put(
+        "riseF",
+        limits.leastRise() == null
+            ? null
+            : Tree.plain(List.of(limits.leastRise(), Objects.requireNonNull(limits.mostRise()))));
+    plate.put("ratedStaticInWc", limits.mostStatic());
+    @SuppressWarnings("unchecked")
+    Map<String, Object> tree =
+        (Map<String, Object>)
+            Tree.withoutNulls(
+                Tree.of(
+                    "format", FORMAT,
+                    "version", VERSION,
+                    "way", way,
+                    "unit", plate,
+                    "fitted",
+                        Tree.of(
+                            "family", fitted.family(),
+                            "fullLoadAmps", fitted.fullLoadAmps(),
+                            "speedTaps", fitted.taps(),
+                            "hertz", fitted.hertz()),
+                    "readings", readings.list()));
+    return tree;
+  }
 
   /** Whether it is the outdoor fan. */
   public boolean isOutdoors() {

@@ -92,6 +92,21 @@ public enum ReadingType {
     return words;
   }
 
+  /** A word as it is said. */
+  public static String spoken(String word) {
+    return switch (word) {
+      case "RIGHT" -> "The right way";
+      case "REVERSED" -> "Backwards";
+      case "RUNS" -> "It runs";
+      case "STOPS" -> "It stands";
+      case "ON" -> "On";
+      case "OFF" -> "Off, or a panel open";
+      case "COOL" -> "Cooling";
+      case "HEAT" -> "Heat";
+      default -> word;
+    };
+  }
+
   /** Null where there is none of this name. */
   public static @Nullable ReadingType ofId(String id) {
     for (ReadingType one : values()) {

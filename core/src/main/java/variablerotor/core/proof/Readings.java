@@ -1,9 +1,12 @@
 package variablerotor.core.proof;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.tree.Tree;
 import variablerotor.core.wiring.PlanRequest.CallId;
 
 /** What was read; of one thing read twice, the last. */
@@ -52,6 +55,21 @@ public final class Readings {
     }
     return true;
   }
+
+  /** As the open format lists them. */
+  List<Map<String, Object>> list() {
+    List<Map<String, Object>> list = new ArrayList<>();
+    numbers.forEach((type, value) -> list.add(Tree.of("id", type.id(), "value", value)));
+    words.forEach((type, value) -> list.add(Tree.of("id", type.id(), "value", value)));
+    runs.forEach(
+        (call, value) ->
+            list.add(
+                Tree.of("id", ReadingType.RUN + call.name(), "value", value ? "RUNS" : "STOPS")));
+    return list;
+  }
+
+  /** None. */
+  public static final Readings NONE = new Readings(Map.of(), Map.of(), Map.of());
 
   /** The calls that were tried. */
   public Map<CallId, Boolean> runs() {

@@ -27,15 +27,15 @@ final class Turning {
 
   List<Check> checks() {
     List<Check> checks = new ArrayList<>();
-    checks.add(rotation());
+    checks.add(rotation().asking(ReadingType.ROTATION));
     for (CallId call : calls()) {
-      checks.add(call(call));
+      checks.add(call(call).asking(List.of(ReadingType.RUN + call.name())));
     }
-    checks.add(idle());
+    checks.add(idle().asking(ReadingType.RUN_IDLE));
     if (needsDefrost() || readings.have(ReadingType.RUN_DEFROST)) {
-      checks.add(defrost());
+      checks.add(defrost().asking(ReadingType.RUN_DEFROST));
     }
-    checks.add(code());
+    checks.add(code().asking(ReadingType.CODE));
     return checks;
   }
 
@@ -106,7 +106,7 @@ final class Turning {
   }
 
   private Check call(CallId call) {
-    String id = "call." + call.name();
+    String id = Check.CALL + call.name();
     boolean must = mustRun(call);
     Boolean runs = readings.runs(call);
     if (runs == null) {

@@ -22,6 +22,9 @@ import variablerotor.core.job.PhotoKind;
 import variablerotor.core.job.PlanDraft;
 import variablerotor.core.job.Settings;
 import variablerotor.core.motor.Warranty;
+import variablerotor.core.proof.Check;
+import variablerotor.core.proof.Proof;
+import variablerotor.core.proof.ProofRequest;
 import variablerotor.core.route.PlateAsk;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
@@ -48,6 +51,7 @@ public record CallView(
     List<SaidView> answers,
     @Nullable DraftView planDraft,
     @Nullable WiredView wired,
+    @Nullable RepairView repair,
     Settings settings,
     List<PhotoView> photos,
     Warranty.Standing warranty,
@@ -289,6 +293,78 @@ public record CallView(
     }
   }
 
+  /**
+   * The repair, as far as it is proved.
+   *
+   * @param proof the document, with all that was read
+   * @param state how it stands
+   * @param author who read last; null while nothing was read
+   */
+  public record RepairView(
+      Map<String, Object> proof,
+      Proof.State state,
+      List<RepairCheck> checks,
+      @Nullable String author,
+      @Nullable String at)
+      implements Node {
+    public RepairView {
+      proof = Collections.unmodifiableMap(new LinkedHashMap<>(proof));
+      checks = List.copyOf(checks);
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("proof", proof, "state", state, "checks", checks, "author", author, "at", at);
+    }
+  }
+
+  /**
+   * One thing that the repair must show, as {@link Check} has it.
+   *
+   * @param limit one number, or the least and the most; empty where there is none
+   */
+  public record RepairCheck(
+      String id,
+      String title,
+      Check.State state,
+      @Nullable Double value,
+      List<Double> limit,
+      String sentence,
+      List<String> leadsTo,
+      List<String> asks)
+      implements Node {
+    public RepairCheck {
+      limit = List.copyOf(limit);
+      leadsTo = List.copyOf(leadsTo);
+      asks = List.copyOf(asks);
+    }
+
+    static RepairCheck of(Check check) {
+      return new RepairCheck(
+          check.id(),
+          check.title(),
+          check.state(),
+          check.value(),
+          check.limit(),
+          check.sentence(),
+          check.leadsTo(),
+          check.asks());
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "id", id,
+          "title", title,
+          "state", state,
+          "value", value,
+          "limit", limit,
+          "sentence", sentence,
+          "leadsTo", leadsTo,
+          "asks", asks);
+    }
+  }
+
   /** A photo without its pixels. */
   public record PhotoView(
       String id, PhotoKind kind, int width, int height, String author, String at) implements Node {
@@ -318,6 +394,7 @@ public record CallView(
         "answers", answers,
         "planDraft", planDraft,
         "wired", wired,
+        "repair", repair,
         "settings", settings,
         "photos", photos,
         "warranty", warranty,
@@ -347,6 +424,7 @@ public record CallView(
         answers(log),
         draft(job.planDraft()),
         wired(job),
+        repair(job),
         job.settings(),
         log.photos().stream().map(CallView::photo).toList(),
         job.warranty(),
@@ -435,6 +513,22 @@ public record CallView(
             job.notPlanned().stream().map(one -> one.title()).toList(),
             last.author(),
             last.at());
+  }
+
+  private static @Nullable RepairView repair(Job job) {
+    ProofRequest asked = job.proof();
+    if (asked == null) {
+      return null;
+    }
+    Proof proof = Proof.of(asked);
+    JobLog.Proved last = job.proved();
+    boolean isRead = last != null && last.request().way() == asked.way();
+    return new RepairView(
+        asked.tree(),
+        proof.state(),
+        proof.checks().stream().map(RepairCheck::of).toList(),
+        isRead && last != null ? last.author() : null,
+        isRead && last != null ? last.at() : null);
   }
 
   private static PhotoView photo(JobLog.Photo photo) {

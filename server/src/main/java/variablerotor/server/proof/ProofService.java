@@ -1,0 +1,50 @@
+package variablerotor.server.proof;
+
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.casefile.ProofReader;
+import variablerotor.core.proof.ProofRequest;
+import variablerotor.core.view.CallView;
+import variablerotor.json.Json;
+import variablerotor.server.call.CallService;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
+import variablerotor.server.web.Refused;
+
+/** The proof of a repair as it grows: each state of it is kept whole. */
+@Service
+public class ProofService {
+  private static final int MOST = 1000;
+
+  private final ProofStore store;
+  private final CallService calls;
+
+  ProofService(ProofStore store, CallService calls) {
+    this.store = store;
+    this.calls = calls;
+  }
+
+  /**
+   * @param tree in the open format
+   * @throws Refused where it does not read
+   */
+  @Transactional
+  public CallView keep(UUID call, UUID id, Object tree, Stamp stamp) {
+    calls.lock(call);
+    Save save = store.save(id, call, Json.write(read(tree).tree()));
+    if (store.count(call) >= MOST && !store.holds(save)) {
+      throw Refused.conflict("This call holds " + MOST + " states of its proof; open a new one.");
+    }
+    return calls.after(store.keep(save, stamp), call, stamp);
+  }
+
+  private static ProofRequest read(Object tree) {
+    try {
+      return ProofReader.told(tree).document();
+    } catch (InputFaults faults) {
+      throw Refused.fields(faults.faults());
+    }
+  }
+}
