@@ -2187,6 +2187,7 @@ export interface components {
             at?: string;
             author?: string;
             checks: components["schemas"]["RepairCheck"][];
+            headline: string;
             proof: {
                 [key: string]: unknown;
             };

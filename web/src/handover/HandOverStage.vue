@@ -2,6 +2,7 @@
 import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
 import CustomerAnswer from '../choose/CustomerAnswer.vue'
+import RepairNotice from '../repair/RepairNotice.vue'
 import { clock } from '../shared/time'
 import { money } from '../shared/money'
 
@@ -9,6 +10,7 @@ const { call } = useCall()
 </script>
 
 <template>
+  <RepairNotice />
   <div class="papers">
     <section class="card">
       <h2>Report</h2>

@@ -18,6 +18,7 @@ import StationSheet from './StationSheet.vue'
 import { alsoWorthALook, AT_ODDS, stepOf } from './step'
 import SuspectList from './SuspectList.vue'
 import TerminalPicture from './TerminalPicture.vue'
+import RepairNotice from '../repair/RepairNotice.vue'
 import WhatToDo from './WhatToDo.vue'
 
 const {
@@ -175,6 +176,7 @@ useKeys({
 
 <template>
   <div class="prove">
+    <RepairNotice />
     <WhatToDo />
     <AtOdds v-if="next?.again" @again="(check) => take(check, true)" />
     <p v-if="mayBe.length" class="notice unusual">

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useCall } from '../call/call'
 import { ask, Faulty, inWords } from '../core/core'
-import { counted } from '../shared/number'
 import { clock } from '../shared/time'
 import PlateLimits from './PlateLimits.vue'
 import RepairCheckForm from './RepairCheckForm.vue'
@@ -13,7 +12,7 @@ const { call, waiting, proved } = useCall()
 
 /** What is shown: what this device has read, or what the server keeps. */
 const doc = shallowRef<ProofDoc>({ unit: {}, fitted: {}, readings: [] })
-const answer = shallowRef<Pick<RepairView, 'state' | 'checks'> | null>(null)
+const answer = shallowRef<Pick<RepairView, 'state' | 'headline' | 'checks'> | null>(null)
 const faults = ref<Record<string, string>>({})
 const fault = ref('')
 /** A check that a person went to by hand. */
@@ -44,11 +43,13 @@ async function judge(next: ProofDoc): Promise<boolean> {
     // The rules answer with one limit as a number, and the least and the most as a list.
     const judged = await ask<{
       state: RepairView['state']
+      headline: string
       checks: (Omit<RepairCheck, 'limit'> & { limit?: number | number[] })[]
     }>('proof', next)
     doc.value = next
     answer.value = {
       state: judged.state,
+      headline: judged.headline,
       checks: judged.checks.map((one) => ({ ...one, limit: [one.limit ?? []].flat() })),
     }
     return true
@@ -69,24 +70,22 @@ function byReading(failed: Faulty, next: ProofDoc) {
 }
 
 async function take(next: ProofDoc) {
+  const at = open.value
   if (await judge(next)) {
     proved(next)
-    open.value = ''
+    // Whoever went on by hand meanwhile stays there.
+    if (open.value === at) open.value = ''
   }
 }
+
+// The rules are fetched while there is a connection.
+onMounted(() => void ask('proof', doc.value).catch(() => {}))
 
 const checks = computed(() => answer.value?.checks ?? [])
 const now = computed(
   () => checks.value.find((one) => one.id === open.value) ?? nextOf(checks.value),
 )
-const left = computed(() => checks.value.filter((one) => one.state === 'NOT_YET').length)
-const failed = computed(() => checks.value.filter((one) => one.state === 'FAIL'))
-
-const headline = computed(() => {
-  if (failed.value.length) return `Not done: ${failed.value[0]!.sentence}`
-  if (answer.value?.state === 'PASSED') return 'The repair is proved.'
-  return `${counted(left.value, 'thing')} still to be seen on the repair.`
-})
+const failed = computed(() => answer.value?.state === 'FAILED')
 
 const MARKS: Record<RepairCheck['state'], string> = { PASS: '✓', FAIL: '×', NOT_YET: '○' }
 </script>
@@ -94,12 +93,8 @@ const MARKS: Record<RepairCheck['state'], string> = { PASS: '✓', FAIL: '×', N
 <template>
   <section class="card stack" aria-labelledby="prove-repair">
     <h2 id="prove-repair">Prove the repair</h2>
-    <p
-      class="state"
-      :class="{ bad: failed.length, good: answer?.state === 'PASSED' }"
-      role="status"
-    >
-      <strong>{{ headline }}</strong>
+    <p class="state" :class="{ bad: failed, good: answer?.state === 'PASSED' }" role="status">
+      <strong>{{ answer?.headline }}</strong>
       <span v-if="repair.author && repair.at" class="soft"
         >{{ repair.author }}, {{ clock(repair.at) }}</span
       >

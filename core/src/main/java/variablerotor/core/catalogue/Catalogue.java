@@ -360,6 +360,10 @@ public record Catalogue(
    */
   public record RepairReadingView(String id, String title, String unit, @Nullable List<Word> words)
       implements Node {
+    public RepairReadingView {
+      words = words == null ? null : List.copyOf(words);
+    }
+
     @Override
     public Map<String, Object> tree() {
       return Tree.of("id", id, "title", title, "unit", unit, "words", words);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.text.Words;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
@@ -47,9 +48,22 @@ public record Proof(State state, List<Check> checks, @Nullable Airflow airflow, 
     return open ? State.NOT_YET : State.PASSED;
   }
 
+  /** How it stands, in a sentence: the first that fails, or how much is left. */
+  public String headline() {
+    for (Check one : checks) {
+      if (one.state() == Check.State.FAIL) {
+        return "Not done: " + one.sentence();
+      }
+    }
+    long left = checks.stream().filter(one -> one.state() == Check.State.NOT_YET).count();
+    return left == 0
+        ? "The repair is proved."
+        : Words.count(left, "thing") + " still to be seen on the repair.";
+  }
+
   @Override
   public Map<String, Object> tree() {
-    Map<String, Object> tree = Tree.of("state", state, "checks", checks);
+    Map<String, Object> tree = Tree.of("state", state, "headline", headline(), "checks", checks);
     if (airflow != null) {
       tree.put("airflow", airflow.tree());
     }

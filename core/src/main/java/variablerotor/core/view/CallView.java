@@ -298,11 +298,13 @@ public record CallView(
    *
    * @param proof the document, with all that was read
    * @param state how it stands
+   * @param headline the same in a sentence
    * @param author who read last; null while nothing was read
    */
   public record RepairView(
       Map<String, Object> proof,
       Proof.State state,
+      String headline,
       List<RepairCheck> checks,
       @Nullable String author,
       @Nullable String at)
@@ -314,7 +316,19 @@ public record CallView(
 
     @Override
     public Map<String, Object> tree() {
-      return Tree.of("proof", proof, "state", state, "checks", checks, "author", author, "at", at);
+      return Tree.of(
+          "proof",
+          proof,
+          "state",
+          state,
+          "headline",
+          headline,
+          "checks",
+          checks,
+          "author",
+          author,
+          "at",
+          at);
     }
   }
 
@@ -526,6 +540,7 @@ public record CallView(
     return new RepairView(
         asked.tree(),
         proof.state(),
+        proof.headline(),
         proof.checks().stream().map(RepairCheck::of).toList(),
         isRead && last != null ? last.author() : null,
         isRead && last != null ? last.at() : null);

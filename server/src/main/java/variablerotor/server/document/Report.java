@@ -87,6 +87,7 @@ class Report {
     readings(page, call);
     cleared(page, call.diagnosis());
     decision(page, call);
+    repair(page, call);
     if (call.wired() != null) {
       new WiringPages(page, writer, regular, bold).add(call.wired(), time(call, call.wired().at()));
     }
@@ -266,6 +267,28 @@ class Report {
     if (!names.isEmpty()) {
       body(page, title + ": " + names + ".");
     }
+  }
+
+  /** What the repair showed, and what nobody looked at. */
+  private void repair(Document page, CallView call) {
+    CallView.RepairView repair = call.repair();
+    if (repair == null || repair.author() == null || repair.at() == null) {
+      return;
+    }
+    title(page, "The repair");
+    page.add(text(repair.headline(), bold, 11.5f, INK, 2));
+    for (CallView.RepairCheck one : repair.checks()) {
+      // What was not looked at says what to do, which is no matter for a report.
+      body(
+          page,
+          switch (one.state()) {
+            case PASS -> "Passes. " + one.title() + ": " + one.sentence();
+            case FAIL -> "Fails. " + one.title() + ": " + one.sentence();
+            case NOT_YET -> "Not seen. " + one.title() + ".";
+          });
+    }
+    String by = repair.author() + ", " + time(call, repair.at()) + ".";
+    page.add(text(by, regular, 8.5f, SOFT, 2));
   }
 
   private void decision(Document page, CallView call) {
