@@ -62,10 +62,10 @@ class PicturesTest {
     take(page, "count");
     which(page);
     take(page, "which-motor");
-    open(page, "Gullmoor ferry terminal", "Choose");
-    page.locator(".plot svg").waitFor();
-    page.evaluate("document.querySelector('.what-if').scrollIntoView()");
-    take(page, "choose-years");
+    open(page, "Harbour Ward clinic", "Fit");
+    page.locator("form.now").waitFor();
+    page.evaluate("document.querySelector('#prove-repair').scrollIntoView()");
+    take(page, "repair");
     page.navigate("/motors");
     press(page, "Brindle T half");
     page.locator(".open details").first().waitFor();

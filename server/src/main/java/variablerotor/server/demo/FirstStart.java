@@ -8,8 +8,10 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.Base64;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -29,6 +31,7 @@ import variablerotor.core.route.Route;
 import variablerotor.core.stock.PartKind;
 import variablerotor.core.stock.Place;
 import variablerotor.core.tree.Tree;
+import variablerotor.core.view.CallView;
 import variablerotor.core.wiring.AsWired;
 import variablerotor.core.wiring.Planner;
 import variablerotor.json.Json;
@@ -46,6 +49,7 @@ import variablerotor.server.offer.OfferService;
 import variablerotor.server.order.Loans;
 import variablerotor.server.order.Purchases;
 import variablerotor.server.photo.PhotoService;
+import variablerotor.server.proof.ProofService;
 import variablerotor.server.reading.ReadingService;
 import variablerotor.server.shop.SettingsStore;
 import variablerotor.server.stock.SourcingService;
@@ -69,6 +73,7 @@ class FirstStart implements ApplicationRunner {
   private final PhotoService photos;
   private final OfferService offers;
   private final DecisionService decisions;
+  private final ProofService proofs;
   private final WiringService wirings;
   private final CodeBookService books;
   private final SettingsStore settings;
@@ -91,6 +96,7 @@ class FirstStart implements ApplicationRunner {
       PhotoService photos,
       OfferService offers,
       DecisionService decisions,
+      ProofService proofs,
       WiringService wirings,
       CodeBookService books,
       SettingsStore settings,
@@ -111,6 +117,7 @@ class FirstStart implements ApplicationRunner {
     this.photos = photos;
     this.offers = offers;
     this.decisions = decisions;
+    this.proofs = proofs;
     this.wirings = wirings;
     this.books = books;
     this.settings = settings;
@@ -239,6 +246,9 @@ class FirstStart implements ApplicationRunner {
     if (call.get("wiring") instanceof Map<?, ?> wiring) {
       wirings.keep(id, UUID.randomUUID(), made(wiring), then);
     }
+    if (call.get("proof") instanceof Map<?, ?> proof) {
+      proofs.keep(id, UUID.randomUUID(), proved(id, proof), then);
+    }
   }
 
   private void found(UUID call, Map<?, ?> one, Stamp then) {
@@ -285,6 +295,32 @@ class FirstStart implements ApplicationRunner {
             .id();
     Place at = Place.valueOf((String) one.get("at"));
     loans.lend(call, UUID.randomUUID(), part, at, (String) one.get("where"), null, then);
+  }
+
+  /** What was read of the repair, onto what the call itself says of it. */
+  private Object proved(UUID call, Map<?, ?> given) {
+    CallView.RepairView repair = Objects.requireNonNull(calls.view(call).repair());
+    Map<String, Object> proof = new LinkedHashMap<>(repair.proof());
+    Map<String, Object> unit = copy(proof.get("unit"));
+    unit.putAll(copy(given.get("limits")));
+    Map<String, Object> fitted = copy(proof.get("fitted"));
+    fitted.put("fullLoadAmps", given.get("fullLoadAmps"));
+    fitted.put("speedTaps", given.get("speedTaps"));
+    proof.put("unit", unit);
+    proof.put("fitted", fitted);
+    proof.put(
+        "readings",
+        list(given, "readings").stream()
+            .map(one -> (List<?>) one)
+            .map(one -> Tree.of("id", one.get(0), "value", one.get(1)))
+            .toList());
+    return proof;
+  }
+
+  private static Map<String, Object> copy(Object tree) {
+    Map<String, Object> copy = new LinkedHashMap<>();
+    ((Map<?, ?>) tree).forEach((name, value) -> copy.put((String) name, value));
+    return copy;
   }
 
   /** A plan with only these wires made. */
