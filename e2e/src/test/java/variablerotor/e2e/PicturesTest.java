@@ -62,7 +62,7 @@ class PicturesTest {
     take(page, "count");
     which(page);
     take(page, "which-motor");
-    open(page, "Harbour Ward clinic", "Fit");
+    open(page, "Pennywort tea rooms", "Fit");
     page.locator("form.now").waitFor();
     page.evaluate("document.querySelector('#prove-repair').scrollIntoView()");
     take(page, "repair");

@@ -29,7 +29,10 @@ final class ProofDraft {
         job.options().basis().all().unit(),
         ProofRequest.Limits.UNKNOWN,
         new ProofRequest.Fitted(
-            family, plate == null ? null : plate.fullLoadAmps(), null, hertz(old)),
+            family,
+            plate == null ? null : plate.fullLoadAmps(),
+            plate == null ? null : plate.speedTaps(),
+            hertz(old)),
         Readings.NONE);
   }
 
