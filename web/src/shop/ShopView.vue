@@ -20,6 +20,7 @@ const typed = ref({
   energyPerKwh: '',
   fanHoursPerYear: '',
   lifeYears: '',
+  moduleAloneYears: '',
 })
 const taxOnLabour = ref(false)
 const habits = ref<Habit[]>([])
@@ -33,6 +34,7 @@ const MONEY = [
   { name: 'energyPerKwh', title: 'Energy', unit: 'a kWh' },
   { name: 'fanHoursPerYear', title: 'A fan runs here', unit: 'h a year' },
   { name: 'lifeYears', title: 'A unit lasts', unit: 'years' },
+  { name: 'moduleAloneYears', title: 'A module alone on motors younger than', unit: 'years' },
 ] as const
 const isLead = computed(() => session.account?.role === 'LEAD')
 
@@ -48,6 +50,7 @@ function show(loaded: Settings) {
     energyPerKwh: String(loaded.energyPerKwh ?? ''),
     fanHoursPerYear: String(loaded.fanHoursPerYear ?? ''),
     lifeYears: String(loaded.lifeYears),
+    moduleAloneYears: String(loaded.moduleAloneYears),
   }
   taxOnLabour.value = loaded.taxOnLabour
   habits.value = [...loaded.habits]
@@ -93,6 +96,7 @@ const save = () =>
       energyPerKwh: optional(typed.value.energyPerKwh),
       fanHoursPerYear: optional(typed.value.fanHoursPerYear),
       lifeYears: readNumber(typed.value.lifeYears),
+      moduleAloneYears: readNumber(typed.value.moduleAloneYears),
       habits: habits.value,
     }
     show(await request<Settings>('PUT', `/api/shop/settings/${crypto.randomUUID()}`, body))

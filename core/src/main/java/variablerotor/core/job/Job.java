@@ -75,7 +75,7 @@ public final class Job {
             file.knownUnit(),
             file.knownMotor(),
             running(told.running(), situation.facts()),
-            Schools.of(settings.habits()),
+            Schools.of(settings.habits()).withModuleAloneYears(settings.moduleAloneYears()),
             told.agreed(),
             today);
     Options bare =
@@ -380,6 +380,10 @@ public final class Job {
       }
     }
     Map<String, Object> whole = log.particulars().caseTree(kept);
+    Map<String, Object> unusual = options.basis().all().schools().unusual();
+    if (!unusual.isEmpty()) {
+      whole.put("habits", unusual);
+    }
     whole.put("market", options.market().tree());
     whole.put(
         "candidates", options.basis().candidates().stream().map(Candidate::caseTree).toList());

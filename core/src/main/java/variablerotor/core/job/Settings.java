@@ -22,6 +22,8 @@ import variablerotor.core.winding.WindingFigures;
  * @param energyPerKwh [currency/kWh]
  * @param fanHoursPerYear that a fan runs here [h]
  * @param lifeYears that a unit is expected to last
+ * @param moduleAloneYears age of a motor from which on module and motor are replaced together
+ *     [years]
  * @param habits where the trade disagrees, one to a school
  */
 public record Settings(
@@ -34,6 +36,7 @@ public record Settings(
     @Nullable Double energyPerKwh,
     @Nullable Double fanHoursPerYear,
     double lifeYears,
+    double moduleAloneYears,
     List<Habit> habits)
     implements Node {
   public Settings {
@@ -55,6 +58,7 @@ public record Settings(
         null,
         null,
         CostFigures.UNIT_LIFE_YEARS.value(),
+        CostFigures.MODULE_ALONE_YEARS.value(),
         Schools.USUAL.all());
   }
 
@@ -77,6 +81,7 @@ public record Settings(
         "energyPerKwh", energyPerKwh,
         "fanHoursPerYear", fanHoursPerYear,
         "lifeYears", lifeYears,
+        "moduleAloneYears", moduleAloneYears,
         "habits", habits);
   }
 }

@@ -32,7 +32,9 @@ final class Measuring {
     checks.add(covers().asking(ReadingType.COVERS));
     checks.add(covered(amps()).asking(ReadingType.AMPS));
     if (!outdoors) {
-      checks.add(covered(airflow()).asking(air()));
+      if (!isForHeatAlone()) {
+        checks.add(covered(airflow()).asking(air()));
+      }
       if (request.limits().mostStatic() != null || readings.have(ReadingType.STATIC)) {
         checks.add(covered(pressure()).asking(ReadingType.STATIC));
       }
@@ -52,6 +54,12 @@ final class Measuring {
       checks.add(aux().asking(ReadingType.AUX_VOLTS));
     }
     return checks;
+  }
+
+  /** Told to have no cooling: then the rise alone says whether the air is right. */
+  private boolean isForHeatAlone() {
+    Double tons = request.unit().coolingTons();
+    return tons != null && tons <= 0;
   }
 
   private boolean areOff() {
@@ -276,6 +284,11 @@ final class Measuring {
       return Check.notYet(
               "rise", "Air before and after the heat, once it no longer rises, covers on.")
           .of(null, limit);
+    }
+    if (read <= 0) {
+      return Check.notYet(
+              "rise", "The air after is no warmer than before: read it while the heat is on.")
+          .of(read, limit);
     }
     String found = Numbers.plain(read, 0) + " °F of rise";
     if (least == null || most == null) {

@@ -29,7 +29,9 @@ public record Proof(State state, List<Check> checks, @Nullable Airflow airflow, 
 
   /** The repair, judged as far as it is read. */
   public static Proof of(ProofRequest request) {
-    Airflow air = Airflow.of(request.readings(), request.unit().coolingTons());
+    // What an outdoor fan moves is judged by the refrigerant's pressures, not here.
+    Airflow air =
+        request.isOutdoors() ? null : Airflow.of(request.readings(), request.unit().coolingTons());
     Tap tap = Tap.of(air, request.readings(), request.fitted().taps());
     List<Check> checks = new ArrayList<>();
     checks.addAll(new Turning(request).checks());

@@ -3,6 +3,7 @@ package variablerotor.core.proof;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.family.Family;
@@ -175,6 +176,12 @@ final class Turning {
             "The tap or wire of the call that stands then");
   }
 
+  /** As people write that there is no code. */
+  private static boolean isNone(String read) {
+    String said = read.trim().toLowerCase(Locale.ROOT);
+    return said.isEmpty() || List.of("none", "no code", "no codes", "nothing", "-").contains(said);
+  }
+
   private Check code() {
     String read = readings.word(ReadingType.CODE);
     if (read == null) {
@@ -183,7 +190,7 @@ final class Turning {
           "Let it run some minutes, then look at the lamp or display: lock-outs and warm shorts show"
               + " late.");
     }
-    return read.isBlank()
+    return isNone(read)
         ? Check.pass("code", "No code after some minutes.")
         : Check.fail(
             "code",

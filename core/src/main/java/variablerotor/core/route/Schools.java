@@ -1,8 +1,10 @@
 package variablerotor.core.route;
 
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import variablerotor.core.cost.CostFigures;
 
 /** A shop's habits, one to a school: the usual ones where it set none. */
@@ -51,6 +53,21 @@ public final class Schools {
       }
     }
     return name.toString();
+  }
+
+  /** What is not as usual, as the open format has it; empty where all is. */
+  public Map<String, Object> unusual() {
+    Map<String, Object> tree = new LinkedHashMap<>();
+    for (School school : School.values()) {
+      Habit habit = Objects.requireNonNull(habits.get(school));
+      if (habit != school.habits().get(0)) {
+        tree.put(nameOf(school), habit.name());
+      }
+    }
+    if (moduleAloneYears != CostFigures.MODULE_ALONE_YEARS.value()) {
+      tree.put("moduleAloneYears", moduleAloneYears);
+    }
+    return tree;
   }
 
   /** Whether the shop has this habit. */

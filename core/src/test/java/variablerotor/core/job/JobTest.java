@@ -25,6 +25,7 @@ import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.route.Habit;
 import variablerotor.core.route.Route;
 import variablerotor.core.view.Answers;
 import variablerotor.core.view.CallView;
@@ -128,6 +129,53 @@ class JobTest {
             .map(Fact::type)
             .toList());
     assertEquals(without, Answers.diagnose(tree), "what was read after moves nothing");
+  }
+
+  /** Page and command line answer alike where a shop does otherwise than most. */
+  @Test
+  void theCaseFileCarriesTheShopsHabits() throws InputFaults {
+    Settings usual = Settings.usual("UTC");
+    Settings own =
+        new Settings(
+            usual.labourPerHour(),
+            usual.balanceLimitPercent(),
+            usual.currency(),
+            usual.timeZone(),
+            null,
+            false,
+            null,
+            null,
+            usual.lifeYears(),
+            4,
+            List.of(Habit.ALWAYS_BOTH));
+    assertNull(job().caseTree().get("habits"), "nothing is said where all is as usual");
+    Map<String, Object> tree = Job.of(log().build(), own, TODAY).caseTree();
+    assertEquals(4.0, ((Map<?, ?>) tree.get("habits")).get("moduleAloneYears"));
+    CaseFile file = CaseReader.read(tree);
+    assertTrue(file.unknownFields().isEmpty());
+    assertEquals(4, file.schools().moduleAloneYears());
+    assertTrue(file.schools().have(Habit.ALWAYS_BOTH));
+  }
+
+  /** Of a conversion a capacitor motor is proved, of the maker's own the motor as it was told. */
+  @Test
+  void whatIsFittedFollowsFromTheWay() {
+    assertNull(job().proof(), "no way is chosen");
+    for (Route way : List.of(Route.FIXED_SPEED, Route.LOANER, Route.SAME_MOTOR)) {
+      Job job =
+          Job.of(
+              log()
+                  .decisions(
+                      List.of(
+                          new JobLog.Decided(
+                              "d", way, null, null, "USD", List.of(), "Tobin", "then")))
+                  .build(),
+              Settings.usual("UTC"),
+              TODAY);
+      Family family = java.util.Objects.requireNonNull(job.proof()).fitted().family();
+      assertEquals(way == Route.SAME_MOTOR ? Family.CONSTANT_TORQUE : Family.PSC, family);
+      assertNull(job.proved());
+    }
   }
 
   @Test

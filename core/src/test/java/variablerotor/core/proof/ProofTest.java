@@ -365,6 +365,56 @@ class ProofTest {
     }
   }
 
+  /** A furnace without cooling: what a ton takes is not asked, the rise is. */
+  @Test
+  void whatHeatsAloneIsJudgedByItsRise() {
+    Map<String, Object> furnace =
+        Tree.of(
+            "kind",
+            "FURNACE",
+            "role",
+            "INDOOR_BLOWER",
+            "coolingTons",
+            0,
+            "heating",
+            List.of("GAS"),
+            "riseF",
+            List.of(35, 65));
+    Proof proof =
+        proof(
+            furnace,
+            TORQUE,
+            "rotation=RIGHT,covers=ON,run.GAS_HEAT=RUNS,run.idle=STOPS,code=none,amps=3,"
+                + "air.return.f=68,air.supply.f=118");
+    assertEquals(Proof.State.PASSED, proof.state(), proof.checks().toString());
+  }
+
+  /** Air that comes out colder is a reading of the cooling, and says nothing of the heat. */
+  @Test
+  void aCoolingSplitIsNoRise() {
+    Check rise = check(indoors("air.return.f=75,air.supply.f=55,covers=ON"), "rise");
+    assertEquals(State.NOT_YET, rise.state(), rise.sentence());
+  }
+
+  @Test
+  void whatAnOutdoorFanMovesIsNotJudged() {
+    Map<String, Object> slab = with(SLAB, "coolingTons", 3);
+    assertNull(proof(slab, CAPACITOR_MOTOR, "ring.pascal=400,ring.k=75").airflow());
+  }
+
+  @ParameterizedTest
+  @CsvSource({"none, PASS", "No code, PASS", "-, PASS", "E1, FAIL", "0, FAIL", "3 flashes, FAIL"})
+  void codesAsPeopleWriteThem(String said, State state) {
+    Map<String, Object> document = document(HANDLER, TORQUE, "");
+    document.put("readings", List.of(Tree.of("id", "code", "value", said)));
+    try {
+      Proof proof = Proof.of(ProofReader.told(document).document());
+      assertEquals(state, check(proof, "code").state());
+    } catch (InputFaults faults) {
+      throw new AssertionError(faults.faults().toString(), faults);
+    }
+  }
+
   // Input.
 
   private static String faults(Map<String, Object> document) {

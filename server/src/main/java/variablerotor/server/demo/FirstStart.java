@@ -198,6 +198,7 @@ class FirstStart implements ApplicationRunner {
             0.16,
             2600.0,
             usual.lifeYears(),
+            usual.moduleAloneYears(),
             usual.habits()),
         now);
     motors.bringIn(UUID.randomUUID(), text("/demo/motors.csv"), now);

@@ -44,6 +44,7 @@ public class SettingsStore {
                     row.getEnergyPerKwh(),
                     row.getFanHoursPerYear(),
                     row.getLifeYears(),
+                    row.getModuleAloneYears(),
                     Schools.of(habits(row.getHabits())).all()))
         .orElseGet(() -> Settings.usual(ZoneId.systemDefault().getId()));
   }
@@ -60,6 +61,7 @@ public class SettingsStore {
             .told(SETTING.ENERGY_PER_KWH, settings.energyPerKwh())
             .told(SETTING.FAN_HOURS_PER_YEAR, settings.fanHoursPerYear())
             .told(SETTING.LIFE_YEARS, settings.lifeYears())
+            .told(SETTING.MODULE_ALONE_YEARS, settings.moduleAloneYears())
             .told(
                 SETTING.HABITS,
                 settings.habits().stream().map(Habit::name).collect(Collectors.joining(","))),

@@ -46,6 +46,7 @@ class ShopApi {
       @Nullable Double energyPerKwh,
       @Nullable Double fanHoursPerYear,
       @Nullable Double lifeYears,
+      @Nullable Double moduleAloneYears,
       @Nullable List<Habit> habits) {}
 
   @GetMapping
@@ -70,6 +71,9 @@ class ShopApi {
     Settings before = store.current();
     double life = body.lifeYears() == null ? before.lifeYears() : body.lifeYears();
     faults.within("lifeYears", life, 1, 60);
+    double alone =
+        body.moduleAloneYears() == null ? before.moduleAloneYears() : body.moduleAloneYears();
+    faults.within("moduleAloneYears", alone, 0, 60);
     faults.upTo("taxPercent", body.taxPercent(), 100);
     faults.upTo("energyPerKwh", body.energyPerKwh(), 1000);
     faults.upTo("fanHoursPerYear", body.fanHoursPerYear(), 8784);
@@ -86,6 +90,7 @@ class ShopApi {
             body.energyPerKwh(),
             body.fanHoursPerYear(),
             life,
+            alone,
             body.habits() == null ? before.habits() : Schools.of(body.habits()).all()),
         stamps.now());
     return store.current();
