@@ -99,14 +99,6 @@ public final class CaseReader {
     return null;
   }
 
-  /** For other documents that tell of a unit. */
-  static UnitPlate unit(Branch unit, List<InputFault> faults) {
-    CaseReader reader = new CaseReader();
-    UnitPlate plate = reader.unit(unit);
-    faults.addAll(reader.faults);
-    return plate;
-  }
-
   private UnitPlate unit(Branch unit) {
     UnitPlate plate =
         UnitPlate.plate()

@@ -19,6 +19,9 @@ public final class ProofReader {
   private static final int MOST_READINGS = 500;
   private static final int LONGEST_CODE = 60;
 
+  /** Of one unit [ton]; as {@code PlateField} has it. */
+  private static final double MOST_TONS = 500;
+
   private final List<InputFault> faults = Branch.faults();
   private final Map<ReadingType, Double> numbers = new EnumMap<>(ReadingType.class);
   private final Map<ReadingType, String> words = new EnumMap<>(ReadingType.class);
@@ -46,14 +49,7 @@ public final class ProofReader {
             tree, "the proof of a repair", ProofRequest.FORMAT, ProofRequest.VERSION, faults);
     Route way = required(root, "way", Route.values());
     Branch unit = root.object("unit");
-    UnitPlate plate = CaseReader.unit(unit, faults);
-    if (plate.installed() != null
-        && plate.warrantyUntil() != null
-        && plate.warrantyUntil().isBefore(plate.installed())) {
-      unit.fault(
-          "warrantyUntil",
-          "found " + plate.warrantyUntil() + ", before it was installed; allowed is a later day");
-    }
+    UnitPlate plate = unit(unit);
     ProofRequest.Limits limits = limits(unit);
     ProofRequest.Fitted fitted = fitted(root.object("fitted"));
     readings(root);
@@ -62,6 +58,54 @@ public final class ProofReader {
       throw new InputFaults(faults);
     }
     return new ProofRequest(way, plate, limits, fitted, new Readings(numbers, words, runs));
+  }
+
+  /**
+   * What of a unit counts here. Its other fields are a case's: they are let pass, but for days in
+   * the wrong order.
+   */
+  private static UnitPlate unit(Branch unit) {
+    String installed = day(unit, "installed");
+    String until = day(unit, "warrantyUntil");
+    if (installed != null && until != null && until.compareTo(installed) < 0) {
+      unit.fault(
+          "warrantyUntil", "found " + until + ", before it was installed; allowed is a later day");
+    }
+    for (String other :
+        List.of("otherHeatOrCooling", "boardNeedsFeedback", "feedbackCanBeDisabled")) {
+      unit.flag(other);
+    }
+    return UnitPlate.plate()
+        .kind(unit.word("kind", UnitPlate.Kind.values()))
+        .role(unit.word("role", UnitPlate.Role.values()))
+        .coolingTons(unit.number("coolingTons", 0, MOST_TONS))
+        .heating(unit.words("heating", UnitPlate.Heating.values()))
+        .build();
+  }
+
+  /** As ISO 8601 has it, so that days compare as texts: no calendar need travel with the page. */
+  private static @Nullable String day(Branch unit, String field) {
+    String day = unit.text(field, 10);
+    if (day != null && !isDay(day)) {
+      unit.fault(
+          field,
+          "found " + FactParser.describe(day) + "; allowed is a date such as \"2025-06-01\"");
+      return null;
+    }
+    return day;
+  }
+
+  private static boolean isDay(String text) {
+    boolean day = text.length() == 10 && text.charAt(4) == '-' && text.charAt(7) == '-';
+    for (int at = 0; day && at < text.length(); at++) {
+      day = at == 4 || at == 7 || (text.charAt(at) >= '0' && text.charAt(at) <= '9');
+    }
+    return day && within(text.substring(5, 7), 12) && within(text.substring(8), 31);
+  }
+
+  private static boolean within(String two, int most) {
+    int number = 10 * (two.charAt(0) - '0') + two.charAt(1) - '0';
+    return number >= 1 && number <= most;
   }
 
   private static <E extends Enum<E>> @Nullable E required(Branch one, String field, E[] allowed) {

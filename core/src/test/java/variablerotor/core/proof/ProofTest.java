@@ -461,6 +461,10 @@ class ProofTest {
     Map<String, Object> dates =
         with(with(HANDLER, "installed", "2020-05-01"), "warrantyUntil", "2019-05-01");
     assertTrue(faults(document(dates, TORQUE, "")).contains("unit.warrantyUntil"));
+    for (String day : List.of("2020-13-01", "2020-1-1", "2020-02-32", "tomorrow", "2020-02-3x")) {
+      assertTrue(
+          faults(document(with(HANDLER, "installed", day), TORQUE, "")).contains("unit.installed"));
+    }
     assertNull(indoors("").airflow());
   }
 

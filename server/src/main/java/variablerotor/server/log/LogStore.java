@@ -70,6 +70,16 @@ public class LogStore {
     return false;
   }
 
+  /**
+   * Documents of calls in this table.
+   *
+   * @param what they are, in the singular
+   * @param most of one call
+   */
+  public Documents documents(Table<?> table, String what, int most) {
+    return new Documents(db, this, table, what, most);
+  }
+
   /** Keeps many of one table at once, none of which is there yet. */
   public void keepAll(List<Save> saves, Stamp stamp) {
     for (int from = 0; from < saves.size(); from += AT_ONCE) {

@@ -9,15 +9,12 @@ import variablerotor.core.proof.ProofRequest;
 import variablerotor.core.view.CallView;
 import variablerotor.json.Json;
 import variablerotor.server.call.CallService;
-import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Refused;
 
 /** The proof of a repair as it grows: each state of it is kept whole. */
 @Service
 public class ProofService {
-  private static final int MOST = 1000;
-
   private final ProofStore store;
   private final CallService calls;
 
@@ -33,11 +30,8 @@ public class ProofService {
   @Transactional
   public CallView keep(UUID call, UUID id, Object tree, Stamp stamp) {
     calls.lock(call);
-    Save save = store.save(id, call, Json.write(read(tree).tree()));
-    if (store.count(call) >= MOST && !store.holds(save)) {
-      throw Refused.conflict("This call holds " + MOST + " states of its proof; open a new one.");
-    }
-    return calls.after(store.keep(save, stamp), call, stamp);
+    String body = Json.write(read(tree).tree());
+    return calls.after(store.keep(call, id, body, stamp), call, stamp);
   }
 
   private static ProofRequest read(Object tree) {

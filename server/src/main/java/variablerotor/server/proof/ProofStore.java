@@ -1,10 +1,9 @@
 package variablerotor.server.proof;
 
-import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.REPAIR_PROOF;
 
+import java.util.List;
 import java.util.UUID;
-import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.casefile.ProofReader;
@@ -12,57 +11,32 @@ import variablerotor.core.job.JobLog;
 import variablerotor.core.proof.ProofRequest;
 import variablerotor.json.Json;
 import variablerotor.server.call.CallPart;
+import variablerotor.server.log.Documents;
 import variablerotor.server.log.LogStore;
-import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 
 /** What repairs showed. */
 @Repository
 class ProofStore implements CallPart {
-  private final DSLContext db;
-  private final LogStore log;
+  private static final int MOST = 1000;
 
-  ProofStore(DSLContext db, LogStore log) {
-    this.db = db;
-    this.log = log;
+  private final Documents documents;
+
+  ProofStore(LogStore log) {
+    documents = log.documents(REPAIR_PROOF, "proof", MOST);
   }
 
-  Save save(UUID id, UUID call, String body) {
-    return Save.of("proof", REPAIR_PROOF, id)
-        .told(REPAIR_PROOF.CALL_ID, call)
-        .told(REPAIR_PROOF.BODY, body);
+  /** False where it is kept already. */
+  boolean keep(UUID call, UUID id, String body, Stamp stamp) {
+    return documents.keep(call, id, body, stamp);
   }
 
-  boolean holds(Save save) {
-    return log.holds(save);
-  }
-
-  boolean keep(Save save, Stamp stamp) {
-    return log.keep(save, stamp);
-  }
-
-  int count(UUID call) {
-    return db.fetchCount(REPAIR_PROOF, REPAIR_PROOF.CALL_ID.eq(call));
-  }
-
-  /** The one in force: those before it are kept, and are not asked for. */
   @Override
   public void addTo(JobLog.Builder job, UUID call) {
-    job.proofs(
-        db.select(REPAIR_PROOF.ID, REPAIR_PROOF.BODY, REPAIR_PROOF.AT, ACCOUNT.NAME)
-            .from(REPAIR_PROOF)
-            .join(ACCOUNT)
-            .on(ACCOUNT.ID.eq(REPAIR_PROOF.AUTHOR))
-            .where(REPAIR_PROOF.CALL_ID.eq(call))
-            .orderBy(REPAIR_PROOF.SEQ.desc())
-            .limit(1)
-            .fetch(
-                row ->
-                    new JobLog.Proved(
-                        row.get(REPAIR_PROOF.ID).toString(),
-                        kept(row.get(REPAIR_PROOF.BODY)),
-                        row.get(ACCOUNT.NAME),
-                        row.get(REPAIR_PROOF.AT).toString())));
+    documents
+        .newest(call)
+        .map(one -> new JobLog.Proved(one.id(), kept(one.body()), one.author(), one.at()))
+        .ifPresent(one -> job.proofs(List.of(one)));
   }
 
   private static ProofRequest kept(String body) {

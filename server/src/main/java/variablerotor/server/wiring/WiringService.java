@@ -9,7 +9,6 @@ import variablerotor.core.view.CallView;
 import variablerotor.core.wiring.AsWired;
 import variablerotor.json.Json;
 import variablerotor.server.call.CallService;
-import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.Refused;
@@ -17,8 +16,6 @@ import variablerotor.server.web.Refused;
 /** A conversion as it grows: each state of it is kept whole. */
 @Service
 public class WiringService {
-  private static final int MOST = 2000;
-
   /** Many times what stands in one unit; what is larger takes minutes to be checked and drawn. */
   private static final int MOST_PARTS = 250;
 
@@ -41,11 +38,8 @@ public class WiringService {
   @Transactional
   public CallView keep(UUID call, UUID id, Object tree, Stamp stamp) {
     calls.lock(call);
-    Save save = store.save(id, call, Json.write(read(tree).tree()));
-    if (store.count(call) >= MOST && !store.holds(save)) {
-      throw Refused.conflict("This call holds " + MOST + " states of its wiring; open a new one.");
-    }
-    return calls.after(store.keep(save, stamp), call, stamp);
+    String body = Json.write(read(tree).tree());
+    return calls.after(store.keep(call, id, body, stamp), call, stamp);
   }
 
   private static AsWired read(Object tree) {
