@@ -1304,6 +1304,9 @@ export interface components {
             place: string;
             /** Format: int32 */
             readings: number;
+            /** @enum {string} */
+            repair?: "PASSED" | "FAILED" | "NOT_YET";
+            repairSentence?: string;
             sentence: string;
             /** @enum {string} */
             state: "DECIDED" | "NARROWED" | "OPEN";
@@ -2294,6 +2297,8 @@ export interface components {
             labourPerHour: number;
             /** Format: double */
             lifeYears: number;
+            /** Format: double */
+            moduleAloneYears: number;
             taxOnLabour: boolean;
             /** Format: double */
             taxPercent?: number;
@@ -2312,6 +2317,8 @@ export interface components {
             labourPerHour: number;
             /** Format: double */
             lifeYears?: number;
+            /** Format: double */
+            moduleAloneYears?: number;
             taxOnLabour?: boolean;
             /** Format: double */
             taxPercent?: number;

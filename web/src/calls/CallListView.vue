@@ -65,22 +65,31 @@ onMounted(async () => {
 
 const focusSearch = () => void nextTick(() => field.value?.focus())
 
-/** The state of a call as a sign: decided, narrowed, or open. */
+/** The state of a call as a sign: how its repair stands, or decided, narrowed, or open. */
+const SIGNS = { PASSED: 'GOOD', FAILED: 'FAILED', NOT_YET: 'SUSPECT' } as const
 const sign = (row: CallRow) =>
-  row.chosen
-    ? 'GOOD'
-    : row.state === 'DECIDED'
-      ? 'FAILED'
-      : row.state === 'NARROWED'
-        ? 'SUSPECT'
-        : 'UNSEEN'
+  row.repair
+    ? SIGNS[row.repair]
+    : row.chosen
+      ? 'GOOD'
+      : row.state === 'DECIDED'
+        ? 'FAILED'
+        : row.state === 'NARROWED'
+          ? 'SUSPECT'
+          : 'UNSEEN'
 
+/** The newest truth: once the repair is looked at, the old verdict is none. */
 function headline(row: CallRow): string {
+  if (row.repair) return row.repairSentence!
   if (row.chosen) return `${names(row)}: ${routeTitle(row.chosen).toLowerCase()} chosen`
   if (row.state === 'DECIDED') return `${names(row)} proved`
   if (row.state === 'NARROWED') return `${names(row)} likely`
   return row.readings ? 'Open' : 'Nothing measured'
 }
+
+const TONES = { PASSED: 'chosen', FAILED: 'decided', NOT_YET: 'narrowed' }
+const tone = (row: CallRow) =>
+  row.repair ? TONES[row.repair] : row.chosen ? 'chosen' : row.state.toLowerCase()
 
 const names = (row: CallRow) => row.verdict.map(suspectTitle).join(' and ')
 
@@ -116,16 +125,14 @@ useKeys({
     </div>
     <ul v-else class="calls">
       <li v-for="row in rows" :key="row.id">
-        <router-link :to="`/calls/${row.id}/prove`">
+        <router-link :to="`/calls/${row.id}/${row.repair ? 'fit' : 'prove'}`">
           <StationSign :state="sign(row)" :size="34" />
           <span class="place">
             <strong>{{ row.place }}</strong>
             <span v-if="row.unitName">{{ row.unitName }}</span>
           </span>
           <span class="what">{{ symptomTitle(row.symptom) }}</span>
-          <span class="verdict" :class="row.chosen ? 'chosen' : row.state.toLowerCase()">{{
-            headline(row)
-          }}</span>
+          <span class="verdict" :class="tone(row)">{{ headline(row) }}</span>
           <span class="soft when">
             {{ row.readings }} {{ row.readings === 1 ? 'reading' : 'readings' }},
             {{ ago(row.changedAt) }}, {{ row.openedBy }}

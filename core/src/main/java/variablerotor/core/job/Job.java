@@ -28,6 +28,7 @@ import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.motor.Warranty;
+import variablerotor.core.proof.Proof;
 import variablerotor.core.proof.ProofRequest;
 import variablerotor.core.route.Circumstances;
 import variablerotor.core.route.PlateAsk;
@@ -353,6 +354,15 @@ public final class Job {
     }
     ProofRequest draft = ProofDraft.of(this, chosen);
     return last != null && last.request().way() == chosen ? last.request().in(draft.unit()) : draft;
+  }
+
+  /** How the repair stands by what was read of it; null while nothing was. */
+  public @Nullable Proof repair() {
+    ProofRequest asked = proof();
+    JobLog.Proved last = proved();
+    return asked == null || last == null || last.request().way() != asked.way()
+        ? null
+        : Proof.of(asked);
   }
 
   /** Whether the unit is under warranty today. */

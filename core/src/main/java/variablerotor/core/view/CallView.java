@@ -534,16 +534,16 @@ public record CallView(
     if (asked == null) {
       return null;
     }
-    Proof proof = Proof.of(asked);
-    JobLog.Proved last = job.proved();
-    boolean isRead = last != null && last.request().way() == asked.way();
+    Proof read = job.repair();
+    Proof proof = read == null ? Proof.of(asked) : read;
+    JobLog.Proved last = read == null ? null : job.proved();
     return new RepairView(
         asked.tree(),
         proof.state(),
         proof.headline(),
         proof.checks().stream().map(RepairCheck::of).toList(),
-        isRead && last != null ? last.author() : null,
-        isRead && last != null ? last.at() : null);
+        last == null ? null : last.author(),
+        last == null ? null : last.at());
   }
 
   private static PhotoView photo(JobLog.Photo photo) {

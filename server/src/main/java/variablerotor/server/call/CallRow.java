@@ -8,9 +8,14 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.family.Family;
+import variablerotor.core.proof.Proof;
 import variablerotor.core.route.Route;
 
-/** One line of the shop's list of calls. */
+/**
+ * One line of the shop's list of calls.
+ *
+ * @param repair how the repair stands; null while nothing was read of it
+ */
 public record CallRow(
     UUID id,
     String place,
@@ -22,6 +27,8 @@ public record CallRow(
     String sentence,
     int readings,
     @Nullable Route chosen,
+    Proof.@Nullable State repair,
+    @Nullable String repairSentence,
     String openedBy,
     OffsetDateTime changedAt) {
   public CallRow {

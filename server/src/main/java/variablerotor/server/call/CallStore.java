@@ -31,6 +31,7 @@ import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.family.Family;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.Particulars;
+import variablerotor.core.proof.Proof;
 import variablerotor.core.route.Route;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
@@ -88,6 +89,7 @@ class CallStore {
   void summarise(UUID call, Job job, OffsetDateTime changedAt) {
     Diagnosis.Verdict verdict = job.diagnosis().verdict();
     Route chosen = job.chosen();
+    Proof repair = job.repair();
     db.update(SERVICE_CALL)
         .set(told(job.log().particulars()))
         .set(SERVICE_CALL.VERDICT_STATE, verdict.state().name())
@@ -99,6 +101,8 @@ class CallStore {
         .set(SERVICE_CALL.READINGS, job.countInForce())
         .set(SERVICE_CALL.CHANGED_AT, changedAt)
         .set(SERVICE_CALL.CHOSEN_ROUTE, chosen == null ? null : chosen.name())
+        .set(SERVICE_CALL.REPAIR_STATE, repair == null ? null : repair.state().name())
+        .set(SERVICE_CALL.REPAIR_SENTENCE, repair == null ? null : repair.headline())
         .where(SERVICE_CALL.ID.eq(call))
         .execute();
   }
@@ -168,6 +172,7 @@ class CallStore {
   private static CallRow row(Record row) {
     String suspects = row.get(SERVICE_CALL.VERDICT_SUSPECTS);
     String chosen = row.get(SERVICE_CALL.CHOSEN_ROUTE);
+    String repair = row.get(SERVICE_CALL.REPAIR_STATE);
     return new CallRow(
         row.get(SERVICE_CALL.ID),
         row.get(SERVICE_CALL.PLACE),
@@ -181,6 +186,8 @@ class CallStore {
         row.get(SERVICE_CALL.VERDICT_SENTENCE),
         row.get(SERVICE_CALL.READINGS),
         chosen == null ? null : Route.valueOf(chosen),
+        repair == null ? null : Proof.State.valueOf(repair),
+        row.get(SERVICE_CALL.REPAIR_SENTENCE),
         row.get(ACCOUNT.NAME),
         row.get(SERVICE_CALL.CHANGED_AT));
   }

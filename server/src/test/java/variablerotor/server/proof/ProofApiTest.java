@@ -86,9 +86,22 @@ class ProofApiTest {
     assertEquals(kept.at("repair.headline"), Answers.proof(proof).get("headline"));
     assertTrue(report(call).contains("Not done: It turns backwards."), report(call));
 
+    assertEquals("FAILED", row(call, "repair"));
+    assertEquals("Not done: It turns backwards.", row(call, "repairSentence"));
+
     Visitor.Answer turned = keep(call, UUID.randomUUID(), with(proof, "rotation", "RIGHT"));
     assertEquals("NOT_YET", turned.at("repair.state"));
     assertTrue(report(call).contains("Not seen. Amps."), report(call));
+  }
+
+  private Object row(String call, String field) {
+    String id = call.substring(call.lastIndexOf('/') + 1);
+    return tobin.get("/api/calls?size=50").list("").stream()
+        .map(one -> (Map<?, ?>) one)
+        .filter(one -> one.get("id").equals(id))
+        .findFirst()
+        .orElseThrow()
+        .get(field);
   }
 
   /** What is told of the unit later is asked of the repair, and another way is another repair. */
