@@ -101,8 +101,9 @@ const MARKS: Record<RepairCheck['state'], string> = { PASS: '✓', FAIL: '×', N
     </p>
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
     <p class="notice">
-      Covers on, hands and tools out of the wheel’s way: it can start by itself. Line is at the plug
-      even when it stands still.
+      It runs: line, heat strips and capacitor are live. Meter of the right category, insulated
+      leads, one hand; a capacitor is discharged before it is touched. Hands and tools out of the
+      wheel’s way: it can start by itself. Licensed work: local code and the unit’s literature rule.
     </p>
     <RepairCheckForm
       v-if="now"

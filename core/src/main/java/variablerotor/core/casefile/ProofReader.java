@@ -249,9 +249,9 @@ public final class ProofReader {
           ReadingType.AIR_SUPPLY,
           "found "
               + Numbers.plain(after, 1)
-              + " °F after the heat and "
+              + " °F after the heat (air.supply.f) and "
               + Numbers.plain(before, 1)
-              + " before it; allowed is air that the heat has warmed");
+              + " before it (air.return.f); allowed is air that the heat has warmed");
     }
     if (gas && !numbers.containsKey(ReadingType.GAS_EFFICIENCY)) {
       fault(
