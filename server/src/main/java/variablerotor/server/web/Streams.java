@@ -44,12 +44,13 @@ public final class Streams<P, T> {
     }
 
     private void write() {
-      AtomicInteger mine = writers.computeIfAbsent(keyOf.apply(person), any -> new AtomicInteger());
+      Object key = keyOf.apply(person);
+      AtomicInteger mine = writers.computeIfAbsent(key, any -> new AtomicInteger());
       if (!writing.compareAndSet(false, true)) {
         return;
       }
       if (mine.incrementAndGet() > WRITERS_EACH) {
-        // It goes out with what comes next.
+        // It goes out when one of the same person's is done.
         mine.decrementAndGet();
         writing.set(false);
         return;
@@ -67,10 +68,17 @@ public final class Streams<P, T> {
               mine.decrementAndGet();
               writing.set(false);
             }
-            if (next.get() != null && open.containsKey(emitter)) {
-              write();
-            }
+            writeNext(key);
           });
+    }
+  }
+
+  /** Whatever of this person's still waits to be told. */
+  private void writeNext(Object key) {
+    for (Open one : open.values()) {
+      if (one.next.get() != null && keyOf.apply(one.person).equals(key)) {
+        one.write();
+      }
     }
   }
 

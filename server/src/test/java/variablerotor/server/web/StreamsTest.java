@@ -73,6 +73,18 @@ class StreamsTest {
     assertEquals("here", heard.poll(5, TimeUnit.SECONDS));
   }
 
+  /** Many pages of one person: each hears at once, however few are written to at a time. */
+  @Test
+  void manyStreamsOfOnePersonAllHear() throws Exception {
+    for (int one = 0; one < 9; one++) {
+      streams.open("keen", "call");
+    }
+    tellAll("word");
+    for (int one = 0; one < 9; one++) {
+      assertEquals("word", heard.poll(5, TimeUnit.SECONDS), "stream " + one);
+    }
+  }
+
   @Test
   void whoMayNoLongerListenHearsNothingMore() throws Exception {
     streams.open("gone", "call");
