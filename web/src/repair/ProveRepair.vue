@@ -85,6 +85,13 @@ const checks = computed(() => answer.value?.checks ?? [])
 const now = computed(
   () => checks.value.find((one) => one.id === open.value) ?? nextOf(checks.value),
 )
+/** What is wrong with what no field here shows. */
+const PLATES = ['fitted.fullLoadAmps', 'fitted.speedTaps', 'unit.ratedStaticInWc', 'unit.riseF']
+const others = computed(() =>
+  Object.entries(faults.value).filter(
+    ([at]) => !PLATES.includes(at) && !(now.value?.asks ?? []).includes(at),
+  ),
+)
 const failed = computed(() => answer.value?.state === 'FAILED')
 
 const MARKS: Record<RepairCheck['state'], string> = { PASS: '✓', FAIL: '×', NOT_YET: '○' }
@@ -100,6 +107,9 @@ const MARKS: Record<RepairCheck['state'], string> = { PASS: '✓', FAIL: '×', N
       >
     </p>
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
+    <p v-for="[at, message] in others" :key="at" class="notice failed" role="alert">
+      {{ at }}: {{ message }}
+    </p>
     <p class="notice">
       It runs: line, heat strips and capacitor are live. Meter of the right category, insulated
       leads, one hand; a capacitor is discharged before it is touched. Hands and tools out of the
