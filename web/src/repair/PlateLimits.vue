@@ -40,13 +40,15 @@ function keep() {
   <details class="fold" :open="unread">
     <summary>
       <h3>Off the plates</h3>
-      <span class="soft">{{ amps ? `${amps} A on the new motor’s plate` : 'not read yet' }}</span>
+      <span class="soft">{{
+        amps ? `${amps} A: hold it against the plate of the motor that runs now` : 'not read yet'
+      }}</span>
     </summary>
     <form class="figures" aria-label="Off the plates" @submit.prevent="keep">
       <FigureInput
         v-model="amps"
         name="fullLoadAmps"
-        title="Full-load amps, new motor"
+        title="Full-load amps"
         unit="A"
         :fault="faults['fitted.fullLoadAmps']"
       />

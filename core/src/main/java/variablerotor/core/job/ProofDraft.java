@@ -23,7 +23,7 @@ final class ProofDraft {
     MotorPlate old = job.options().basis().all().motor();
     Candidate chosen = candidate(job);
     Family family = family(way, chosen, old);
-    MotorPlate plate = chosen != null ? chosen.plate() : family == old.family() ? old : null;
+    MotorPlate plate = chosen != null ? chosen.plate() : staysIn(way) ? old : null;
     return new ProofRequest(
         way,
         job.options().basis().all().unit(),
@@ -34,6 +34,14 @@ final class ProofDraft {
             plate == null ? null : plate.speedTaps(),
             hertz(old)),
         Readings.NONE);
+  }
+
+  /** Whether the old motor runs on: of a new one the plate is read, and not taken from the old. */
+  private static boolean staysIn(Route way) {
+    return switch (way) {
+      case MODULE_ONLY, DRIVE_REPLACE, DRIVE_BYPASS, REPAIR_OTHER -> true;
+      case SAME_MOTOR, EQUIVALENT_MOTOR, FIXED_SPEED, LOANER, BOARD_AND_MOTOR -> false;
+    };
   }
 
   private static double hertz(MotorPlate old) {

@@ -271,7 +271,7 @@ final class Measuring {
   private boolean needsRise() {
     List<Heating> heating = request.unit().heating();
     return heating.contains(Heating.GAS)
-        || (hasLimits() && heating.contains(Heating.ELECTRIC))
+        || ((hasLimits() || isForHeatAlone()) && heating.contains(Heating.ELECTRIC))
         || (hasLimits() && Airflow.rise(readings) != null);
   }
 
@@ -301,16 +301,23 @@ final class Measuring {
     return (read > most
             ? Check.fail(
                 "rise",
-                found + ", more than the " + of + ": too little air for the fire.",
+                found + ", more than the " + of + ": too little air for the heat.",
                 "The heat's tap higher",
                 "Filter, coil and registers",
-                "The burner's input")
+                heat())
             : Check.fail(
                 "rise",
                 found + ", less than the " + of + ": too much air, or too little heat.",
                 "The heat's tap lower",
-                "The burner's input, or a strip that does not heat"))
+                heat()))
         .of(read, limit);
+  }
+
+  /** What makes the heat, to be looked at where the air is right. */
+  private String heat() {
+    return request.unit().heating().contains(Heating.GAS)
+        ? "The burner's input"
+        : "The strips: do all of them heat, and no more than on the plate?";
   }
 
   private boolean anyCapacitor() {

@@ -76,8 +76,9 @@ final class Turning {
         calls.add(call);
       }
     }
-    if (calls.isEmpty()) {
-      calls.add(CallId.FAN);
+    // One at least on which it must run: a fan that was only seen to stand is not proved.
+    if (calls.stream().noneMatch(this::mustRun)) {
+      calls.add(outdoors ? CallId.COOL : CallId.FAN);
     }
     calls.addAll(readings.runs().keySet());
     return calls;

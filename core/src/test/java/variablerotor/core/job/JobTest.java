@@ -175,6 +175,8 @@ class JobTest {
       Family family = java.util.Objects.requireNonNull(job.proof()).fitted().family();
       assertEquals(way == Route.SAME_MOTOR ? Family.CONSTANT_TORQUE : Family.PSC, family);
       assertNull(job.proved());
+      // The plate of a new motor is read, and not taken from the old one's.
+      assertNull(java.util.Objects.requireNonNull(job.proof()).fitted().fullLoadAmps());
     }
   }
 

@@ -365,6 +365,36 @@ class ProofTest {
     }
   }
 
+  /** Of a unit of which nothing is told, one call at least is asked on which its fan must run. */
+  @Test
+  void whatNeverRanIsNotProved() {
+    for (Map<String, Object> unit :
+        List.of(
+            Tree.of("role", "OUTDOOR_FAN"),
+            Tree.of("role", "OUTDOOR_FAN", "heating", List.of("ELECTRIC")))) {
+      assertEquals(State.NOT_YET, check(proof(unit, TORQUE, ""), "call.COOL").state());
+    }
+    Proof indoors = proof(Tree.of("role", "INDOOR_BLOWER"), TORQUE, "");
+    assertEquals(State.NOT_YET, check(indoors, "call.FAN").state());
+  }
+
+  /** Electric heat and no cooling: the rise is asked, also where its limits are not told yet. */
+  @Test
+  void withoutCoolingTheRiseIsAskedAndNoBurnerIsNamed() {
+    Map<String, Object> strips =
+        Tree.of("role", "INDOOR_BLOWER", "coolingTons", 0, "heating", List.of("ELECTRIC"));
+    assertEquals(State.NOT_YET, check(proof(strips, TORQUE, ""), "rise").state());
+    Check hot =
+        check(
+            proof(
+                with(strips, "riseF", List.of(20, 50)),
+                TORQUE,
+                "air.return.f=60,air.supply.f=130,covers=ON"),
+            "rise");
+    assertEquals(State.FAIL, hot.state());
+    assertTrue(!hot.toString().contains("burner") && !hot.toString().contains("fire"));
+  }
+
   /** A furnace without cooling: what a ton takes is not asked, the rise is. */
   @Test
   void whatHeatsAloneIsJudgedByItsRise() {

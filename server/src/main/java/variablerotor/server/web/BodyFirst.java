@@ -18,7 +18,6 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -94,7 +93,7 @@ class BodyFirst extends OncePerRequestFilter {
     boolean known;
     try {
       known = (told < 0 || told > Gathered.IN_MEMORY) && signedIn.is(request);
-    } catch (DataAccessException fault) {
+    } catch (RuntimeException fault) {
       if (!DatabaseGone.is(fault)) {
         throw fault;
       }
