@@ -67,16 +67,12 @@ const focusSearch = () => void nextTick(() => field.value?.focus())
 
 /** The state of a call as a sign: how its repair stands, or decided, narrowed, or open. */
 const SIGNS = { PASSED: 'GOOD', FAILED: 'FAILED', NOT_YET: 'SUSPECT' } as const
-const sign = (row: CallRow) =>
-  row.repair
-    ? SIGNS[row.repair]
-    : row.chosen
-      ? 'GOOD'
-      : row.state === 'DECIDED'
-        ? 'FAILED'
-        : row.state === 'NARROWED'
-          ? 'SUSPECT'
-          : 'UNSEEN'
+function sign(row: CallRow) {
+  if (row.repair) return SIGNS[row.repair]
+  if (row.chosen) return 'GOOD'
+  if (row.state === 'DECIDED') return 'FAILED'
+  return row.state === 'NARROWED' ? 'SUSPECT' : 'UNSEEN'
+}
 
 /** The newest truth: once the repair is looked at, the old verdict is none. */
 function headline(row: CallRow): string {

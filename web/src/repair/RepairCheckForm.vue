@@ -27,12 +27,12 @@ const numbers = computed(() => asked.value.filter((one) => !one.words))
 const words = computed(() => asked.value.filter((one) => one.words?.length))
 const texts = computed(() => asked.value.filter((one) => one.words?.length === 0))
 
-function keep(more: Record<string, string | undefined> = {}) {
+/** What is typed, or was just said; nothing takes a reading away, an empty code says that there is none. */
+function keep(said: Record<string, string | undefined> = {}) {
   const values: Record<string, number | string | undefined> = {}
   for (const { id, words: allowed } of asked.value) {
-    const given = (id in more ? more[id] : typed[id])?.trim()
-    if (allowed) values[id] = id in more || given ? (given ?? undefined) : undefined
-    else values[id] = given ? (readNumber(given) ?? given) : undefined
+    const text = id in said ? said[id] : typed[id]?.trim() || undefined
+    values[id] = allowed || text === undefined ? text : (readNumber(text) ?? text)
   }
   emit('read', withReadings(props.doc, values))
 }

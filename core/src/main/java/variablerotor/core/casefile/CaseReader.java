@@ -86,8 +86,7 @@ public final class CaseReader {
         unknown);
   }
 
-  private static <E extends Enum<E>> @Nullable E required(
-      Branch branch, String field, E[] allowed) {
+  static <E extends Enum<E>> @Nullable E required(Branch branch, String field, E[] allowed) {
     if (branch.has(field)) {
       return branch.word(field, allowed);
     }
@@ -117,7 +116,7 @@ public final class CaseReader {
   }
 
   /** A list with nothing in it says that there is none. */
-  private static List<UnitPlate.Heating> heating(Branch unit) {
+  static List<UnitPlate.Heating> heating(Branch unit) {
     List<UnitPlate.Heating> told = unit.words("heating", UnitPlate.Heating.values());
     if (told.contains(UnitPlate.Heating.NONE) && told.size() > 1) {
       unit.fault("heating", "found NONE beside another; allowed is NONE alone, or kinds of heat");
@@ -166,7 +165,7 @@ public final class CaseReader {
         .build();
   }
 
-  private static @Nullable Double number(Branch branch, List<PlateField> plate, String id) {
+  static @Nullable Double number(Branch branch, List<PlateField> plate, String id) {
     PlateField field = PlateField.of(plate, id);
     return branch.number(id, field.least(), field.most());
   }

@@ -6,6 +6,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactParser;
 import variablerotor.core.family.Family;
+import variablerotor.core.motor.PlateField;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.proof.ProofRequest;
 import variablerotor.core.proof.ReadingType;
@@ -18,9 +19,6 @@ import variablerotor.core.wiring.PlanRequest.CallId;
 public final class ProofReader {
   private static final int MOST_READINGS = 500;
   private static final int LONGEST_CODE = 60;
-
-  /** Of one unit [ton]; as {@code PlateField} has it. */
-  private static final double MOST_TONS = 500;
 
   private final List<InputFault> faults = Branch.faults();
   private final Map<ReadingType, Double> numbers = new EnumMap<>(ReadingType.class);
@@ -47,7 +45,7 @@ public final class ProofReader {
     Branch root =
         Document.root(
             tree, "the proof of a repair", ProofRequest.FORMAT, ProofRequest.VERSION, faults);
-    Route way = required(root, "way", Route.values());
+    Route way = CaseReader.required(root, "way", Route.values());
     Branch unit = root.object("unit");
     UnitPlate plate = unit(unit);
     ProofRequest.Limits limits = limits(unit);
@@ -78,8 +76,8 @@ public final class ProofReader {
     return UnitPlate.plate()
         .kind(unit.word("kind", UnitPlate.Kind.values()))
         .role(unit.word("role", UnitPlate.Role.values()))
-        .coolingTons(unit.number("coolingTons", 0, MOST_TONS))
-        .heating(unit.words("heating", UnitPlate.Heating.values()))
+        .coolingTons(CaseReader.number(unit, PlateField.UNIT, "coolingTons"))
+        .heating(CaseReader.heating(unit))
         .build();
   }
 
@@ -108,14 +106,6 @@ public final class ProofReader {
     return number >= 1 && number <= most;
   }
 
-  private static <E extends Enum<E>> @Nullable E required(Branch one, String field, E[] allowed) {
-    E word = one.word(field, allowed);
-    if (!one.has(field)) {
-      one.fault(field, "found nothing; required is one of " + List.of(allowed));
-    }
-    return word;
-  }
-
   private ProofRequest.Limits limits(Branch unit) {
     List<?> rise = unit.list("riseF");
     boolean two = rise.size() == 2 && isRise(rise.get(0)) && isRise(rise.get(1));
@@ -138,7 +128,7 @@ public final class ProofReader {
   }
 
   private ProofRequest.Fitted fitted(Branch fitted) {
-    Family family = required(fitted, "family", Family.values());
+    Family family = CaseReader.required(fitted, "family", Family.values());
     Double hertz = fitted.number("hertz", 25, 400);
     return new ProofRequest.Fitted(
         family == null ? Family.PSC : family,

@@ -41,7 +41,7 @@ class JobTest {
           "",
           Symptom.NO_RUN,
           UnitPlate.UNKNOWN,
-          MotorPlate.of(Family.CONSTANT_TORQUE, "208-230"),
+          MotorPlate.of(Family.CONSTANT_TORQUE).volts("208-230").fullLoadAmps(4.3).build(),
           Map.of());
 
   private static final Object[] SHORTED_WINDING = {
@@ -161,7 +161,8 @@ class JobTest {
   @Test
   void whatIsFittedFollowsFromTheWay() {
     assertNull(job().proof(), "no way is chosen");
-    for (Route way : List.of(Route.FIXED_SPEED, Route.LOANER, Route.SAME_MOTOR)) {
+    for (Route way :
+        List.of(Route.FIXED_SPEED, Route.LOANER, Route.SAME_MOTOR, Route.MODULE_ONLY)) {
       Job job =
           Job.of(
               log()
@@ -173,10 +174,11 @@ class JobTest {
               Settings.usual("UTC"),
               TODAY);
       Family family = java.util.Objects.requireNonNull(job.proof()).fitted().family();
-      assertEquals(way == Route.SAME_MOTOR ? Family.CONSTANT_TORQUE : Family.PSC, family);
+      assertEquals(way.keepsVariableSpeed() ? Family.CONSTANT_TORQUE : Family.PSC, family);
       assertNull(job.proved());
       // The plate of a new motor is read, and not taken from the old one's.
-      assertNull(java.util.Objects.requireNonNull(job.proof()).fitted().fullLoadAmps());
+      Double amps = way == Route.MODULE_ONLY ? (Double) 4.3 : null;
+      assertEquals(amps, job.proof().fitted().fullLoadAmps());
     }
   }
 

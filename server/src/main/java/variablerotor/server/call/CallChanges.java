@@ -5,15 +5,12 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.UUID;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
 import org.postgresql.PGConnection;
 import org.postgresql.PGNotification;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import variablerotor.server.account.OpenSessions;
@@ -33,45 +30,24 @@ class CallChanges {
 
   private static final String TOO_MANY = "Too many calls are open at once. Close one first.";
 
-  /** So often it is asked whether who listens still may [s]. */
-  private static final int ASKED_EVERY = 5;
-
   /** By the call. */
   private final Streams<OpenSessions.Ticket, UUID> streams =
       new Streams<>(
           600, 12, TimeUnit.MINUTES.toMillis(30), TOO_MANY, TOO_MANY, OpenSessions.Ticket::person);
 
-  private final ScheduledExecutorService timer =
-      Executors.newSingleThreadScheduledExecutor(
-          work -> {
-            Thread thread = new Thread(work, "call listeners");
-            thread.setDaemon(true);
-            return thread;
-          });
-
-  private final OpenSessions sessions;
   private final DataSource database;
   private final Thread ear = new Thread(this::hear, "call changes");
   private volatile boolean over;
 
   CallChanges(DataSource database, OpenSessions sessions) {
     this.database = database;
-    this.sessions = sessions;
+    streams.endWith(sessions::standing);
   }
 
   @PostConstruct
   void begin() {
     ear.setDaemon(true);
     ear.start();
-    timer.scheduleWithFixedDelay(this::look, ASKED_EVERY, ASKED_EVERY, TimeUnit.SECONDS);
-  }
-
-  private void look() {
-    try {
-      streams.keepOnly(sessions::standing);
-    } catch (DataAccessException gone) {
-      // Nobody is told anything meanwhile; it is asked again.
-    }
   }
 
   SseEmitter listen(UUID call, OpenSessions.Ticket who) {
@@ -134,7 +110,6 @@ class CallChanges {
   void end() {
     over = true;
     ear.interrupt();
-    timer.shutdownNow();
     streams.close();
   }
 }

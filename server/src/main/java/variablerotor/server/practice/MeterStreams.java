@@ -7,7 +7,6 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.dao.DataAccessException;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -43,15 +42,7 @@ class MeterStreams {
           OpenSessions.Ticket::person);
 
   MeterStreams(OpenSessions sessions) {
-    timer.scheduleWithFixedDelay(() -> look(sessions), 5, 5, TimeUnit.SECONDS);
-  }
-
-  private void look(OpenSessions sessions) {
-    try {
-      streams.keepOnly(sessions::standing);
-    } catch (DataAccessException gone) {
-      // It is asked again.
-    }
+    streams.endWith(sessions::standing);
   }
 
   SseEmitter open(SimulatedMeter meter, FactType terminals, OpenSessions.Ticket listener) {

@@ -8,11 +8,15 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
+import org.springframework.dao.DataAccessException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
@@ -25,6 +29,9 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 public final class Streams<P, T> {
   /** So many are written to at once; one who does not read takes one until the server gives up. */
   private static final int WRITERS = 16;
+
+  /** So often it is asked whether who listens still may [s]. */
+  private static final int ASKED_EVERY = 5;
 
   /** Of these so many for one person, so that nobody takes them all. */
   private static final int WRITERS_EACH = 2;
@@ -91,14 +98,15 @@ public final class Streams<P, T> {
   private final Function<Long, SseEmitter> made;
   private final Map<SseEmitter, Open> open = new ConcurrentHashMap<>();
   private final Map<Object, AtomicInteger> writers = new ConcurrentHashMap<>();
-  private final ExecutorService pool =
-      Executors.newFixedThreadPool(
-          WRITERS,
-          work -> {
-            Thread thread = new Thread(work, "stream");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final ExecutorService pool = Executors.newFixedThreadPool(WRITERS, Streams::thread);
+  private final ScheduledExecutorService asking =
+      Executors.newSingleThreadScheduledExecutor(Streams::thread);
+
+  private static Thread thread(Runnable work) {
+    Thread thread = new Thread(work, "stream");
+    thread.setDaemon(true);
+    return thread;
+  }
 
   /**
    * @param longest after which a stream ends, and the page asks again [ms]
@@ -180,11 +188,31 @@ public final class Streams<P, T> {
   }
 
   /**
+   * Asks every few seconds from now on who still may listen, and ends the streams of the others.
+   *
+   * @param who says of some which still may
+   */
+  public void endWith(Function<Collection<P>, Set<P>> who) {
+    asking.scheduleWithFixedDelay(
+        () -> {
+          try {
+            keepOnly(who);
+          } catch (DataAccessException | TransactionException gone) {
+            // The database does not answer: nobody is told anything meanwhile, and it is asked
+            // again.
+          }
+        },
+        ASKED_EVERY,
+        ASKED_EVERY,
+        TimeUnit.SECONDS);
+  }
+
+  /**
    * Ends the streams of those who may listen no longer.
    *
    * @param who says of some which still may
    */
-  public void keepOnly(Function<Collection<P>, Set<P>> who) {
+  void keepOnly(Function<Collection<P>, Set<P>> who) {
     List<Open> now = List.copyOf(open.values());
     if (now.isEmpty()) {
       return;
@@ -202,5 +230,6 @@ public final class Streams<P, T> {
   public void close() {
     open.keySet().forEach(SseEmitter::complete);
     pool.shutdownNow();
+    asking.shutdownNow();
   }
 }
