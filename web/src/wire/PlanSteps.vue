@@ -9,12 +9,14 @@ import { CIRCUITS } from './words'
  * together, a plug is pushed in at once, and each wire that is made is ticked; or a whole group is.
  */
 const props = defineProps<{ steps: Step[] }>()
-const emit = defineEmits<{ made: [wires: Ends[]] }>()
+const emit = defineEmits<{ made: [wires: Ends[]]; there: [wire: Ends, colour: string] }>()
 
 /** One thing to do: a wire, or a plug with all that it brings. */
 type Task = { key: string; circuit: Step['circuit']; title: string; words: string; wires: Ends[] }
 
 const ends = (step: Step): Ends => [step.from, step.to]
+/** What is seen of a factory's wire, before it is ticked as there. */
+const colours = ref<Record<number, string>>({})
 const there = computed(() => props.steps.filter((one) => one.there))
 const tasks = computed(() => {
   const list: Task[] = []
@@ -63,11 +65,21 @@ const shown = computed(() => (all.value ? groups.value : groups.value.slice(0, 1
             <strong class="digits ends">{{ step.from }} – {{ step.to }}</strong>
             <span class="soft small">No. {{ step.n }}. {{ step.sentence }}</span>
           </span>
+          <label class="colour">
+            <span class="visually-hidden">Colour of {{ step.from }} to {{ step.to }}</span>
+            <el-input
+              v-model="colours[step.n]"
+              :name="`colour-${step.n}`"
+              maxlength="40"
+              autocomplete="off"
+              placeholder="its colour"
+            />
+          </label>
           <button
             type="button"
             class="quiet-button"
             :aria-label="`There: ${step.from} to ${step.to}`"
-            @click="emit('made', [ends(step)])"
+            @click="emit('there', ends(step), (colours[step.n] ?? '').trim())"
           >
             There
           </button>
@@ -134,6 +146,11 @@ const shown = computed(() => (all.value ? groups.value : groups.value.slice(0, 1
 .what {
   display: grid;
   min-width: 0;
+}
+
+.colour {
+  flex: 0 1 110px;
+  margin-left: auto;
 }
 
 .ends {

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { isLike } from './bench'
-import type { Ends, Mark } from './types'
+import type { Ends, Mark, Step } from './types'
 
-/** The wires that are there, with the colours and the old labels that the technician sees. */
-const props = defineProps<{ wires: Ends[]; marks: Mark[]; strange: Ends[] }>()
+/** The wires that are there, with their numbers in the plan, the colours and the old labels that the technician sees. */
+const props = defineProps<{ wires: Ends[]; marks: Mark[]; strange: Ends[]; planned: Step[] }>()
 const emit = defineEmits<{ off: [wire: Ends]; mark: [wire: Ends, colour: string, label: string] }>()
 
 const mark = (wire: Ends) => props.marks.find((one) => isLike(one.wire, wire))
+const number = (wire: Ends) => props.planned.find((one) => isLike([one.from, one.to], wire))?.n
 const isStrange = (wire: Ends) => props.strange.some((one) => isLike(one, wire))
 const open = ref('')
 const colour = ref('')
@@ -34,6 +35,7 @@ function keep(wire: Ends) {
     <ul class="plain">
       <li v-for="wire in wires" :key="wire.join(' ')">
         <span>
+          <span v-if="number(wire)" class="soft digits">{{ number(wire) }}. </span>
           <strong class="digits">{{ wire[0] }} – {{ wire[1] }}</strong>
           <span v-if="mark(wire)" class="soft">
             {{ [mark(wire)!.colour, mark(wire)!.label].filter(Boolean).join(', ') }}</span

@@ -21,6 +21,7 @@ import {
   withPart,
   withWire,
   withWires,
+  withWireThere,
 } from './bench'
 import CallTable from './CallTable.vue'
 import PlanForm from './PlanForm.vue'
@@ -190,6 +191,7 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
             <PlanSteps
               :steps="progress.toMake"
               @made="(wires) => changed((now) => withWires(now, wires))"
+              @there="(one, colour) => changed((now) => withWireThere(now, one, colour))"
             />
             <TerminalBoard
               :parts="progress.parts"
@@ -204,6 +206,7 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
               :wires="made.wiring.wires"
               :marks="made.marks"
               :strange="progress.strange"
+              :planned="progress.planned"
               @off="(one) => changed((now) => withoutWire(now, one))"
               @mark="(one, colour, label) => changed((now) => marked(now, one, colour, label))"
             />

@@ -21,6 +21,7 @@ vi.mock('../core/core', () => ({
 
 const MEND: Mend = { off: ['K1.NC1', 'M.HIGH'], on: ['K1.NO1', 'M.HIGH'], sentence: 'Move it.' }
 const progress = (ok: boolean): Progress => ({
+  planned: [],
   toMake: [],
   strange: [],
   ahead: [],
@@ -42,6 +43,7 @@ const {
   withoutWire,
   withPart,
   withWire,
+  withWireThere,
 } = await import('./bench')
 
 const wires = (made: AsWired | string) => (made as AsWired).wiring.wires
@@ -67,6 +69,15 @@ describe('a conversion under work', () => {
     expect(withWire(one, ['TR.H1', 'TR.H1'])).toContain('needs two')
     expect(wires(withWire(one, ['SRC.L2', 'TR.H2']))).toHaveLength(2)
     expect(isLike(['A.1', 'B.1'], ['B.1', 'A.1'])).toBe(true)
+  })
+
+  it('keeps the colour of a wire that the factory made, where it was read', () => {
+    const there: Ends = ['SRC.L1', 'TR.H1']
+    expect((withWireThere(made(), there, 'orange') as AsWired).marks).toEqual([
+      { wire: there, colour: 'orange', label: '' },
+    ])
+    expect((withWireThere(made(), there, '') as AsWired).marks).toEqual([])
+    expect(withWireThere(made(there), there, 'orange')).toContain('already')
   })
 
   it('forgets what was seen at another wiring, and the mark of a wire that is gone', () => {

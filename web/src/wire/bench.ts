@@ -69,6 +69,12 @@ export function withWires(made: AsWired, wires: Ends[]): AsWired {
   }, made)
 }
 
+/** One that the factory made, as it is found: with its colour, where somebody read it. */
+export function withWireThere(made: AsWired, wire: Ends, colour: string): AsWired | string {
+  const next = withWire(made, wire)
+  return typeof next === 'string' || !colour ? next : marked(next, wire, colour, '')
+}
+
 export const withoutWire = (made: AsWired, wire: Ends) =>
   wired(
     made,

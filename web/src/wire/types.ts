@@ -149,6 +149,8 @@ export interface BenchPart {
 }
 
 export interface Progress {
+  /** Every wire of the plan, numbered; none without one. */
+  planned: Step[]
   toMake: Step[]
   strange: Ends[]
   /** Every wire, with those that are left to make. */

@@ -27,10 +27,15 @@ public final class Ladder {
   private static final double TRACK = 12;
   private static final double RAIL_GAP = 8;
   private static final double LEAST_CELL = 58;
+
+  /** Between a symbol and the number of the wire at it. */
+  private static final double TAG_GAP = 3;
+
   private static final double MOST_CELL = 132;
 
   private final Wiring wiring;
   private final Lit lit;
+  private final WireTags tags;
   private final Conductors conductors;
   private final Map<Terminal, Integer> inside = new LinkedHashMap<>();
   private final List<Branch> branches;
@@ -39,9 +44,10 @@ public final class Ladder {
   private double top = MARGIN;
   private double width;
 
-  private Ladder(Wiring wiring, Lit lit) {
+  private Ladder(Wiring wiring, Lit lit, WireTags tags) {
     this.wiring = wiring;
     this.lit = lit;
+    this.tags = tags;
     conductors = Conductors.of(wiring);
     draft = new Draft(conductors);
     branches = Branches.of(wiring, conductors);
@@ -50,10 +56,15 @@ public final class Ladder {
 
   /** The wiring, with what is lit. */
   public static Sheet of(Wiring wiring, Lit lit) {
+    return of(wiring, lit, WireTags.none());
+  }
+
+  /** The same, with what stands beside the ends of its wires. */
+  public static Sheet of(Wiring wiring, Lit lit, WireTags tags) {
     if (Bounds.isTooLarge(wiring)) {
       return Bounds.sentence(wiring);
     }
-    Ladder ladder = new Ladder(wiring, lit);
+    Ladder ladder = new Ladder(wiring, lit, tags);
     for (Section section : ladder.sections()) {
       ladder.draw(section);
     }
@@ -61,13 +72,24 @@ public final class Ladder {
   }
 
   /** As wide as the widest words ask for. */
-  private static double cell(List<Branch> branches) {
+  private double cell(List<Branch> branches) {
     double widest = LEAST_CELL;
     for (Branch branch : branches) {
+      widest = Math.max(widest, tagged(branch));
       widest = Math.max(widest, Draft.width(branch.name(), Draft.NAME) + 8);
       widest = Math.max(widest, Draft.width(branch.below(), Draft.SMALL) + 8);
     }
     return Math.min(MOST_CELL, widest);
+  }
+
+  /** A symbol with what stands beside the wires at its two ends, the wider one on either side. */
+  private double tagged(Branch branch) {
+    double wider = Math.max(room(branch.from()), room(branch.to()));
+    return wider == 0 ? 0 : 2 * (Symbols.half(branch.symbol()) + wider + TAG_GAP) + 4;
+  }
+
+  private double room(Terminal end) {
+    return Draft.width(tags.inBrief(end, wiring.wires()), Draft.SMALL);
   }
 
   // Sections.
@@ -300,6 +322,9 @@ public final class Ladder {
         Drawing.Anchor.MIDDLE,
         x,
         y - 17);
+    double half = Symbols.half(branch.symbol()) + TAG_GAP;
+    tag(branch.from(), Drawing.Anchor.END, half, x - half, y);
+    tag(branch.to(), Drawing.Anchor.START, half, x + half, y);
     if (!branch.below().isEmpty()) {
       draft.label(
           Draft.fitted(branch.below(), Draft.SMALL, cell - 4),
@@ -309,6 +334,16 @@ public final class Ladder {
           Drawing.Anchor.MIDDLE,
           x,
           y + 23);
+    }
+  }
+
+  /** What stands beside the wires that end at a terminal, over the line. */
+  private void tag(Terminal end, Drawing.Anchor anchor, double half, double x, double y) {
+    String text = tags.inBrief(end, wiring.wires());
+    double room = cell / 2 - half - 2;
+    if (!text.isEmpty()) {
+      draft.label(
+          Draft.fitted(text, Draft.SMALL, room), Ink.INK, Draft.SMALL, false, anchor, x, y - 4);
     }
   }
 

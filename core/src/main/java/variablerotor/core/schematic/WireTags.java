@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.wiring.AsWired;
 import variablerotor.core.wiring.Plan;
@@ -34,7 +35,15 @@ public final class WireTags {
           Map.entry("white", "WHT"),
           Map.entry("yellow", "YEL"));
 
-  private record Tag(Wire wire, String text) {}
+  /**
+   * @param name its number in the plan, or what it was called; may be empty
+   * @param colour in short; may be empty
+   */
+  private record Tag(Wire wire, String name, String colour) {
+    String text() {
+      return (name + " " + colour).trim();
+    }
+  }
 
   private final List<Tag> tags = new ArrayList<>();
 
@@ -61,12 +70,12 @@ public final class WireTags {
       Wire wire = new Wire(step.from(), step.to());
       AsWired.Mark mark = mark(marks, wire);
       String colour = mark != null ? mark.colour() : step.there() ? "" : step.colour();
-      all.tags.add(new Tag(wire, (step.n() + " " + brief(colour)).trim()));
+      all.tags.add(new Tag(wire, step.n() + "", brief(colour)));
     }
     for (AsWired.Mark mark : marks) {
       Wire wire = new Wire(mark.from(), mark.to());
       if (steps.stream().noneMatch(one -> wire.isLike(new Wire(one.from(), one.to())))) {
-        all.tags.add(new Tag(wire, (mark.label() + " " + brief(mark.colour())).trim()));
+        all.tags.add(new Tag(wire, mark.label(), brief(mark.colour())));
       }
     }
     return all;
@@ -86,13 +95,24 @@ public final class WireTags {
 
   /** Of the wires that end at a terminal and are drawn. */
   String at(Terminal terminal, List<Wire> drawn) {
-    List<String> here = new ArrayList<>();
-    for (Tag tag : tags) {
-      boolean shown = drawn.stream().anyMatch(one -> one.isLike(tag.wire()));
-      if (shown && tag.wire().touches(terminal) && !tag.text().isEmpty()) {
-        here.add(tag.text());
-      }
-    }
-    return String.join(", ", here);
+    return here(terminal, drawn).stream().map(Tag::text).collect(Collectors.joining(", "));
+  }
+
+  /** The same for where there is little room: of several wires at one terminal no colours. */
+  String inBrief(Terminal terminal, List<Wire> drawn) {
+    List<Tag> here = here(terminal, drawn);
+    return here.size() == 1
+        ? here.get(0).text()
+        : here.stream()
+            .map(Tag::name)
+            .filter(name -> !name.isEmpty())
+            .collect(Collectors.joining(", "));
+  }
+
+  private List<Tag> here(Terminal terminal, List<Wire> drawn) {
+    return tags.stream()
+        .filter(one -> !one.text().isEmpty() && one.wire().touches(terminal))
+        .filter(tag -> drawn.stream().anyMatch(one -> one.isLike(tag.wire())))
+        .toList();
   }
 }

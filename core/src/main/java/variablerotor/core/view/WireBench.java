@@ -148,7 +148,7 @@ public final class WireBench {
         "drawing",
         connections
             ? Connections.of(wiring, lit, tags(asked)).drawing()
-            : Ladder.of(wiring, lit).drawing());
+            : Ladder.of(wiring, lit, tags(asked)).drawing());
   }
 
   private static Set<Terminal> bad(Wiring wiring, @Nullable Object terminals) {

@@ -15,15 +15,22 @@ import variablerotor.core.wiring.Wiring.Wire;
  * that are left are made as planned, so that a wire that is only not there yet is no fault, and one
  * that is somewhere else is.
  *
+ * @param planned every wire of the plan, numbered; none without one
  * @param toMake wires of the plan whose ends nothing joins yet
  * @param strange wires that join what the plan keeps apart; empty without a plan
  * @param ahead the wiring with what is left to make; a strange wire may stand in the place of one
  * @param result what that does
  */
 public record Progress(
-    List<Plan.Step> toMake, List<Wire> strange, Wiring ahead, Result result, @Nullable Mend mend)
+    List<Plan.Step> planned,
+    List<Plan.Step> toMake,
+    List<Wire> strange,
+    Wiring ahead,
+    Result result,
+    @Nullable Mend mend)
     implements Node {
   public Progress {
+    planned = List.copyOf(planned);
     toMake = List.copyOf(toMake);
     strange = List.copyOf(strange);
   }
@@ -35,13 +42,14 @@ public record Progress(
   public static Progress of(AsWired made) {
     Wiring wiring = made.wiring();
     if (made.plan() == null) {
-      return new Progress(List.of(), List.of(), wiring, Result.of(wiring), null);
+      return new Progress(List.of(), List.of(), List.of(), wiring, Result.of(wiring), null);
     }
     Plan plan = Planner.of(made.plan());
     Conductors now = Conductors.inCopper(wiring);
+    List<Plan.Step> steps = plan.wires();
     Conductors planned = Conductors.inCopper(plan.wiring());
     List<Plan.Step> toMake =
-        plan.wires().stream()
+        steps.stream()
             .filter(one -> isThere(wiring, one.from()) && isThere(wiring, one.to()))
             .filter(one -> now.of(one.from()) < 0 || now.of(one.from()) != now.of(one.to()))
             .toList();
@@ -62,10 +70,10 @@ public record Progress(
       Wiring instead = wiring.wired(List.copyOf(all));
       Result without = Result.of(instead);
       if (!without.ok()) {
-        return new Progress(toMake, strange, instead, without, mend);
+        return new Progress(steps, toMake, strange, instead, without, mend);
       }
     }
-    return new Progress(toMake, strange, ahead, result, mend);
+    return new Progress(steps, toMake, strange, ahead, result, mend);
   }
 
   /** A lead that is capped alone joins nothing. */
@@ -85,6 +93,15 @@ public record Progress(
     Part part = wiring.part(terminal.part());
     List<String> names = part == null ? List.of() : part.terminals();
     return part != null && (names == null || names.contains(terminal.name()));
+  }
+
+  /** The plan's number of a wire; empty where the plan has no such wire. */
+  public String number(Wire wire) {
+    return planned.stream()
+        .filter(one -> wire.isLike(new Wire(one.from(), one.to())))
+        .map(one -> String.valueOf(one.n()))
+        .findFirst()
+        .orElse("");
   }
 
   /** Whether all is made, and nothing of it must be stopped. */
@@ -132,6 +149,8 @@ public record Progress(
   @Override
   public Map<String, Object> tree() {
     return Tree.of(
+        "planned",
+        planned,
         "toMake",
         toMake,
         "strange",

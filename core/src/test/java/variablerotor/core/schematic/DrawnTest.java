@@ -81,6 +81,17 @@ class DrawnTest {
     List<String> words =
         words(Connections.of(plan.wiring(), Lit.dark(plan.wiring()), tags).drawing());
     assertTrue(words.contains(made.n() + " GRN"), words.toString());
+    // In the ladder a wire is numbered where it ends at a symbol; of several, the numbers alone.
+    Plan.Step alone =
+        plan.wires().stream()
+            .filter(one -> one.circuit() == Plan.Circuit.LINE && !one.there())
+            .findFirst()
+            .orElseThrow();
+    List<String> ladder = words(Ladder.of(plan.wiring(), Lit.dark(plan.wiring()), tags).drawing());
+    assertTrue(
+        ladder.stream()
+            .anyMatch(one -> one.matches("(\\d+, )*" + alone.n() + "(, \\d+| [A-Z]{3}).*")),
+        alone + " " + ladder);
   }
 
   @Test

@@ -71,6 +71,7 @@ class LayoutTest {
     for (Sheet sheet :
         List.of(
             Ladder.of(wiring, Lit.dark(wiring)),
+            Ladder.of(wiring, Lit.dark(wiring), tagged(wiring)),
             Connections.of(wiring, Lit.dark(wiring)),
             Connections.of(wiring, Lit.dark(wiring).marking(everywhere(wiring)), tagged(wiring)),
             Ladder.of(wiring, lit))) {

@@ -66,10 +66,11 @@ final class WiringPages {
       checks(made, result);
     }
     Lit lit = Lit.dark(wiring).marking(result.all());
-    drawing("Ladder", Ladder.of(wiring, lit).drawing());
+    WireTags tags = WireTags.of(made);
+    drawing("Ladder", Ladder.of(wiring, lit, tags).drawing());
     page.newPage();
-    wires(made);
-    drawing("Connections", Connections.of(wiring, lit, WireTags.of(made)).drawing());
+    wires(made, progress);
+    drawing("Connections", Connections.of(wiring, lit, tags).drawing());
     say(
         "Simulation proves the record, not the copper. Symbols after ANSI/IEEE Std 315 (from"
             + " memory).",
@@ -153,12 +154,13 @@ final class WiringPages {
     };
   }
 
-  private void wires(AsWired made) {
+  private void wires(AsWired made, Progress progress) {
     say("Wires", bold, 10.5f, Report.COPPER, 0);
-    PdfPTable table = new PdfPTable(new float[] {3, 2, 3, 2});
+    PdfPTable table = new PdfPTable(new float[] {0.7f, 3, 2, 0.7f, 3, 2});
     table.setWidthPercentage(100);
     table.setSpacingBefore(3);
     for (Wiring.Wire wire : made.wiring().wires()) {
+      table.addCell(Report.cell(progress.number(wire), bold, Report.SOFT));
       table.addCell(Report.cell(wire.from() + " – " + wire.to(), regular, Report.INK));
       table.addCell(Report.cell(mark(made, wire), regular, Report.SOFT));
     }
