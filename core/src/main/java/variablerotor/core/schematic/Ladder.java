@@ -85,7 +85,12 @@ public final class Ladder {
   /** A symbol with what stands beside the wires at its two ends, the wider one on either side. */
   private double tagged(Branch branch) {
     double wider = Math.max(room(branch.from()), room(branch.to()));
-    return wider == 0 ? 0 : 2 * (Symbols.half(branch.symbol()) + wider + TAG_GAP) + 4;
+    return wider == 0 ? 0 : 2 * (clear(branch) + wider) + 4;
+  }
+
+  /** From the middle of a symbol to where a number can stand. */
+  private static double clear(Branch branch) {
+    return Symbols.reach(branch.symbol()) + TAG_GAP;
   }
 
   private double room(Terminal end) {
@@ -322,7 +327,7 @@ public final class Ladder {
         Drawing.Anchor.MIDDLE,
         x,
         y - 17);
-    double half = Symbols.half(branch.symbol()) + TAG_GAP;
+    double half = clear(branch);
     tag(branch.from(), Drawing.Anchor.END, half, x - half, y);
     tag(branch.to(), Drawing.Anchor.START, half, x + half, y);
     if (!branch.below().isEmpty()) {

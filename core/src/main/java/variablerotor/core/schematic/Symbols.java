@@ -10,6 +10,8 @@ final class Symbols {
   private static final double LINE = 1.6;
   private static final double THICK = 3.2;
   private static final double TALL = 10;
+  private static final double SLANT = 10;
+  private static final double BOW = 8;
 
   private Symbols() {}
 
@@ -25,6 +27,15 @@ final class Symbols {
       case ELECTRONICS -> 14;
       case LINK -> 6;
       case END -> 0;
+    };
+  }
+
+  /** How far it reaches over its line, with the stroke of a closed contact and a plate's bow. */
+  static double reach(Symbol symbol) {
+    return switch (symbol) {
+      case CLOSED_CONTACT -> SLANT;
+      case CAPACITOR -> BOW;
+      default -> half(symbol);
     };
   }
 
@@ -74,7 +85,7 @@ final class Symbols {
     draft.stroke(ink, LINE, new Point(x - 5, y - TALL), new Point(x - 5, y + TALL));
     draft.stroke(ink, LINE, new Point(x + 5, y - TALL), new Point(x + 5, y + TALL));
     if (symbol == Symbol.CLOSED_CONTACT) {
-      draft.stroke(ink, LINE, new Point(x - 10, y + TALL), new Point(x + 10, y - TALL));
+      draft.stroke(ink, LINE, new Point(x - SLANT, y + TALL), new Point(x + SLANT, y - TALL));
     }
     if (bridged) {
       draft.stroke(ink, THICK, new Point(x - 5, y), new Point(x + 5, y));
@@ -85,8 +96,8 @@ final class Symbols {
   private static void capacitor(Draft draft, double x, double y) {
     draft.stroke(Ink.INK, 2, new Point(x - 4, y - TALL), new Point(x - 4, y + TALL));
     draft.stroke(
-        Pen.from(new Point(x + 8, y - TALL))
-            .bow(new Point(x, y), new Point(x + 8, y + TALL))
+        Pen.from(new Point(x + BOW, y - TALL))
+            .bow(new Point(x, y), new Point(x + BOW, y + TALL))
             .stroke(Ink.INK, 2, false));
   }
 
