@@ -2304,6 +2304,11 @@ export interface components {
             taxPercent?: number;
             timeZone: string;
         };
+        SettingsInForce: {
+            /** Format: uuid */
+            edition?: string;
+            settings: components["schemas"]["Settings"];
+        };
         SettingsRequest: {
             /** Format: double */
             balanceLimitPercent: number;
@@ -3525,7 +3530,9 @@ export interface operations {
     };
     remove_2: {
         parameters: {
-            query?: never;
+            query?: {
+                base?: string;
+            };
             header?: never;
             path: {
                 book: string;
@@ -3836,7 +3843,9 @@ export interface operations {
     };
     remove_1: {
         parameters: {
-            query?: never;
+            query?: {
+                base?: string;
+            };
             header?: never;
             path: {
                 motor: string;
@@ -4098,14 +4107,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Settings"];
+                    "application/json": components["schemas"]["SettingsInForce"];
                 };
             };
         };
     };
     set: {
         parameters: {
-            query?: never;
+            query?: {
+                base?: string;
+            };
             header?: never;
             path: {
                 id: string;
@@ -4124,7 +4135,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Settings"];
+                    "application/json": components["schemas"]["SettingsInForce"];
                 };
             };
         };
@@ -4366,7 +4377,9 @@ export interface operations {
     };
     remove: {
         parameters: {
-            query?: never;
+            query?: {
+                base?: string;
+            };
             header?: never;
             path: {
                 part: string;

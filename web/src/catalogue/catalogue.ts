@@ -1,6 +1,6 @@
 import { shallowRef } from 'vue'
 import { get } from '../api/client'
-import type { Catalogue, Check, Fact, Settings, Terminal } from '../api/types'
+import type { Catalogue, Check, Fact, SettingsInForce, Terminal } from '../api/types'
 import { shopZone } from '../shared/time'
 
 /** The words and rules of the core, fetched once a page. */
@@ -13,8 +13,8 @@ export function loadCatalogue(): Promise<void> {
   loading ??= get<Catalogue>('/api/catalogue')
     .then((loaded) => {
       catalogue.value = loaded
-      get<Settings>('/api/shop/settings').then(
-        (settings) => (shopZone.value = settings.timeZone),
+      get<SettingsInForce>('/api/shop/settings').then(
+        (inForce) => (shopZone.value = inForce.settings.timeZone),
         () => {},
       )
     })

@@ -105,7 +105,8 @@ async function keep() {
 
 async function remove() {
   try {
-    await request<BookRow[]>('PUT', `/api/codebooks/${props.id}/removals/${crypto.randomUUID()}`)
+    const path = `/api/codebooks/${props.id}/removals/${crypto.randomUUID()}${edition.query()}`
+    await request<BookRow[]>('PUT', path)
     await router.push('/codes')
   } catch (failed) {
     fault.value = failed instanceof Error ? failed.message : 'No answer.'

@@ -77,7 +77,8 @@ async function keep() {
 
 async function remove() {
   try {
-    emit('kept', await request<MotorRow[]>('PUT', `/api/motors/${motor}/removals/${save}`))
+    const path = `/api/motors/${motor}/removals/${save}${edition.query()}`
+    emit('kept', await request<MotorRow[]>('PUT', path))
   } catch (failed) {
     fault.value = failed instanceof Error ? failed.message : 'No answer.'
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { get } from '../api/client'
-import type { MotorRow, Settings, UnitFit } from '../api/types'
+import type { MotorRow, SettingsInForce, UnitFit } from '../api/types'
 import { familyTitle, loadCatalogue } from '../catalogue/catalogue'
 import MotorPoints from '../choose/MotorPoints.vue'
 import { fitTitle, liesTitle, placeTitle, pointsTitle } from '../choose/words'
@@ -40,7 +40,7 @@ async function load() {
   fault.value = ''
   try {
     await loadCatalogue()
-    currency.value = (await get<Settings>('/api/shop/settings')).currency
+    currency.value = (await get<SettingsInForce>('/api/shop/settings')).settings.currency
     rows.value = await get<MotorRow[]>('/api/motors')
   } catch (failed) {
     fault.value = failed instanceof Error ? failed.message : 'The list cannot be read.'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { get } from '../api/client'
-import type { Settings, VanPlan } from '../api/types'
+import type { SettingsInForce, VanPlan } from '../api/types'
 import { money } from '../shared/money'
 import TopBar from '../shared/TopBar.vue'
 import StockTabs from '../stock/StockTabs.vue'
@@ -17,7 +17,7 @@ const fault = ref('')
 async function load() {
   fault.value = ''
   try {
-    currency.value = (await get<Settings>('/api/shop/settings')).currency
+    currency.value = (await get<SettingsInForce>('/api/shop/settings')).settings.currency
     plan.value = await get<VanPlan>(`/api/motors/van?slots=${SLOTS}`)
     chosen.value = rows.value.at(-1)?.slots ?? 1
   } catch (failed) {

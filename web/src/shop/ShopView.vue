@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { get, Refusal, request } from '../api/client'
-import type { AccountRow, Settings } from '../api/types'
+import type { AccountRow, Settings, SettingsInForce } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
 import { session } from '../session/session'
+import ChangedMeanwhile from '../shared/ChangedMeanwhile.vue'
+import { useEdition } from '../shared/edition'
 import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 import { shopZone } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
 
+/** What the figures that are shown were read from. */
+const edition = useEdition()
 type Habit = Settings['habits'][number]
 const settings = ref<Settings | null>(null)
 const typed = ref({
@@ -38,8 +42,10 @@ const MONEY = [
 ] as const
 const isLead = computed(() => session.account?.role === 'LEAD')
 
-function show(loaded: Settings) {
+function show(inForce: SettingsInForce) {
+  const loaded = inForce.settings
   settings.value = loaded
+  edition.base.value = inForce.edition
   shopZone.value = loaded.timeZone
   typed.value = {
     labourPerHour: String(loaded.labourPerHour),
@@ -71,6 +77,7 @@ async function attempt(action: () => Promise<void>) {
     await action()
   } catch (failed) {
     if (failed instanceof Refusal && failed.status === 401) session.ended = true
+    if (failed instanceof Refusal) edition.refused(failed)
     refusal.value =
       failed instanceof Refusal ? failed : new Refusal(0, 'No answer from the server. Try again.')
   }
@@ -79,7 +86,7 @@ async function attempt(action: () => Promise<void>) {
 onMounted(() =>
   attempt(async () => {
     await loadCatalogue()
-    show(await get<Settings>('/api/shop/settings'))
+    show(await get<SettingsInForce>('/api/shop/settings'))
     if (isLead.value) people.value = await get<AccountRow[]>('/api/accounts')
   }),
 )
@@ -99,7 +106,8 @@ const save = () =>
       moduleAloneYears: readNumber(typed.value.moduleAloneYears),
       habits: habits.value,
     }
-    show(await request<Settings>('PUT', `/api/shop/settings/${crypto.randomUUID()}`, body))
+    const path = `/api/shop/settings/${crypto.randomUUID()}${edition.query()}`
+    show(await request<SettingsInForce>('PUT', path, body))
     said.value = 'Kept.'
   })
 
@@ -152,7 +160,8 @@ const changeOwn = () =>
 <template>
   <TopBar title="The shop's figures" />
   <main class="page shop">
-    <p v-if="refusal" class="notice failed" role="alert">{{ refusal.message }}</p>
+    <ChangedMeanwhile v-if="refusal?.conflicts.length" :refusal="refusal" />
+    <p v-else-if="refusal" class="notice failed" role="alert">{{ refusal.message }}</p>
     <p v-if="said" role="status">{{ said }}</p>
     <form v-if="settings" class="card stack" @submit.prevent="save">
       <h2>Money and limits</h2>

@@ -2,7 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, request } from '../api/client'
-import type { FoundParts, FoundRow, Move, Moved, PartRow, Settings } from '../api/types'
+import type { FoundParts, FoundRow, Move, Moved, PartRow, SettingsInForce } from '../api/types'
 import { loadCatalogue } from '../catalogue/catalogue'
 import OptionGroup from '../hear/OptionGroup.vue'
 import FigureInput from '../shared/FigureInput.vue'
@@ -56,7 +56,7 @@ async function load() {
   fault.value = ''
   try {
     await loadCatalogue()
-    currency.value = (await get<Settings>('/api/shop/settings')).currency
+    currency.value = (await get<SettingsInForce>('/api/shop/settings')).settings.currency
     show(await get<PartRow[]>('/api/stock/parts'))
     if (!row.value) fault.value = 'There is no such part any more.'
     else {
@@ -130,7 +130,8 @@ function tell() {
 
 async function remove() {
   try {
-    await request('PUT', `/api/stock/parts/${props.id}/removals/${crypto.randomUUID()}`)
+    const path = `/api/stock/parts/${props.id}/removals/${crypto.randomUUID()}`
+    await request('PUT', `${path}?base=${row.value!.edition}`)
     await router.push('/stock')
   } catch (failed) {
     fault.value = failed instanceof Error ? failed.message : 'No answer.'

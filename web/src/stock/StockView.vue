@@ -2,7 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { get } from '../api/client'
-import type { PartRow, Settings } from '../api/types'
+import type { PartRow, SettingsInForce } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
 import { useCsv } from '../shared/csv'
 import CsvButton from '../shared/CsvButton.vue'
@@ -31,7 +31,7 @@ async function load() {
   fault.value = ''
   try {
     await loadCatalogue()
-    currency.value = (await get<Settings>('/api/shop/settings')).currency
+    currency.value = (await get<SettingsInForce>('/api/shop/settings')).settings.currency
     rows.value = await get<PartRow[]>('/api/stock/parts')
   } catch (failed) {
     fault.value = failed instanceof Error ? failed.message : 'The stock cannot be read.'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { get, request } from '../api/client'
-import type { Settings, SupplyDesk } from '../api/types'
+import type { SettingsInForce, SupplyDesk } from '../api/types'
 import { loadCatalogue } from '../catalogue/catalogue'
 import { session } from '../session/session'
 import OptionGroup from '../hear/OptionGroup.vue'
@@ -26,7 +26,7 @@ async function load() {
   fault.value = ''
   try {
     await loadCatalogue()
-    currency.value = (await get<Settings>('/api/shop/settings')).currency
+    currency.value = (await get<SettingsInForce>('/api/shop/settings')).settings.currency
     desk.value = await get<SupplyDesk>('/api/supply')
     if (desk.value.standIn && isLead.value) mood.value = await get<Mood>('/api/supply/stand-in')
   } catch (failed) {

@@ -131,4 +131,11 @@ public final class Visitor {
         call + "/readings/" + UUID.randomUUID(),
         "{\"fact\":\"" + fact + "\",\"value\":" + json + "}");
   }
+
+  /** Where the shop's figures are set anew, from those that are in force. */
+  public String settings() {
+    Object edition = get("/api/shop/settings").at("edition");
+    String base = edition == null ? "" : "?base=" + edition;
+    return "/api/shop/settings/" + UUID.randomUUID() + base;
+  }
 }

@@ -95,8 +95,11 @@ class CodeBookApi {
 
   @Only(Right.BOOKS)
   @PutMapping("/api/codebooks/{book}/removals/{id}")
-  List<CodeBookService.BookRow> remove(@PathVariable UUID book, @PathVariable UUID id) {
-    return books.remove(book, id, stamps.now());
+  List<CodeBookService.BookRow> remove(
+      @PathVariable UUID book,
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable UUID base) {
+    return books.remove(book, id, base, stamps.now());
   }
 
   @GetMapping("/api/codebooks/{book}/export")

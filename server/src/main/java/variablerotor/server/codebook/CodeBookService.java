@@ -151,11 +151,17 @@ public class CodeBookService {
         .toList();
   }
 
-  /** Takes a book away; its editions stay on record. */
+  /**
+   * Takes a book away; its editions stay on record.
+   *
+   * @param base the edition that was seen
+   * @throws Refused where another is in force by now
+   */
   @Transactional
-  public List<BookRow> remove(UUID book, UUID id, Stamp stamp) {
+  public List<BookRow> remove(UUID book, UUID id, @Nullable UUID base, Stamp stamp) {
     store.lockList();
     if (!store.isRemovedBy(id, book)) {
+      Editions.holdRemoval(base, store.edition(book).orElse(null));
       store.remove(id, inForce(book), stamp);
       store.dropRows(book);
     }

@@ -56,4 +56,17 @@ public final class Editions {
         .with("edition", now.id())
         .with("conflicts", differing);
   }
+
+  /**
+   * The same for what is taken away: nobody takes away what they have not seen.
+   *
+   * @throws Refused where base is not what is in force
+   */
+  public static void holdRemoval(@Nullable UUID base, @Nullable InForce now) {
+    if (now != null && !now.id().equals(base)) {
+      throw Refused.conflict(
+              now.by() + " changed this meanwhile. Look at it as it is now, then take it away.")
+          .with("edition", now.id());
+    }
+  }
 }

@@ -52,8 +52,11 @@ class MotorApi {
   }
 
   @PutMapping("/{motor}/removals/{id}")
-  List<MotorService.MotorRow> remove(@PathVariable UUID motor, @PathVariable UUID id) {
-    return motors.remove(motor, id, stamps.now());
+  List<MotorService.MotorRow> remove(
+      @PathVariable UUID motor,
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable UUID base) {
+    return motors.remove(motor, id, base, stamps.now());
   }
 
   @LargestBody(MOST_BYTES)

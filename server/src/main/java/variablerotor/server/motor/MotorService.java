@@ -114,10 +114,17 @@ public class MotorService {
     }
   }
 
-  /** Takes a motor away; what it was stays on record. */
+  /**
+   * Takes a motor away; what it was stays on record.
+   *
+   * @param base the edition that was seen
+   * @throws Refused where another is in force by now
+   */
   @Transactional
-  List<MotorRow> remove(UUID motor, UUID id, Stamp stamp) {
+  List<MotorRow> remove(UUID motor, UUID id, @Nullable UUID base, Stamp stamp) {
+    store.lockList();
     if (!store.holds(id)) {
+      Editions.holdRemoval(base, store.edition(motor).orElse(null));
       MotorStore.Kept last = store.newest(motor).orElseThrow(() -> Refused.missing("motor"));
       store.add(id, motor, last.motor(), true, stamp);
     }

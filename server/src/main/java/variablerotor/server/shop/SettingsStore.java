@@ -5,16 +5,22 @@ import static variablerotor.server.schema.Tables.SETTING;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.job.Settings;
 import variablerotor.core.route.Habit;
 import variablerotor.core.route.Schools;
+import variablerotor.server.log.Editions;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.web.Refused;
 
 /** The shop's figures; the row written last is in force. */
 @Repository
@@ -47,6 +53,24 @@ public class SettingsStore {
                     row.getModuleAloneYears(),
                     Schools.of(habits(row.getHabits())).all()))
         .orElseGet(() -> Settings.usual(ZoneId.systemDefault().getId()));
+  }
+
+  /** The edition in force; none until the shop sets its own. */
+  Optional<Editions.InForce> edition() {
+    return log.newest(SETTING, DSL.noCondition());
+  }
+
+  /**
+   * @param base the edition that it was changed from
+   * @throws Refused where another is in force by now
+   */
+  @Transactional
+  void put(UUID id, @Nullable UUID base, Settings settings, Stamp stamp) {
+    log.hold("settings");
+    if (!db.fetchExists(SETTING, SETTING.ID.eq(id))) {
+      Editions.hold(base, edition().orElse(null), current().tree(), settings.tree());
+    }
+    add(id, settings, stamp);
   }
 
   public void add(UUID id, Settings settings, Stamp stamp) {

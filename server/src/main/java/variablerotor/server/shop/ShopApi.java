@@ -10,10 +10,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import variablerotor.core.job.Settings;
 import variablerotor.core.route.Habit;
 import variablerotor.core.route.Schools;
+import variablerotor.server.log.Editions;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.Only;
@@ -49,14 +51,25 @@ class ShopApi {
       @Nullable Double moduleAloneYears,
       @Nullable List<Habit> habits) {}
 
+  /**
+   * The figures, and the edition that a change of them names.
+   *
+   * @param edition null until the shop sets its own
+   */
+  record SettingsInForce(@Nullable UUID edition, Settings settings) {}
+
   @GetMapping
-  Settings settings() {
-    return store.current();
+  SettingsInForce settings() {
+    UUID edition = store.edition().map(Editions.InForce::id).orElse(null);
+    return new SettingsInForce(edition, store.current());
   }
 
   @Only(Right.LEAD)
   @PutMapping("/{id}")
-  Settings set(@PathVariable UUID id, @RequestBody SettingsRequest body) {
+  SettingsInForce set(
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable UUID base,
+      @RequestBody SettingsRequest body) {
     Faults faults =
         new Faults()
             .within("labourPerHour", body.labourPerHour(), 0, 10_000)
@@ -78,8 +91,9 @@ class ShopApi {
     faults.upTo("energyPerKwh", body.energyPerKwh(), 1000);
     faults.upTo("fanHoursPerYear", body.fanHoursPerYear(), 8784);
     faults.refuse();
-    store.add(
+    store.put(
         id,
+        base,
         new Settings(
             body.labourPerHour(),
             body.balanceLimitPercent(),
@@ -93,7 +107,7 @@ class ShopApi {
             alone,
             body.habits() == null ? before.habits() : Schools.of(body.habits()).all()),
         stamps.now());
-    return store.current();
+    return settings();
   }
 
   private static boolean isCurrency(String code) {

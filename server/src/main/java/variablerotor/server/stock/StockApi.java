@@ -69,8 +69,11 @@ class StockApi {
   }
 
   @PutMapping("/api/stock/parts/{part}/removals/{id}")
-  List<StockService.PartRow> remove(@PathVariable UUID part, @PathVariable UUID id) {
-    return stock.remove(part, id, stamps.now());
+  List<StockService.PartRow> remove(
+      @PathVariable UUID part,
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable UUID base) {
+    return stock.remove(part, id, base, stamps.now());
   }
 
   /** Counted, received, taken for a call, put back, or moved. */

@@ -160,12 +160,15 @@ public class StockService {
   /**
    * Takes a part away; what it was and what came and went of it stays on record.
    *
-   * @throws Refused while some of it lie anywhere
+   * @param base the edition that was seen
+   * @throws Refused while some of it lie anywhere, or where another edition is in force
    */
   @Transactional
-  List<PartRow> remove(UUID part, UUID id, Stamp stamp) {
+  List<PartRow> remove(UUID part, UUID id, @Nullable UUID base, Stamp stamp) {
+    store.lockList();
     store.lock(part);
     if (!store.holdsEdition(id)) {
+      Editions.holdRemoval(base, store.edition(part).orElse(null));
       Part last = store.newest(part).orElseThrow(() -> Refused.missing("part"));
       int left =
           list().stream()

@@ -70,10 +70,10 @@ class SecurityTest {
     assertEquals(403, tobin.get("/api/accounts").status());
     assertEquals(200, tobin.get("/api/shop/settings").status());
     Visitor ines = server.lead();
-    Object labour = ines.get("/api/shop/settings").at("labourPerHour");
+    Object labour = ines.get("/api/shop/settings").at("settings.labourPerHour");
     String same =
         "{\"labourPerHour\":" + labour + ",\"balanceLimitPercent\":10,\"currency\":\"USD\"}";
-    String save = "/api/shop/settings/" + UUID.randomUUID();
+    String save = ines.settings();
     assertEquals(200, ines.put(save, same).status());
     assertEquals(200, ines.put(save, same).status());
     assertEquals(409, ines.put(save, same.replace("10", "11")).status());
@@ -82,16 +82,15 @@ class SecurityTest {
   @Test
   void theShopsTimeZoneIsOneOfTheWorldsAndStandsOnItsPapers() throws Exception {
     Visitor ines = server.lead();
-    Object labour = ines.get("/api/shop/settings").at("labourPerHour");
+    Object labour = ines.get("/api/shop/settings").at("settings.labourPerHour");
     String figures =
         "{\"labourPerHour\":"
             + labour
             + ",\"balanceLimitPercent\":10,\"currency\":\"USD\",\"timeZone\":\"%s\"}";
-    String path = "/api/shop/settings/";
-    Visitor.Answer refused = ines.put(path + UUID.randomUUID(), figures.formatted("Mars/Base"));
+    Visitor.Answer refused = ines.put(ines.settings(), figures.formatted("Mars/Base"));
     assertEquals("timeZone", refused.at("errors.0.path"));
-    Visitor.Answer kept = ines.put(path + UUID.randomUUID(), figures.formatted("Asia/Kathmandu"));
-    assertEquals("Asia/Kathmandu", kept.at("timeZone"));
+    Visitor.Answer kept = ines.put(ines.settings(), figures.formatted("Asia/Kathmandu"));
+    assertEquals("Asia/Kathmandu", kept.at("settings.timeZone"));
     String call = ines.openCall();
     String report =
         new PdfTextExtractor(new PdfReader(ines.bytes(call + "/report"))).getTextFromPage(1);
@@ -102,7 +101,27 @@ class SecurityTest {
                     .atZoneSameInstant(ZoneId.of("Asia/Kathmandu")));
     assertTrue(report.contains(opened), opened + " in " + report);
     assertTrue(report.contains("Asia/Kathmandu"));
-    assertEquals(200, ines.put(path + UUID.randomUUID(), figures.formatted("UTC")).status());
+    assertEquals(200, ines.put(ines.settings(), figures.formatted("UTC")).status());
+  }
+
+  /** Two leads at once: whoever saves last does not undo the other without knowing. */
+  @Test
+  void figuresNameTheEditionThatTheyWereChangedFrom() {
+    Visitor ines = server.lead();
+    Object labour = ines.get("/api/shop/settings").at("settings.labourPerHour");
+    String figures =
+        "{\"labourPerHour\":"
+            + labour
+            + ",\"balanceLimitPercent\":%s,\"currency\":\"USD\",\"timeZone\":\"UTC\"}";
+    String mine = ines.settings();
+    assertEquals(200, ines.put(ines.settings(), figures.formatted("9")).status());
+    Visitor.Answer refused = ines.put(mine, figures.formatted("8"));
+    assertEquals(409, refused.status());
+    assertEquals("balanceLimitPercent", refused.at("conflicts.0.field"));
+    assertEquals(9.0, refused.at("conflicts.0.theirs"));
+    assertEquals(8.0, refused.at("conflicts.0.yours"));
+    assertEquals(9.0, ines.get("/api/shop/settings").at("settings.balanceLimitPercent"));
+    assertEquals(200, ines.put(ines.settings(), figures.formatted("10")).status());
   }
 
   @Test

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import variablerotor.json.Json;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -211,7 +212,7 @@ class ChoiceApiTest {
   void theShopsFiguresDecide() {
     String call = shorted("");
     Visitor.Answer before = tobin.get("/api/shop/settings");
-    String path = "/api/shop/settings/" + UUID.randomUUID();
+    String path = ines.settings();
     String body =
         "{\"labourPerHour\":100,\"balanceLimitPercent\":10,\"currency\":\"EUR\",\"taxPercent\":20,"
             + "\"habits\":[\"REPAIRED_HERE\"]}";
@@ -219,9 +220,9 @@ class ChoiceApiTest {
     try {
       Visitor.Answer set = ines.put(path, body);
       assertEquals(200, set.status(), set.body());
-      assertTrue(set.list("habits").contains("REPAIRED_HERE"));
-      assertEquals(6, set.list("habits").size(), "one to each school");
-      assertNull(set.at("energyPerKwh"));
+      assertTrue(set.list("settings.habits").contains("REPAIRED_HERE"));
+      assertEquals(6, set.list("settings.habits").size(), "one to each school");
+      assertNull(set.at("settings.energyPerKwh"));
       tobin.put(
           call + "/offers/" + UUID.randomUUID(),
           "{\"route\":\"SAME_MOTOR\",\"partPrice\":500,\"labourHours\":1}");
@@ -231,14 +232,13 @@ class ChoiceApiTest {
       assertEquals("CONDITIONAL", way(tobin.get(call), "REPAIR_OTHER").get("state"));
       Visitor.Answer bad =
           ines.put(
-              "/api/shop/settings/" + UUID.randomUUID(),
+              ines.settings(),
               body.replace("\"taxPercent\":20", "\"taxPercent\":-1,\"energyPerKwh\":2000"));
       assertEquals(422, bad.status());
       assertEquals(2, bad.list("errors").size());
     } finally {
-      ines.put(
-          "/api/shop/settings/" + UUID.randomUUID(),
-          before.body().replace("\"timeZone\":\"Etc/UTC\"", "\"timeZone\":\"UTC\""));
+      String was = Json.write(before.at("settings")).replace("\"Etc/UTC\"", "\"UTC\"");
+      assertEquals(200, ines.put(ines.settings(), was).status());
     }
   }
 }

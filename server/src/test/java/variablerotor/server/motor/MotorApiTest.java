@@ -78,6 +78,7 @@ class MotorApiTest {
     assertEquals(422, twin.status());
     assertEquals("id", twin.at("errors.0.path"));
     String removal = "/api/motors/" + motor + "/removals/" + UUID.randomUUID();
+    removal += tobin.base("/api/motors", motor);
     assertEquals(200, tobin.put(removal, "").status());
     assertEquals(200, tobin.put(removal, "").status(), "again");
     assertFalse(names().contains(name));
@@ -139,6 +140,10 @@ class MotorApiTest {
     assertEquals(120.0, late.at("conflicts.0.theirs"));
     assertEquals(130.0, late.at("conflicts.0.yours"));
     assertEquals(409, tobin.put(path + UUID.randomUUID(), body.formatted(1)).status(), "no base");
+    String away = "/api/motors/" + row.get("id") + "/removals/";
+    assertEquals(409, tobin.put(away + UUID.randomUUID() + base, "").status(), "seen as it was");
+    String now = tobin.base("/api/motors", row.get("id"));
+    assertEquals(200, tobin.put(away + UUID.randomUUID() + now, "").status());
   }
 
   @Test

@@ -87,6 +87,8 @@ class StockApiTest {
     assertEquals("number", twin.at("errors.0.path"));
     assertEquals(200, move(part, "RECEIVED", 2, "").status());
     String removal = "/api/stock/parts/" + part + "/removals/" + UUID.randomUUID();
+    assertEquals(409, tobin.put(removal, "").status(), "nobody has seen which");
+    removal += tobin.base("/api/stock/parts", part);
     Visitor.Answer still = tobin.put(removal, "");
     assertEquals(409, still.status());
     assertTrue(((String) still.at("detail")).contains("still 2"), still.body());
