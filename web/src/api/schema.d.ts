@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/due": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["due"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}": {
         parameters: {
             query?: never;
@@ -76,7 +92,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_2"];
+        put: operations["keep_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -189,6 +205,22 @@ export interface paths {
         };
         get: operations["earlier"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/fits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1294,8 +1326,11 @@ export interface components {
         CallRow: {
             /** Format: date-time */
             changedAt: string;
+            changedBy: string;
             /** @enum {string} */
             chosen?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            /** Format: date */
+            due?: string;
             /** @enum {string} */
             family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
             /** Format: uuid */
@@ -1309,6 +1344,9 @@ export interface components {
             repairSentence?: string;
             sentence: string;
             /** @enum {string} */
+            stand?: "HEARING" | "PROVING" | "CHOOSING" | "WAITING" | "FITTING" | "PROVING_REPAIR" | "REPAIRED" | "HANDED_OVER";
+            standSentence?: string;
+            /** @enum {string} */
             state: "DECIDED" | "NARROWED" | "OPEN";
             /** @enum {string} */
             symptom: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
@@ -1320,6 +1358,7 @@ export interface components {
             changedAt: string;
             decisions: components["schemas"]["DecisionView"][];
             diagnosis: components["schemas"]["DiagnosisView"];
+            fit?: components["schemas"]["FitView"];
             id: string;
             openedAt: string;
             openedBy: string;
@@ -1333,6 +1372,7 @@ export interface components {
             recommended?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
             repair?: components["schemas"]["RepairView"];
             settings: components["schemas"]["Settings"];
+            stand: components["schemas"]["Stand"];
             warranty: components["schemas"]["Standing"];
             ways: components["schemas"]["WayView"][];
             why?: string;
@@ -1354,6 +1394,9 @@ export interface components {
             };
             families: components["schemas"]["FamilyView"][];
             figures: components["schemas"]["FigureView"][];
+            fitStages: components["schemas"]["Word"][];
+            holds: components["schemas"]["HoldView"][];
+            leftToDo: components["schemas"]["Word"][];
             moments: components["schemas"]["Word"][];
             motorPlate: components["schemas"]["PlateField"][];
             partKinds: components["schemas"]["PartKindView"][];
@@ -1363,6 +1406,7 @@ export interface components {
             running: components["schemas"]["PlateField"][];
             schools: components["schemas"]["SchoolView"][];
             signals: components["schemas"]["SignalView"][];
+            stands: components["schemas"]["Word"][];
             states: components["schemas"]["StateView"][];
             suspects: components["schemas"]["Word"][];
             symptoms: components["schemas"]["Word"][];
@@ -1653,6 +1697,15 @@ export interface components {
             /** @enum {string} */
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
         };
+        FitView: {
+            at?: string;
+            author?: string;
+            done: boolean;
+            fit: {
+                [key: string]: unknown;
+            };
+            headline: string;
+        };
         Found: {
             /** @enum {string} */
             action: "REPLACE_MOTOR" | "REPLACE_DRIVE" | "REPLACE_BOARD" | "REPLACE_MODULE" | "REPAIR_WHEEL" | "REPAIR_HARNESS" | "REPAIR_SUPPLY" | "REPAIR_COMMAND" | "CHANGE_SETTING" | "CLEAR_AIR_PATH" | "NOTHING";
@@ -1690,6 +1743,13 @@ export interface components {
             book: string;
             name: string;
             row: components["schemas"]["CodeRow"];
+        };
+        HoldView: {
+            /** @enum {string} */
+            id: "PART_NOT_HERE" | "WRONG_PART" | "BRIDGED" | "SECOND_FAULT" | "NEW_SEARCH" | "RETURN_VISIT";
+            needsDay: boolean;
+            next: string;
+            title: string;
         };
         JobParts: {
             loaner?: string;
@@ -2375,6 +2435,12 @@ export interface components {
             /** Format: int64 */
             timeout?: number;
         };
+        Stand: {
+            due?: string;
+            /** @enum {string} */
+            place: "HEARING" | "PROVING" | "CHOOSING" | "WAITING" | "FITTING" | "PROVING_REPAIR" | "REPAIRED" | "HANDED_OVER";
+            sentence: string;
+        };
         Standing: {
             /** Format: int64 */
             days?: number;
@@ -2685,6 +2751,26 @@ export interface operations {
             };
         };
     };
+    due: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallRow"][];
+                };
+            };
+        };
+    };
     one: {
         parameters: {
             query?: never;
@@ -2733,7 +2819,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2971,6 +3057,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Earlier"][];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallView"];
                 };
             };
         };

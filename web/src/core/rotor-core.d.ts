@@ -8,4 +8,5 @@ declare module 'rotor-core' {
   export function draw(tree: Tree): Tree
   export function exercise(tree: Tree): Tree
   export function proof(tree: Tree): Tree
+  export function fit(tree: Tree): Tree
 }

@@ -70,6 +70,12 @@ public final class Core {
     return answered(tree, Answers::proof);
   }
 
+  /** The steps of a job, with what was done of them. */
+  @JSExport
+  public static JSObject fit(JSObject tree) {
+    return answered(tree, Answers::fit);
+  }
+
   /** A wiring with a mistake hidden in it. */
   @JSExport
   public static JSObject exercise(JSObject tree) {

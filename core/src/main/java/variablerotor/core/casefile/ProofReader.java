@@ -63,8 +63,8 @@ public final class ProofReader {
    * the wrong order.
    */
   private static UnitPlate unit(Branch unit) {
-    String installed = day(unit, "installed");
-    String until = day(unit, "warrantyUntil");
+    String installed = Days.of(unit, "installed");
+    String until = Days.of(unit, "warrantyUntil");
     if (installed != null && until != null && until.compareTo(installed) < 0) {
       unit.fault(
           "warrantyUntil", "found " + until + ", before it was installed; allowed is a later day");
@@ -79,31 +79,6 @@ public final class ProofReader {
         .coolingTons(CaseReader.number(unit, PlateField.UNIT, "coolingTons"))
         .heating(CaseReader.heating(unit))
         .build();
-  }
-
-  /** As ISO 8601 has it, so that days compare as texts: no calendar need travel with the page. */
-  private static @Nullable String day(Branch unit, String field) {
-    String day = unit.text(field, 10);
-    if (day != null && !isDay(day)) {
-      unit.fault(
-          field,
-          "found " + FactParser.describe(day) + "; allowed is a date such as \"2025-06-01\"");
-      return null;
-    }
-    return day;
-  }
-
-  private static boolean isDay(String text) {
-    boolean day = text.length() == 10 && text.charAt(4) == '-' && text.charAt(7) == '-';
-    for (int at = 0; day && at < text.length(); at++) {
-      day = at == 4 || at == 7 || (text.charAt(at) >= '0' && text.charAt(at) <= '9');
-    }
-    return day && within(text.substring(5, 7), 12) && within(text.substring(8), 31);
-  }
-
-  private static boolean within(String two, int most) {
-    int number = 10 * (two.charAt(0) - '0') + two.charAt(1) - '0';
-    return number >= 1 && number <= most;
   }
 
   private ProofRequest.Limits limits(Branch unit) {

@@ -22,7 +22,10 @@ import variablerotor.core.family.Family;
 import variablerotor.core.family.Plug;
 import variablerotor.core.family.Terminal;
 import variablerotor.core.family.WhichMotor;
+import variablerotor.core.fitting.Hold;
+import variablerotor.core.fitting.Stage;
 import variablerotor.core.job.PhotoKind;
+import variablerotor.core.job.Stand;
 import variablerotor.core.motor.PlateField;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.odds.Check;
@@ -57,6 +60,10 @@ public record Catalogue(
     List<RouteView> routes,
     List<PartKindView> partKinds,
     List<RepairReadingView> repairReadings,
+    List<Word> fitStages,
+    List<HoldView> holds,
+    List<Word> leftToDo,
+    List<Word> stands,
     List<SignalView> signals,
     List<Word> photos,
     List<PlateField> motorPlate,
@@ -79,6 +86,10 @@ public record Catalogue(
     routes = List.copyOf(routes);
     partKinds = List.copyOf(partKinds);
     repairReadings = List.copyOf(repairReadings);
+    fitStages = List.copyOf(fitStages);
+    holds = List.copyOf(holds);
+    leftToDo = List.copyOf(leftToDo);
+    stands = List.copyOf(stands);
     signals = List.copyOf(signals);
     photos = List.copyOf(photos);
     motorPlate = List.copyOf(motorPlate);
@@ -117,6 +128,14 @@ public record Catalogue(
         partKinds,
         "repairReadings",
         repairReadings,
+        "fitStages",
+        fitStages,
+        "holds",
+        holds,
+        "leftToDo",
+        leftToDo,
+        "stands",
+        stands,
         "signals",
         signals,
         "photos",
@@ -454,6 +473,10 @@ public record Catalogue(
             .toList(),
         Arrays.stream(PartKind.values()).map(Catalogue::partKind).toList(),
         Catalogue.everyRepairReading(),
+        Arrays.stream(Stage.values()).map(one -> new Word(one.name(), one.title())).toList(),
+        holdViews(),
+        Arrays.stream(Hold.Left.values()).map(one -> new Word(one.name(), one.title())).toList(),
+        Arrays.stream(Stand.Place.values()).map(one -> new Word(one.name(), one.title())).toList(),
         Arrays.stream(SignalKind.values())
             .map(s -> new SignalView(s, s.title(), s.allowed()))
             .toList(),
@@ -466,6 +489,25 @@ public record Catalogue(
   }
 
   /** What is read on a new part, the calls too. */
+  /**
+   * Why a job does not go on.
+   *
+   * @param needsDay whether it stands only with a day
+   */
+  public record HoldView(Hold.Reason id, String title, String next, boolean needsDay)
+      implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "title", title, "next", next, "needsDay", needsDay);
+    }
+  }
+
+  private static List<HoldView> holdViews() {
+    return Arrays.stream(Hold.Reason.values())
+        .map(one -> new HoldView(one, one.title(), one.next(), one.needsDay()))
+        .toList();
+  }
+
   private static List<RepairReadingView> everyRepairReading() {
     List<RepairReadingView> all = new ArrayList<>();
     for (ReadingType one : ReadingType.values()) {

@@ -9,7 +9,7 @@ import variablerotor.core.fact.FactType;
  * What to mind before a step; common practice. 5 min and 50 V as NFPA 70E has it (from memory);
  * licensed work, local code and the unit's literature rule.
  */
-enum Caution {
+public enum Caution {
   LOOK_ONLY("Look only: live parts are within reach."),
   LIVE(
       "Live parts: line is at the motor plug even while it stands still. Meter of the right"
@@ -64,6 +64,11 @@ enum Caution {
 
   Caution(String sentence) {
     this.sentence = sentence;
+  }
+
+  /** In a sentence. */
+  public String sentence() {
+    return sentence;
   }
 
   /** Before this question; none where there is nothing to mind. */

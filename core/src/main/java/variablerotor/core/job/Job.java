@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.CaseFile;
@@ -24,6 +25,10 @@ import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.fact.Taken;
+import variablerotor.core.fitting.FitCase;
+import variablerotor.core.fitting.FitRecord;
+import variablerotor.core.fitting.Fitting;
+import variablerotor.core.fitting.Hold;
 import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
@@ -39,6 +44,8 @@ import variablerotor.core.route.Way;
 import variablerotor.core.stock.Need;
 import variablerotor.core.stock.PartNumber;
 import variablerotor.core.stock.PlanNeeds;
+import variablerotor.core.text.Dates;
+import variablerotor.core.text.Words;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.wiring.PlanRequest;
 import variablerotor.core.wiring.PlanRequest.CallId;
@@ -334,6 +341,81 @@ public final class Job {
   public JobLog.@Nullable Wired wired() {
     List<JobLog.Wired> wirings = log.wirings();
     return wirings.isEmpty() ? null : wirings.get(wirings.size() - 1);
+  }
+
+  /** What was done of the job last; null while nothing was. */
+  public JobLog.@Nullable Fitted fitted() {
+    List<JobLog.Fitted> fits = log.fits();
+    return fits.isEmpty() ? null : fits.get(fits.size() - 1);
+  }
+
+  /**
+   * The steps of the way that was chosen, with what was done of them; null where none is chosen.
+   * What was done on another way is none of this one's.
+   */
+  public @Nullable Fitting fitting() {
+    Route chosen = chosen();
+    if (chosen == null) {
+      return null;
+    }
+    FitCase draft = FitDraft.of(this, chosen);
+    JobLog.Fitted last = fitted();
+    return Fitting.of(
+        last != null && last.record().job().way() == chosen
+            ? last.record().in(draft)
+            : FitRecord.begun(draft));
+  }
+
+  /** Where the call stands: the newest truth of it. */
+  public Stand stand() {
+    Fitting fitting = fitting();
+    if (fitting == null) {
+      boolean settled = diagnosis.verdict().remedy().stands();
+      return new Stand(
+          countInForce() == 0
+              ? Stand.Place.HEARING
+              : settled ? Stand.Place.CHOOSING : Stand.Place.PROVING,
+          "",
+          null);
+    }
+    FitRecord record = fitting.record();
+    Hold hold = record.hold();
+    Proof proof = repair();
+    if (record.handedOver()) {
+      return new Stand(Stand.Place.HANDED_OVER, proof == null ? "" : proof.headline(), null);
+    }
+    if (hold != null) {
+      return new Stand(Stand.Place.WAITING, hold.sentence(), hold.until());
+    }
+    if (proof != null && proof.state() != Proof.State.NOT_YET) {
+      boolean passed = proof.state() == Proof.State.PASSED;
+      return new Stand(
+          passed ? Stand.Place.REPAIRED : Stand.Place.PROVING_REPAIR, proof.headline(), null);
+    }
+    if (proof != null || fitting.isDone()) {
+      return new Stand(
+          Stand.Place.PROVING_REPAIR, proof == null ? fitting.headline() : proof.headline(), null);
+    }
+    return fitting.isBegun()
+        ? new Stand(Stand.Place.FITTING, fitting.headline(), null)
+        : chosenStand();
+  }
+
+  /** Chosen and not begun: the part is waited for as long as it was said to take. */
+  private Stand chosenStand() {
+    Route chosen = Objects.requireNonNull(chosen());
+    Double days = options.route(chosen).daysWithout();
+    List<JobLog.Decided> decided = log.decisions();
+    String said = decided.get(decided.size() - 1).at();
+    LocalDate day = said.length() < 10 ? null : Dates.read(said.substring(0, 10));
+    if (days == null || days < 1 || day == null) {
+      return new Stand(Stand.Place.FITTING, chosen.title() + " chosen.", null);
+    }
+    long whole = (long) Math.ceil(days);
+    return new Stand(
+        Stand.Place.WAITING,
+        chosen.title() + " chosen: its part is " + Words.count(whole, "day") + " away.",
+        day.plusDays(whole).toString());
   }
 
   /** What the repair showed last; null while nothing was read. */

@@ -8,6 +8,7 @@ import variablerotor.core.choice.Shelf;
 import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.choice.Sourced;
 import variablerotor.core.fact.Fact;
+import variablerotor.core.fitting.FitRecord;
 import variablerotor.core.proof.ProofRequest;
 import variablerotor.core.route.Route;
 import variablerotor.core.wiring.AsWired;
@@ -25,6 +26,7 @@ import variablerotor.core.wiring.AsWired;
  * @param shelf what they have of small parts
  * @param answers what the customer said, the last in force
  * @param wirings conversions as they were made, the last in force
+ * @param fits what was done of the job, each with all that was done by then, the last in force
  * @param proofs of the repair, each with all that was read by then, the last in force
  */
 public record JobLog(
@@ -42,6 +44,7 @@ public record JobLog(
     List<Decided> decisions,
     List<Answered> answers,
     List<Wired> wirings,
+    List<Fitted> fits,
     List<Proved> proofs,
     List<Photo> photos) {
 
@@ -53,6 +56,7 @@ public record JobLog(
     answers = List.copyOf(answers);
     decisions = List.copyOf(decisions);
     wirings = List.copyOf(wirings);
+    fits = List.copyOf(fits);
     proofs = List.copyOf(proofs);
     photos = List.copyOf(photos);
   }
@@ -107,6 +111,9 @@ public record JobLog(
   /** A conversion as it was made, or as far as it was. */
   public record Wired(String id, AsWired made, String author, String at) {}
 
+  /** What was done of the job, as far as it was. */
+  public record Fitted(String id, FitRecord record, String author, String at) {}
+
   /** What a repair showed, as far as it was read. */
   public record Proved(String id, ProofRequest request, String author, String at) {}
 
@@ -129,6 +136,7 @@ public record JobLog(
     private final List<Answered> answers = new ArrayList<>();
     private final List<Decided> decisions = new ArrayList<>();
     private final List<Wired> wirings = new ArrayList<>();
+    private final List<Fitted> fits = new ArrayList<>();
     private final List<Proved> proofs = new ArrayList<>();
     private final List<Photo> photos = new ArrayList<>();
 
@@ -195,6 +203,12 @@ public record JobLog(
       return this;
     }
 
+    /** Adds what was done of the job, the last in force. */
+    public Builder fits(List<Fitted> more) {
+      fits.addAll(more);
+      return this;
+    }
+
     /** Adds what the repair showed, the last in force. */
     public Builder proofs(List<Proved> more) {
       proofs.addAll(more);
@@ -224,6 +238,7 @@ public record JobLog(
           decisions,
           answers,
           wirings,
+          fits,
           proofs,
           photos);
     }

@@ -49,7 +49,8 @@ final class ProofDraft {
     return told == null ? HERTZ : told;
   }
 
-  private static @Nullable Candidate candidate(Job job) {
+  /** The motor that was chosen with the way; null where none was. */
+  static @Nullable Candidate candidate(Job job) {
     List<JobLog.Decided> decided = job.log().decisions();
     String id = decided.isEmpty() ? null : decided.get(decided.size() - 1).candidate();
     return id == null ? null : job.options().basis().candidate(id);

@@ -1,11 +1,9 @@
 package variablerotor.core.proof;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.motor.UnitPlate.Heating;
@@ -65,41 +63,13 @@ final class Turning {
 
   /** Every call that the unit has, and those that were tried besides. */
   private Set<CallId> calls() {
-    Set<CallId> calls = EnumSet.noneOf(CallId.class);
-    UnitPlate unit = request.unit();
-    if (cools(unit)) {
-      calls.add(CallId.COOL);
-    }
-    for (Heating heat : unit.heating()) {
-      CallId call = call(heat);
-      if (call != null) {
-        calls.add(call);
-      }
-    }
+    Set<CallId> calls = UnitCalls.of(request.unit());
     // One at least on which it must run: a fan that was only seen to stand is not proved.
     if (calls.stream().noneMatch(this::mustRun)) {
       calls.add(outdoors ? CallId.COOL : CallId.FAN);
     }
     calls.addAll(readings.runs().keySet());
     return calls;
-  }
-
-  private static boolean cools(UnitPlate unit) {
-    if (unit.coolingTons() != null) {
-      return unit.coolingTons() > 0;
-    }
-    return unit.kind() != null
-        && unit.kind() != UnitPlate.Kind.FURNACE
-        && unit.kind() != UnitPlate.Kind.MAKE_UP_AIR;
-  }
-
-  private static @Nullable CallId call(Heating heat) {
-    return switch (heat) {
-      case GAS -> CallId.GAS_HEAT;
-      case ELECTRIC -> CallId.ELECTRIC_HEAT;
-      case HEAT_PUMP -> CallId.HEAT_PUMP;
-      case HYDRONIC, NONE -> null;
-    };
   }
 
   /** An outdoor fan has no business on heat that is made indoors, nor on the blower's own call. */

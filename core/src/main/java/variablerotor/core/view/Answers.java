@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import variablerotor.core.casefile.CaseFile;
 import variablerotor.core.casefile.CaseReader;
+import variablerotor.core.casefile.FitReader;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.casefile.PlanReader;
@@ -18,6 +19,8 @@ import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.diagnosis.WarningId;
 import variablerotor.core.drawing.Svg;
+import variablerotor.core.fitting.FitRecord;
+import variablerotor.core.fitting.Fitting;
 import variablerotor.core.odds.FamilyModel;
 import variablerotor.core.proof.Proof;
 import variablerotor.core.proof.ProofRequest;
@@ -112,6 +115,17 @@ public final class Answers {
   public static Map<String, Object> proof(Object tree) throws InputFaults {
     Told<ProofRequest> told = ProofReader.told(tree);
     return withUnknown(Proof.of(told.document()).tree(), told.unknown());
+  }
+
+  /**
+   * The steps of a job, with what was done of them.
+   *
+   * @param tree what was done: maps, lists, strings, doubles and booleans
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> fit(Object tree) throws InputFaults {
+    Told<FitRecord> told = FitReader.told(tree);
+    return withUnknown(Fitting.of(told.document()).tree(), told.unknown());
   }
 
   /**

@@ -15,12 +15,14 @@ import variablerotor.core.drawing.Drawing;
 import variablerotor.core.drawing.WindingPicture;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.fact.Taken;
+import variablerotor.core.fitting.Fitting;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.job.PlanDraft;
 import variablerotor.core.job.Settings;
+import variablerotor.core.job.Stand;
 import variablerotor.core.motor.Warranty;
 import variablerotor.core.proof.Check;
 import variablerotor.core.proof.Proof;
@@ -51,7 +53,9 @@ public record CallView(
     List<SaidView> answers,
     @Nullable DraftView planDraft,
     @Nullable WiredView wired,
+    @Nullable FitView fit,
     @Nullable RepairView repair,
+    Stand stand,
     Settings settings,
     List<PhotoView> photos,
     Warranty.Standing warranty,
@@ -294,6 +298,31 @@ public record CallView(
   }
 
   /**
+   * What was done of the job. Its steps follow from the document, in the page as here.
+   *
+   * @param fit the document
+   * @param headline how it stands, in a sentence
+   * @param done whether every step is done or left out
+   * @param author who did something last; null while nothing was done
+   */
+  public record FitView(
+      Map<String, Object> fit,
+      String headline,
+      boolean done,
+      @Nullable String author,
+      @Nullable String at)
+      implements Node {
+    public FitView {
+      fit = Collections.unmodifiableMap(new LinkedHashMap<>(fit));
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("fit", fit, "headline", headline, "done", done, "author", author, "at", at);
+    }
+  }
+
+  /**
    * The repair, as far as it is proved.
    *
    * @param proof the document, with all that was read
@@ -408,7 +437,9 @@ public record CallView(
         "answers", answers,
         "planDraft", planDraft,
         "wired", wired,
+        "fit", fit,
         "repair", repair,
+        "stand", stand,
         "settings", settings,
         "photos", photos,
         "warranty", warranty,
@@ -438,7 +469,9 @@ public record CallView(
         answers(log),
         draft(job.planDraft()),
         wired(job),
+        fit(job),
         repair(job),
+        job.stand(),
         job.settings(),
         log.photos().stream().map(CallView::photo).toList(),
         job.warranty(),
@@ -527,6 +560,20 @@ public record CallView(
             job.notPlanned().stream().map(one -> one.title()).toList(),
             last.author(),
             last.at());
+  }
+
+  private static @Nullable FitView fit(Job job) {
+    Fitting fitting = job.fitting();
+    if (fitting == null) {
+      return null;
+    }
+    JobLog.Fitted last = fitting.isBegun() ? job.fitted() : null;
+    return new FitView(
+        fitting.record().tree(),
+        fitting.headline(),
+        fitting.isDone(),
+        last == null ? null : last.author(),
+        last == null ? null : last.at());
   }
 
   private static @Nullable RepairView repair(Job job) {

@@ -57,6 +57,12 @@ class CallApi {
     return calls.list(search, page, size);
   }
 
+  /** Calls of which something is due today or was before. */
+  @GetMapping("/due")
+  List<CallRow> due() {
+    return calls.due();
+  }
+
   @GetMapping("/{call}")
   CallView one(@PathVariable UUID call) {
     return calls.view(call);

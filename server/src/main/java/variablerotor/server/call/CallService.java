@@ -31,6 +31,9 @@ import variablerotor.server.web.Refused;
 public class CallService {
   private static final double DAYS_A_YEAR = 365.25;
 
+  /** A day's list that is longer leads nobody. */
+  private static final int MOST_DUE = 50;
+
   private final CallStore store;
   private final List<CallPart> parts;
   private final SettingsStore settings;
@@ -46,6 +49,16 @@ public class CallService {
   @Transactional(readOnly = true)
   public List<CallRow> list(String search, int page, int size) {
     return store.list(search, page * size, size);
+  }
+
+  /** Calls of which something is due today or was before, in the shop's time zone. */
+  @Transactional(readOnly = true)
+  public List<CallRow> due() {
+    return store.due(today(settings.current()), MOST_DUE);
+  }
+
+  private LocalDate today(Settings figures) {
+    return LocalDate.now(clock.withZone(ZoneId.of(figures.timeZone())));
   }
 
   @Transactional(readOnly = true)
@@ -139,8 +152,7 @@ public class CallService {
             told(store.particulars(call)));
     parts.forEach(part -> part.addTo(log, call));
     Settings figures = settings.current();
-    LocalDate today = LocalDate.now(clock.withZone(ZoneId.of(figures.timeZone())));
-    return Job.of(log.build(), figures, today);
+    return Job.of(log.build(), figures, today(figures));
   }
 
   private static Particulars told(String json) {
@@ -262,7 +274,7 @@ public class CallService {
   /** Keeps what the list shows, and shows the call. */
   private CallView changed(UUID call, Stamp stamp) {
     Job job = job(call, store.opened(call).orElseThrow(), stamp.at());
-    store.summarise(call, job, stamp.at());
+    store.summarise(call, job, stamp);
     return CallView.of(job);
   }
 }

@@ -7,6 +7,7 @@ import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.PARTICULARS;
 import static variablerotor.server.schema.Tables.SERVICE_CALL;
 
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -21,6 +22,7 @@ import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.Records;
+import org.jooq.SelectOnConditionStep;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.chain.Suspect;
@@ -31,17 +33,22 @@ import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.family.Family;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.Particulars;
+import variablerotor.core.job.Stand;
 import variablerotor.core.proof.Proof;
 import variablerotor.core.route.Route;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.log.Words;
+import variablerotor.server.schema.tables.Account;
 import variablerotor.server.schema.tables.ServiceCall;
 
 /** Calls, and what is told of them. Rows are added and never changed, but for the summary. */
 @Repository
 class CallStore {
+  /** Who worked on a call last. */
+  private static final Account LAST = ACCOUNT.as("last_by");
+
   private final DSLContext db;
   private final LogStore log;
 
@@ -86,7 +93,8 @@ class CallStore {
   }
 
   /** What the list shows of a call; worked out again with every change. */
-  void summarise(UUID call, Job job, OffsetDateTime changedAt) {
+  void summarise(UUID call, Job job, Stamp stamp) {
+    Stand stand = job.stand();
     Diagnosis.Verdict verdict = job.diagnosis().verdict();
     Route chosen = job.chosen();
     Proof repair = job.repair();
@@ -99,7 +107,11 @@ class CallStore {
         .set(SERVICE_CALL.VERDICT_SENTENCE, verdict.sentence())
         .set(SERVICE_CALL.ENGINE, Engine.VERSION)
         .set(SERVICE_CALL.READINGS, job.countInForce())
-        .set(SERVICE_CALL.CHANGED_AT, changedAt)
+        .set(SERVICE_CALL.CHANGED_AT, stamp.at())
+        .set(SERVICE_CALL.CHANGED_BY, stamp.author())
+        .set(SERVICE_CALL.STAND, stand.place().name())
+        .set(SERVICE_CALL.STAND_SENTENCE, stand.sentence())
+        .set(SERVICE_CALL.DUE, stand.due() == null ? null : LocalDate.parse(stand.due()))
         .set(SERVICE_CALL.CHOSEN_ROUTE, chosen == null ? null : chosen.name())
         .set(SERVICE_CALL.REPAIR_STATE, repair == null ? null : repair.state().name())
         .set(SERVICE_CALL.REPAIR_SENTENCE, repair == null ? null : repair.headline())
@@ -157,11 +169,7 @@ class CallStore {
       listed = listed.and(Words.allIn(unit(SERVICE_CALL), search));
       listed = Words.narrowed(db, SERVICE_CALL, SERVICE_CALL.ID, listed);
     }
-    return db.select(SERVICE_CALL.fields())
-        .select(ACCOUNT.NAME)
-        .from(SERVICE_CALL)
-        .join(ACCOUNT)
-        .on(ACCOUNT.ID.eq(SERVICE_CALL.OPENED_BY))
+    return rows()
         .where(listed)
         .orderBy(SERVICE_CALL.CHANGED_AT.desc(), SERVICE_CALL.ID)
         .offset(offset)
@@ -169,10 +177,32 @@ class CallStore {
         .fetch(CallStore::row);
   }
 
+  /** Of which something is due by a day, what is due first before all. */
+  List<CallRow> due(LocalDate day, int most) {
+    return rows()
+        .where(SERVICE_CALL.DUE.le(day))
+        .and(DSL.condition(SERVICE_CALL.PRACTICE).not())
+        .orderBy(SERVICE_CALL.DUE, SERVICE_CALL.ID)
+        .limit(most)
+        .fetch(CallStore::row);
+  }
+
+  private SelectOnConditionStep<Record> rows() {
+    return db.select(SERVICE_CALL.fields())
+        .select(ACCOUNT.NAME, LAST.NAME)
+        .from(SERVICE_CALL)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(SERVICE_CALL.OPENED_BY))
+        .leftJoin(LAST)
+        .on(LAST.ID.eq(SERVICE_CALL.CHANGED_BY));
+  }
+
   private static CallRow row(Record row) {
     String suspects = row.get(SERVICE_CALL.VERDICT_SUSPECTS);
     String chosen = row.get(SERVICE_CALL.CHOSEN_ROUTE);
     String repair = row.get(SERVICE_CALL.REPAIR_STATE);
+    String stand = row.get(SERVICE_CALL.STAND);
+    String last = row.get(LAST.NAME);
     return new CallRow(
         row.get(SERVICE_CALL.ID),
         row.get(SERVICE_CALL.PLACE),
@@ -188,7 +218,11 @@ class CallStore {
         chosen == null ? null : Route.valueOf(chosen),
         repair == null ? null : Proof.State.valueOf(repair),
         row.get(SERVICE_CALL.REPAIR_SENTENCE),
+        stand == null ? null : Stand.Place.valueOf(stand),
+        row.get(SERVICE_CALL.STAND_SENTENCE),
+        row.get(SERVICE_CALL.DUE),
         row.get(ACCOUNT.NAME),
+        last == null ? row.get(ACCOUNT.NAME) : last,
         row.get(SERVICE_CALL.CHANGED_AT));
   }
 

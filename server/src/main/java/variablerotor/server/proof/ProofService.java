@@ -3,11 +3,7 @@ package variablerotor.server.proof;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import variablerotor.core.casefile.InputFaults;
-import variablerotor.core.casefile.ProofReader;
-import variablerotor.core.proof.ProofRequest;
 import variablerotor.core.view.CallView;
-import variablerotor.json.Json;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Refused;
@@ -30,15 +26,6 @@ public class ProofService {
   @Transactional
   public CallView keep(UUID call, UUID id, Object tree, Stamp stamp) {
     calls.lock(call);
-    String body = Json.write(read(tree).tree());
-    return calls.after(store.keep(call, id, body, stamp), call, stamp);
-  }
-
-  private static ProofRequest read(Object tree) {
-    try {
-      return ProofReader.told(tree).document();
-    } catch (InputFaults faults) {
-      throw Refused.fields(faults.faults());
-    }
+    return calls.after(store.keep(call, id, tree, stamp), call, stamp);
   }
 }

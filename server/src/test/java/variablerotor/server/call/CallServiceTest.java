@@ -84,8 +84,9 @@ class CallServiceTest {
   void aNewSaveIsSummarisedForTheListAtItsOwnTime() {
     read(FactType.WINDING_AB, 20);
     OffsetDateTime at = OffsetDateTime.parse("2027-01-01T02:30:00Z");
-    assertEquals(at.toString(), service.after(true, call, new Stamp(call, at)).changedAt());
-    verify(store).summarise(eq(call), argThat(job -> job.countInForce() == 1), eq(at));
+    Stamp stamp = new Stamp(call, at);
+    assertEquals(at.toString(), service.after(true, call, stamp).changedAt());
+    verify(store).summarise(eq(call), argThat(job -> job.countInForce() == 1), eq(stamp));
   }
 
   /** At three in the morning by Greenwich it is still the last day of the warranty in Denver. */

@@ -1,0 +1,8 @@
+/**
+ * The steps of the hands: what comes out, what is lost by it and given back, what goes in, how it
+ * is set and first powered. May use families, motors and ways forward, and the cautions of checks.
+ */
+@NullMarked
+package variablerotor.core.fitting;
+
+import org.jspecify.annotations.NullMarked;
