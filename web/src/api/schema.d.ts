@@ -1705,6 +1705,7 @@ export interface components {
                 [key: string]: unknown;
             };
             headline: string;
+            lines: string[];
         };
         Found: {
             /** @enum {string} */
@@ -2233,6 +2234,8 @@ export interface components {
             id: string;
             leadsTo: string[];
             limit: number[];
+            /** @enum {string} */
+            opens?: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
             sentence: string;
             /** @enum {string} */
             state: "PASS" | "FAIL" | "NOT_YET";

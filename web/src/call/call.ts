@@ -205,6 +205,20 @@ export function openCall(id: string) {
       void send({ id: save, path, body: made, label: 'The wiring', call: id, form: `wiring ${id}` })
       return save
     },
+    /** What was done of the job by now, whole. */
+    fitted(fit: object) {
+      const save = crypto.randomUUID()
+      const path = `/api/calls/${id}/fits/${save}`
+      refusal.value = null
+      void send({
+        id: save,
+        path,
+        body: fit,
+        label: 'A step of the job',
+        call: id,
+        form: `fit ${id}`,
+      })
+    },
     /** What the repair showed by now, whole. */
     proved(proof: object) {
       const save = crypto.randomUUID()

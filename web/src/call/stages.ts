@@ -1,11 +1,11 @@
 import type { Component } from 'vue'
 import type { Call } from '../api/types'
 import ChooseStage from '../choose/ChooseStage.vue'
+import FitStage from '../fit/FitStage.vue'
 import HandOverStage from '../handover/HandOverStage.vue'
 import HearStage from '../hear/HearStage.vue'
 import DebriefStage from '../practice/DebriefStage.vue'
 import ProveStage from '../prove/ProveStage.vue'
-import WireStage from '../wire/WireStage.vue'
 
 export interface Stage {
   /** As in the address. */
@@ -22,7 +22,7 @@ const STAGES: Stage[] = [
   { id: 'hear', title: 'Hear', view: HearStage, service: true, practice: false },
   { id: 'prove', title: 'Prove', view: ProveStage, service: true, practice: true },
   { id: 'choose', title: 'Choose', view: ChooseStage, service: true, practice: false },
-  { id: 'fit', title: 'Fit', view: WireStage, service: true, practice: false },
+  { id: 'fit', title: 'Fit', view: FitStage, service: true, practice: false },
   { id: 'hand-over', title: 'Hand over', view: HandOverStage, service: true, practice: false },
   { id: 'debrief', title: 'Look back', view: DebriefStage, service: false, practice: true },
 ]

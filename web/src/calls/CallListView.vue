@@ -3,21 +3,22 @@ import { nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { get, Refusal, trouble } from '../api/client'
 import type { CallRow } from '../api/types'
-import { loadCatalogue, routeTitle, suspectTitle, symptomTitle } from '../catalogue/catalogue'
+import { loadCatalogue } from '../catalogue/catalogue'
 import KeyHelp from '../keys/KeyHelp.vue'
 import { useKeys } from '../keys/keys'
 import { flush } from '../keep/queue'
-import StationSign from '../prove/StationSign.vue'
 import { session } from '../session/session'
 import { useDebounced } from '../shared/debounced'
-import { ago } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
+import CallLine from './CallLine.vue'
 
 const SIZE = 50
 
 const router = useRouter()
 const route = useRoute()
 const rows = ref<CallRow[] | null>(null)
+/** Of these something is due today, or was before. */
+const due = ref<CallRow[]>([])
 const more = ref(false)
 const search = ref('')
 const fault = ref('')
@@ -36,6 +37,7 @@ async function load(page = 0) {
     // A slow answer to an earlier word must not stand over a later one.
     if (mine !== asked) return
     rows.value = page ? [...(rows.value ?? []), ...found] : found
+    if (!page) due.value = search.value ? [] : await get<CallRow[]>('/api/calls/due')
     more.value = found.length === SIZE
   } catch (failed) {
     if (mine !== asked) return
@@ -64,30 +66,6 @@ onMounted(async () => {
 })
 
 const focusSearch = () => void nextTick(() => field.value?.focus())
-
-/** The state of a call as a sign: how its repair stands, or decided, narrowed, or open. */
-const SIGNS = { PASSED: 'GOOD', FAILED: 'FAILED', NOT_YET: 'SUSPECT' } as const
-function sign(row: CallRow) {
-  if (row.repair) return SIGNS[row.repair]
-  if (row.chosen) return 'GOOD'
-  if (row.state === 'DECIDED') return 'FAILED'
-  return row.state === 'NARROWED' ? 'SUSPECT' : 'UNSEEN'
-}
-
-/** The newest truth: once the repair is looked at, the old verdict is none. */
-function headline(row: CallRow): string {
-  if (row.repair) return row.repairSentence!
-  if (row.chosen) return `${names(row)}: ${routeTitle(row.chosen).toLowerCase()} chosen`
-  if (row.state === 'DECIDED') return `${names(row)} proved`
-  if (row.state === 'NARROWED') return `${names(row)} likely`
-  return row.readings ? 'Open' : 'Nothing measured'
-}
-
-const TONES = { PASSED: 'chosen', FAILED: 'decided', NOT_YET: 'narrowed' }
-const tone = (row: CallRow) =>
-  row.repair ? TONES[row.repair] : row.chosen ? 'chosen' : row.state.toLowerCase()
-
-const names = (row: CallRow) => row.verdict.map(suspectTitle).join(' and ')
 
 useKeys({
   search: focusSearch,
@@ -119,23 +97,18 @@ useKeys({
       <h2>{{ search ? 'No call fits that.' : 'No calls yet.' }}</h2>
       <p v-if="!search">Open the first one: where, what the fan does wrong, which motor.</p>
     </div>
-    <ul v-else class="calls">
-      <li v-for="row in rows" :key="row.id">
-        <router-link :to="`/calls/${row.id}/${row.repair ? 'fit' : 'prove'}`">
-          <StationSign :state="sign(row)" :size="34" />
-          <span class="place">
-            <strong>{{ row.place }}</strong>
-            <span v-if="row.unitName">{{ row.unitName }}</span>
-          </span>
-          <span class="what">{{ symptomTitle(row.symptom) }}</span>
-          <span class="verdict" :class="tone(row)">{{ headline(row) }}</span>
-          <span class="soft when">
-            {{ row.readings }} {{ row.readings === 1 ? 'reading' : 'readings' }},
-            {{ ago(row.changedAt) }}, {{ row.openedBy }}
-          </span>
-        </router-link>
-      </li>
-    </ul>
+    <template v-else>
+      <section v-if="due.length" aria-labelledby="due">
+        <h2 id="due" class="due">Due today</h2>
+        <ul class="calls">
+          <CallLine v-for="row in due" :key="row.id" :row="row" />
+        </ul>
+      </section>
+      <h2 v-if="due.length" class="due">All calls</h2>
+      <ul class="calls">
+        <CallLine v-for="row in rows" :key="row.id" :row="row" />
+      </ul>
+    </template>
     <button v-if="more" class="quiet-button" @click="load(Math.floor(rows!.length / SIZE))">
       Show more
     </button>
@@ -170,49 +143,8 @@ useKeys({
   border-top: 1px solid var(--rule);
 }
 
-.calls a {
-  display: grid;
-  grid-template-columns: 34px minmax(0, 1.5fr) minmax(0, 0.9fr) minmax(0, 1.3fr) minmax(0, 1.2fr);
-  gap: 4px 18px;
-  align-items: center;
-  padding: 10px 8px;
-  min-height: 60px;
-  border-bottom: 1px solid var(--rule);
-  color: var(--ink);
-  text-decoration: none;
-}
-
-.calls a:hover {
-  background: var(--card);
-}
-
-.place strong {
-  display: block;
-  font-size: 1.0625rem;
-}
-
-.place span {
-  font-size: 0.9375rem;
-}
-
-.verdict {
-  font-weight: 650;
-}
-
-.decided {
-  color: var(--failed);
-}
-
-.chosen {
-  color: var(--good);
-}
-
-.narrowed {
-  color: var(--suspect);
-}
-
-.when {
-  font-size: 0.875rem;
+.due {
+  margin-bottom: 6px;
 }
 
 .empty {
@@ -228,17 +160,6 @@ useKeys({
   .new {
     justify-content: center;
     min-height: 52px;
-  }
-
-  .calls a {
-    grid-template-columns: 34px minmax(0, 1fr);
-    padding: 12px 2px;
-  }
-
-  .calls .what,
-  .calls .verdict,
-  .calls .when {
-    grid-column: 2;
   }
 }
 </style>

@@ -2,6 +2,7 @@
 import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
 import CustomerAnswer from '../choose/CustomerAnswer.vue'
+import HandedOver from '../fit/HandedOver.vue'
 import RepairNotice from '../repair/RepairNotice.vue'
 import { clock } from '../shared/time'
 import { money } from '../shared/money'
@@ -26,6 +27,7 @@ const { call } = useCall()
       >
       <a :href="`/api/calls/${call.id}/case`" download>The call as a case file (JSON)</a>
     </section>
+    <HandedOver v-if="call.fit" />
     <CustomerAnswer class="card" />
     <section class="card">
       <h2>Choices</h2>

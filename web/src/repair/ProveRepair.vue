@@ -1,89 +1,65 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { useCall } from '../call/call'
-import { ask, Faulty, inWords } from '../core/core'
+import { useJudged } from '../call/judged'
 import { clock } from '../shared/time'
 import PlateLimits from './PlateLimits.vue'
 import RepairCheckForm from './RepairCheckForm.vue'
 import { nextOf, type ProofDoc, type RepairCheck, type RepairView } from './repair'
 
 /** The repair proved, one thing after the other: what now, why, and what a fail leads to. */
-const { call, waiting, proved } = useCall()
+defineProps<{ open: boolean }>()
+const { call, proved } = useCall()
 
-/** What is shown: what this device has read, or what the server keeps. */
-const doc = shallowRef<ProofDoc>({ unit: {}, fitted: {}, readings: [] })
-const answer = shallowRef<Pick<RepairView, 'state' | 'headline' | 'checks'> | null>(null)
-const faults = ref<Record<string, string>>({})
-const fault = ref('')
-/** A check that a person went to by hand. */
-const open = ref('')
-
+type Judged = Pick<RepairView, 'state' | 'headline'> & {
+  checks: (Omit<RepairCheck, 'limit'> & { limit?: number | number[] })[]
+}
 const repair = computed(() => call.value.repair!)
-
-/** What this device has not sent yet stands before what the call holds. */
-watch(
-  () => repair.value,
-  (kept) => {
-    const unsent = waiting.value.findLast((save) => save.path.includes('/proofs/'))
-    if (unsent) {
-      if (!doc.value.readings.length) void judge(unsent.body as ProofDoc)
-      return
-    }
-    doc.value = kept.proof as unknown as ProofDoc
-    answer.value = kept
-  },
-  { immediate: true },
+const {
+  doc,
+  answer: judged,
+  faults: told,
+  fault,
+  take: keep,
+} = useJudged<ProofDoc, Judged>(
+  'proof',
+  'proofs',
+  () => repair.value.proof as unknown as ProofDoc,
+  proved,
 )
+/** A check that a person went to by hand. */
+const shown = ref('')
 
-/** Judged here, with the radio off too; kept where it reads. */
-async function judge(next: ProofDoc): Promise<boolean> {
-  faults.value = {}
-  fault.value = ''
-  try {
-    // The rules answer with one limit as a number, and the least and the most as a list.
-    const judged = await ask<{
-      state: RepairView['state']
-      headline: string
-      checks: (Omit<RepairCheck, 'limit'> & { limit?: number | number[] })[]
-    }>('proof', next)
-    doc.value = next
-    answer.value = {
-      state: judged.state,
-      headline: judged.headline,
-      checks: judged.checks.map((one) => ({ ...one, limit: [one.limit ?? []].flat() })),
-    }
-    return true
-  } catch (failed) {
-    if (failed instanceof Faulty) faults.value = byReading(failed, next)
-    else fault.value = inWords(failed)
-    return false
-  }
-}
-
-function byReading(failed: Faulty, next: ProofDoc) {
-  return Object.fromEntries(
-    failed.faults.map((one) => {
+/** The rules answer with one limit as a number, and the least and the most as a list. */
+const answer = computed(() =>
+  judged.value
+    ? {
+        ...judged.value,
+        checks: judged.value.checks.map((one) => ({ ...one, limit: [one.limit ?? []].flat() })),
+      }
+    : repair.value,
+)
+const faults = computed(() =>
+  Object.fromEntries(
+    told.value.map((one) => {
       const at = /^readings\[(\d+)\]/.exec(one.path)
-      return [at ? next.readings[Number(at[1])]!.id : one.path, one.message]
+      return [at ? (reading.value[Number(at[1])]?.id ?? one.path) : one.path, one.message]
     }),
-  )
-}
+  ),
+)
+/** What was to be read last: a fault names its place in it. */
+const reading = shallowRef<ProofDoc['readings']>([])
 
 async function take(next: ProofDoc) {
-  const at = open.value
-  if (await judge(next)) {
-    proved(next)
-    // Whoever went on by hand meanwhile stays there.
-    if (open.value === at) open.value = ''
-  }
+  const at = shown.value
+  reading.value = next.readings
+  // Whoever went on by hand meanwhile stays there.
+  if ((await keep(next)) && shown.value === at) shown.value = ''
 }
 
-// The rules are fetched while there is a connection.
-onMounted(() => void ask('proof', doc.value).catch(() => {}))
-
-const checks = computed(() => answer.value?.checks ?? [])
+const checks = computed(() => answer.value.checks)
 const now = computed(
-  () => checks.value.find((one) => one.id === open.value) ?? nextOf(checks.value),
+  () => checks.value.find((one) => one.id === shown.value) ?? nextOf(checks.value),
 )
 /** What is wrong with what no field here shows. */
 const PLATES = ['fitted.fullLoadAmps', 'fitted.speedTaps', 'unit.ratedStaticInWc', 'unit.riseF']
@@ -92,62 +68,76 @@ const others = computed(() =>
     ([at]) => !PLATES.includes(at) && !(now.value?.asks ?? []).includes(at),
   ),
 )
-const failed = computed(() => answer.value?.state === 'FAILED')
+const failed = computed(() => answer.value.state === 'FAILED')
 
 const MARKS: Record<RepairCheck['state'], string> = { PASS: '✓', FAIL: '×', NOT_YET: '○' }
 </script>
 
 <template>
-  <section class="card stack" aria-labelledby="prove-repair">
-    <h2 id="prove-repair">Prove the repair</h2>
-    <p class="state" :class="{ bad: failed, good: answer?.state === 'PASSED' }" role="status">
-      <strong>{{ answer?.headline }}</strong>
-      <span v-if="repair.author && repair.at" class="soft"
-        >{{ repair.author }}, {{ clock(repair.at) }}</span
-      >
-    </p>
-    <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
-    <p v-for="[at, message] in others" :key="at" class="notice failed" role="alert">
-      {{ at }}: {{ message }}
-    </p>
-    <p class="notice">
-      It runs: line, heat strips and capacitor are live. Meter of the right category, insulated
-      leads, one hand; a capacitor is discharged before it is touched. Hands and tools out of the
-      wheel’s way: it can start by itself. Licensed work: local code and the unit’s literature rule.
-    </p>
-    <RepairCheckForm
-      v-if="now"
-      :key="now.id"
-      :check="now"
-      :doc="doc"
-      :faults="faults"
-      @read="take"
-    />
-    <PlateLimits :doc="doc" :faults="faults" @told="take" />
-    <ul class="plain checks" aria-label="What the repair must show">
-      <li v-for="one in checks" :key="one.id" :class="one.state.toLowerCase()">
-        <button
-          type="button"
-          class="check"
-          :aria-expanded="now?.id === one.id"
-          @click="open = one.id"
-        >
-          <span class="mark" aria-hidden="true">{{ MARKS[one.state] }}</span>
-          <span
-            ><strong>{{ one.title }}</strong>
-            <span class="visually-hidden">{{
-              one.state === 'PASS' ? 'passes' : one.state === 'FAIL' ? 'fails' : 'not yet seen'
-            }}</span>
-            <span v-if="one.state !== 'NOT_YET'" class="soft small">{{ one.sentence }}</span></span
+  <section class="card" aria-labelledby="prove-repair">
+    <details class="fold" :open="open">
+      <summary>
+        <h2 id="prove-repair">Prove the repair</h2>
+        <span v-if="!open" class="soft">once it is fitted</span>
+      </summary>
+      <div class="stack inside">
+        <p class="state" :class="{ bad: failed, good: answer.state === 'PASSED' }" role="status">
+          <strong>{{ answer.headline }}</strong>
+          <span v-if="repair.author && repair.at" class="soft"
+            >{{ repair.author }}, {{ clock(repair.at) }}</span
           >
-        </button>
-      </li>
-    </ul>
-    <p class="soft">Refrigerant is looked at after the air is right, by certified people.</p>
+        </p>
+        <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
+        <p v-for="[at, message] in others" :key="at" class="notice failed" role="alert">
+          {{ at }}: {{ message }}
+        </p>
+        <p class="notice">
+          It runs: line, heat strips and capacitor are live. Meter of the right category, insulated
+          leads, one hand; a capacitor is discharged before it is touched. Hands and tools out of
+          the wheel’s way: it can start by itself. Licensed work: local code and the unit’s
+          literature rule.
+        </p>
+        <RepairCheckForm
+          v-if="now"
+          :key="now.id"
+          :check="now"
+          :doc="doc"
+          :faults="faults"
+          @read="take"
+        />
+        <PlateLimits :doc="doc" :faults="faults" @told="take" />
+        <ul class="plain checks" aria-label="What the repair must show">
+          <li v-for="one in checks" :key="one.id" :class="one.state.toLowerCase()">
+            <button
+              type="button"
+              class="check"
+              :aria-expanded="now?.id === one.id"
+              @click="shown = one.id"
+            >
+              <span class="mark" aria-hidden="true">{{ MARKS[one.state] }}</span>
+              <span
+                ><strong>{{ one.title }}</strong>
+                <span class="visually-hidden">{{
+                  one.state === 'PASS' ? 'passes' : one.state === 'FAIL' ? 'fails' : 'not yet seen'
+                }}</span>
+                <span v-if="one.state !== 'NOT_YET'" class="soft small">{{
+                  one.sentence
+                }}</span></span
+              >
+            </button>
+          </li>
+        </ul>
+        <p class="soft">Refrigerant is looked at after the air is right, by certified people.</p>
+      </div>
+    </details>
   </section>
 </template>
 
 <style scoped>
+.inside {
+  margin-top: 12px;
+}
+
 .state {
   display: grid;
   gap: 2px;

@@ -3,7 +3,6 @@ import { computed, ref, watch } from 'vue'
 import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
 import PhotoStrip from '../hear/PhotoStrip.vue'
-import ProveRepair from '../repair/ProveRepair.vue'
 import { useKeys } from '../keys/keys'
 import { counted } from '../shared/number'
 import AddCall from './AddCall.vue'
@@ -35,7 +34,7 @@ import { PATTERNS } from './words'
 import WiringDrawing from './WiringDrawing.vue'
 
 /** A conversion: planned, made wire by wire and run after each, then proved before power. */
-const { call, waiting, wire, refusal } = useCall()
+const { call, waiting, wire } = useCall()
 const emit = defineEmits<{ help: [] }>()
 
 const mine = new Set<string>()
@@ -81,50 +80,27 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
 </script>
 
 <template>
-  <div class="fit">
-    <p v-if="refusal" class="notice failed" role="alert">
-      {{ refusal.label }}: {{ refusal.refusal.message }}
-    </p>
+  <div class="wired">
     <template v-if="!made || planning">
       <p v-if="planning" class="row">
         <button type="button" class="link-button" @click="planning = false">
           Back to the wiring as it is
         </button>
       </p>
-      <div v-if="!draft" class="card stack">
-        <template v-if="chosen">
-          <h1>{{ routeTitle(chosen) }}: nothing to wire anew</h1>
-          <p>
-            Like goes on like: each plug and each lead goes back where it was. Photograph them, and
-            note which colour sits on which terminal, before the first one is pulled.
-          </p>
-          <p class="soft">
-            A wiring plan stands only for a conversion, a motor on loan or a drive in bypass.
-          </p>
-        </template>
-        <template v-else>
-          <h1>No way is chosen yet</h1>
-          <p>
-            What is fitted, and how it is wired, follows from the way that is chosen with the
-            customer.
-          </p>
-        </template>
-        <p class="row">
-          <router-link :to="`/calls/${call.id}/choose`">To Choose</router-link>
-          <button
-            type="button"
-            class="link-button"
-            @click="
-              () => {
-                bench.change(bare())
-                planning = false
-              }
-            "
-          >
-            Record a wiring that is there
-          </button>
-        </p>
-      </div>
+      <p v-if="!draft">
+        <button
+          type="button"
+          class="link-button"
+          @click="
+            () => {
+              bench.change(bare())
+              planning = false
+            }
+          "
+        >
+          Record a wiring that is there
+        </button>
+      </p>
       <PlanForm
         v-else
         :draft="plan && planning ? plan : draft"
@@ -264,16 +240,11 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
         </div>
       </div>
     </template>
-    <ProveRepair v-if="call.repair" :key="call.repair.proof.way as string" />
-    <p class="soft">
-      Simulation proves the record, not the copper. Licensed work, local code and the unit’s own
-      literature rule.
-    </p>
   </div>
 </template>
 
 <style scoped>
-.fit {
+.wired {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 16px;

@@ -52,7 +52,9 @@ public final class FitReader {
     List<FitRecord.Removed> removed = removed(root);
     Hold hold = root.has("hold") ? hold(root.object("hold")) : null;
     boolean handedOver = Boolean.TRUE.equals(root.flag("handedOver"));
-    FitRecord record = new FitRecord(job, marks, new Notes(notes), removed, hold, handedOver);
+    String search = root.text("search", LONGEST_ID);
+    FitRecord record =
+        new FitRecord(job, marks, new Notes(notes), removed, hold, handedOver, search);
     bounds(record, notes);
     if (!faults.isEmpty() || way == null) {
       throw new InputFaults(faults);

@@ -3,6 +3,7 @@ package variablerotor.core.fitting;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
@@ -34,11 +35,17 @@ public record Ask(
 
   /**
    * @param leadsTo what is to be done where this is so; null where the step is then done
+   * @param opens the complaint of a new search, on the new part; null where it opens none
    */
-  public record Word(String id, String title, @Nullable String leadsTo) implements Node {
+  public record Word(String id, String title, @Nullable String leadsTo, @Nullable Symptom opens)
+      implements Node {
+    Word opening(Symptom complaint) {
+      return new Word(id, title, leadsTo, complaint);
+    }
+
     @Override
     public Map<String, Object> tree() {
-      return Tree.of("id", id, "title", title, "leadsTo", leadsTo);
+      return Tree.of("id", id, "title", title, "leadsTo", leadsTo, "opens", opens);
     }
   }
 
@@ -58,12 +65,12 @@ public record Ask(
   }
 
   static Word word(String id, String title) {
-    return new Word(id, title, null);
+    return new Word(id, title, null, null);
   }
 
   /** A word with which the step is not done. */
   static Word bad(String id, String title, String leadsTo) {
-    return new Word(id, title, leadsTo);
+    return new Word(id, title, leadsTo, null);
   }
 
   /** The same, where the step is done without it, too. */

@@ -4,6 +4,7 @@ import static variablerotor.core.fitting.Ask.bad;
 import static variablerotor.core.fitting.Ask.word;
 
 import java.util.Locale;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.wiring.PlanRequest.CallId;
 
 /** What is noted at steps, each once: where it is asked, and where it is given back. */
@@ -207,20 +208,23 @@ final class Asked {
                   + " touch nothing, and say then what it does. One that is not self-finding has a"
                   + " phase missing: power off."),
           bad(
-              "GIVES_UP",
-              "tries and gives up",
-              "Power off. What was changed first: plug and pins, link, tap, switch, wire, a wheel"
-                  + " that rubs. All right and still so: a new search, on the new part."),
+                  "GIVES_UP",
+                  "tries and gives up",
+                  "Power off. What was changed first: plug and pins, link, tap, switch, wire, a wheel"
+                      + " that rubs. All right and still so: a new search, on the new part.")
+              .opening(Symptom.STARTS_THEN_STOPS),
           bad(
-              "TRIPS",
-              "trips the breaker",
-              "Power off, and leave it off. The link: 115 on 208-230 destroys it. Then every lead to"
-                  + " the frame, the plug, the wires of the line."),
+                  "TRIPS",
+                  "trips the breaker",
+                  "Power off, and leave it off. The link: 115 on 208-230 destroys it. Then every lead to"
+                      + " the frame, the plug, the wires of the line.")
+              .opening(Symptom.TRIPS_PROTECTION),
           bad(
-              "NOTHING",
-              "does nothing",
-              "Door switch in? Call there, at the new plug? Line there? Then plug and pins, link,"
-                  + " programming, the board’s lock-out: power off for a minute resets it."));
+                  "NOTHING",
+                  "does nothing",
+                  "Door switch in? Call there, at the new plug? Line there? Then plug and pins, link,"
+                      + " programming, the board’s lock-out: power off for a minute resets it.")
+              .opening(Symptom.NO_RUN));
 
   static final Ask LINK_BACK =
       Ask.oneOf(

@@ -15,6 +15,7 @@ import variablerotor.core.tree.Tree;
  * @param removed what came out before, in the order of coming out
  * @param hold why it does not go on now; null where it does
  * @param handedOver whether the customer has it back
+ * @param search the call in which the new part is searched, by id; null where none is
  */
 public record FitRecord(
     FitCase job,
@@ -22,7 +23,8 @@ public record FitRecord(
     Notes notes,
     List<Removed> removed,
     @Nullable Hold hold,
-    boolean handedOver)
+    boolean handedOver,
+    @Nullable String search)
     implements Node {
   /** The name in the field {@code format}. */
   public static final String FORMAT = "variable-rotor-fit";
@@ -62,12 +64,12 @@ public record FitRecord(
 
   /** Nothing done yet. */
   public static FitRecord begun(FitCase job) {
-    return new FitRecord(job, List.of(), Notes.NONE, List.of(), null, false);
+    return new FitRecord(job, List.of(), Notes.NONE, List.of(), null, false, null);
   }
 
   /** The same of the job as it is told by now. */
   public FitRecord in(FitCase now) {
-    return new FitRecord(now, marks, notes, removed, hold, handedOver);
+    return new FitRecord(now, marks, notes, removed, hold, handedOver, search);
   }
 
   @Nullable Mark mark(String step) {
@@ -90,7 +92,8 @@ public record FitRecord(
                     "notes", notes.tree(),
                     "removed", removed,
                     "hold", hold,
-                    "handedOver", handedOver));
+                    "handedOver", handedOver,
+                    "search", search));
     return tree;
   }
 }

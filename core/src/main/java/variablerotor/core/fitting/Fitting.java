@@ -18,6 +18,9 @@ public record Fitting(FitRecord record, List<Standing> steps, List<Ask> changed)
     changed = List.copyOf(changed);
   }
 
+  /** Behind the id of what was asked: what was noted there before it was mended. */
+  private static final String WAS = ".was";
+
   /** How a step stands. */
   public enum State {
     TO_DO,
@@ -154,7 +157,41 @@ public record Fitting(FitRecord record, List<Standing> steps, List<Ask> changed)
             .count();
     return next.state() == State.TROUBLE
         ? next.step().title() + ": " + next.note()
-        : "Fitting, " + seen + " of " + steps.size() + ". Next: " + next.step().title() + ".";
+        : seen + " of " + steps.size() + " steps. Next: " + next.step().title() + ".";
+  }
+
+  /** What was done, noted, mended on the way and left out, line by line, for whoever comes next. */
+  public List<String> lines() {
+    List<String> lines = new ArrayList<>();
+    for (Standing one : steps) {
+      String title = one.step().title();
+      switch (one.state()) {
+        case DONE -> lines.add("Done. " + title + noted(one));
+        case SKIPPED -> lines.add("Left out. " + title + ": " + one.note() + ".");
+        case TROUBLE -> lines.add("Not done. " + title + noted(one));
+        case TO_DO -> {}
+      }
+      for (Ask ask : one.step().asks()) {
+        Ask.Word was = ask.said(record.notes().of(ask.id() + WAS));
+        if (was != null) {
+          lines.add("Mended on the way. " + ask.title() + ": " + was.title() + ".");
+        }
+      }
+    }
+    if (!record.removed().isEmpty()) {
+      List<String> out = record.removed().stream().map(FitRecord.Removed::what).toList();
+      lines.add("Came out for it: " + String.join(", ", out) + ".");
+    }
+    Hold hold = record.hold();
+    if (hold != null) {
+      lines.add("It does not go on now. " + hold.spoken());
+    }
+    return lines;
+  }
+
+  private static String noted(Standing one) {
+    List<String> noted = one.noted().stream().map(b -> b.title() + " " + b.value()).toList();
+    return noted.isEmpty() ? "." : ": " + String.join("; ", noted) + ".";
   }
 
   @Override

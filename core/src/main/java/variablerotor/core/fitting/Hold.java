@@ -88,6 +88,22 @@ public record Hold(
     return reason.title() + (note.isEmpty() ? "." : ": " + note + ".");
   }
 
+  /** All of it: why, what is next, what is to be brought, what is left. */
+  public String spoken() {
+    StringBuilder all = new StringBuilder(sentence()).append(' ').append(reason.next());
+    if (until != null) {
+      all.append(" By ").append(until).append('.');
+    }
+    if (!bring.isEmpty()) {
+      all.append(" To bring: ").append(bring).append('.');
+    }
+    if (!left.isEmpty()) {
+      List<String> titles = left.stream().map(Left::title).toList();
+      all.append(" Left to do: ").append(String.join(", ", titles)).append('.');
+    }
+    return all.toString();
+  }
+
   @Override
   public Map<String, Object> tree() {
     return Tree.of("reason", reason, "until", until, "note", note, "bring", bring, "left", left);

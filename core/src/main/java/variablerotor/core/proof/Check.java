@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.wiring.PlanRequest.CallId;
@@ -16,6 +17,8 @@ import variablerotor.core.wiring.PlanRequest.CallId;
  *     none
  * @param leadsTo where a fail comes from, the likeliest first
  * @param asks the readings that it is judged by, as they are named in the open format
+ * @param opens the complaint of a new search, on the new part, which a fail opens where what was
+ *     changed is right; null where its own causes are all that is looked at
  */
 public record Check(
     String id,
@@ -24,7 +27,8 @@ public record Check(
     List<Double> limit,
     String sentence,
     List<String> leadsTo,
-    List<String> asks)
+    List<String> asks,
+    @Nullable Symptom opens)
     implements Node {
   public Check {
     asks = List.copyOf(asks);
@@ -40,19 +44,19 @@ public record Check(
   }
 
   static Check pass(String id, String sentence) {
-    return new Check(id, State.PASS, null, List.of(), sentence, List.of(), List.of());
+    return new Check(id, State.PASS, null, List.of(), sentence, List.of(), List.of(), null);
   }
 
   static Check fail(String id, String sentence, String... leadsTo) {
-    return new Check(id, State.FAIL, null, List.of(), sentence, List.of(leadsTo), List.of());
+    return new Check(id, State.FAIL, null, List.of(), sentence, List.of(leadsTo), List.of(), null);
   }
 
   static Check notYet(String id, String sentence) {
-    return new Check(id, State.NOT_YET, null, List.of(), sentence, List.of(), List.of());
+    return new Check(id, State.NOT_YET, null, List.of(), sentence, List.of(), List.of(), null);
   }
 
   Check of(@Nullable Double measured, Double... limits) {
-    return new Check(id, state, measured, List.of(limits), sentence, leadsTo, asks);
+    return new Check(id, state, measured, List.of(limits), sentence, leadsTo, asks, opens);
   }
 
   Check asking(ReadingType... types) {
@@ -64,7 +68,11 @@ public record Check(
   }
 
   Check asking(List<String> ids) {
-    return new Check(id, state, value, limit, sentence, leadsTo, ids);
+    return new Check(id, state, value, limit, sentence, leadsTo, ids, opens);
+  }
+
+  Check opening(Symptom complaint) {
+    return new Check(id, state, value, limit, sentence, leadsTo, asks, complaint);
   }
 
   /** As it is called. */
@@ -102,6 +110,9 @@ public record Check(
     tree.put("sentence", sentence);
     tree.put("leadsTo", Tree.plain(leadsTo));
     tree.put("asks", Tree.plain(asks));
+    if (opens != null) {
+      tree.put("opens", opens.name());
+    }
     return tree;
   }
 }

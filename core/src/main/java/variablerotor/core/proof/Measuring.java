@@ -3,6 +3,7 @@ package variablerotor.core.proof;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.UnitPlate.Heating;
 import variablerotor.core.signal.Windows;
@@ -90,7 +91,8 @@ final class Measuring {
         check.limit(),
         "Read with a cover off: take it again with the covers on.",
         List.of(),
-        check.asks());
+        check.asks(),
+        null);
   }
 
   /** What this unit's air follows from: its heat where it has one, else a drop or a ring. */
@@ -364,10 +366,11 @@ final class Measuring {
     return (read >= Windows.AUX.low() && read <= Windows.AUX.high()
             ? Check.pass("aux", found + ": it is back.")
             : Check.fail(
-                "aux",
-                found + ", not its 10.",
-                "The control wires pulled: does it come up? Then something outside pulls it down",
-                "A new search, on the new part"))
+                    "aux",
+                    found + ", not its 10.",
+                    "The control wires pulled: does it come up? Then something outside pulls it down",
+                    "A new search, on the new part")
+                .opening(Symptom.NO_RUN))
         .of(read, limit);
   }
 }

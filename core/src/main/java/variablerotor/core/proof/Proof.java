@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.text.Words;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
@@ -13,8 +14,14 @@ import variablerotor.core.tree.Tree;
  *
  * @param airflow null where nothing was read that it follows from
  * @param tap null where it was not read
+ * @param untold what of the unit nobody said, so that its calls were not asked; null for nothing
  */
-public record Proof(State state, List<Check> checks, @Nullable Airflow airflow, @Nullable Tap tap)
+public record Proof(
+    State state,
+    List<Check> checks,
+    @Nullable Airflow airflow,
+    @Nullable Tap tap,
+    @Nullable String untold)
     implements Node {
   public Proof {
     checks = List.copyOf(checks);
@@ -36,7 +43,11 @@ public record Proof(State state, List<Check> checks, @Nullable Airflow airflow, 
     List<Check> checks = new ArrayList<>();
     checks.addAll(new Turning(request).checks());
     checks.addAll(new Measuring(request, air, tap).checks());
-    return new Proof(state(checks), checks, air, tap);
+    return new Proof(state(checks), checks, air, tap, untold(request.unit()));
+  }
+
+  private static @Nullable String untold(UnitPlate unit) {
+    return unit.tellsHeat() ? null : "which heat this unit has, nobody said.";
   }
 
   private static State state(List<Check> checks) {
@@ -59,7 +70,7 @@ public record Proof(State state, List<Check> checks, @Nullable Airflow airflow, 
     }
     long left = checks.stream().filter(one -> one.state() == Check.State.NOT_YET).count();
     return left == 0
-        ? "The repair is proved."
+        ? untold == null ? "The repair is proved." : "Proved as far as it is told: " + untold
         : Words.count(left, "thing") + " still to be seen on the repair.";
   }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.motor.UnitPlate.Heating;
@@ -91,15 +92,17 @@ final class Turning {
     }
     return must
         ? Check.fail(
-            id,
-            "It does not run on " + call.title() + ".",
-            "The tap or wire of this call: is it on a terminal that this call feeds?",
-            "The plug: each pin at full height",
-            "The call itself, at the board's output")
+                id,
+                "It does not run on " + call.title() + ".",
+                "The tap or wire of this call: is it on a terminal that this call feeds?",
+                "The plug: each pin at full height",
+                "The call itself, at the board's output")
+            .opening(Symptom.NO_RUN)
         : Check.fail(
-            id,
-            "It runs on " + call.title() + ", which is not the outdoor fan's call.",
-            "Its control wire is on an output that is live then");
+                id,
+                "It runs on " + call.title() + ", which is not the outdoor fan's call.",
+                "Its control wire is on an output that is live then")
+            .opening(Symptom.RUNS_ALWAYS);
   }
 
   private Check idle() {
@@ -110,11 +113,12 @@ final class Turning {
     return read.equals("STOPS")
         ? Check.pass("idle", "It stops when the call ends.")
         : Check.fail(
-            "idle",
-            "It runs on when no call is there.",
-            "The thermostat's fan switch on continuous, or a delay that is not over",
-            "A tap that is always fed",
-            "A relay that sticks, or is wired to its closed contact");
+                "idle",
+                "It runs on when no call is there.",
+                "The thermostat's fan switch on continuous, or a delay that is not over",
+                "A tap that is always fed",
+                "A relay that sticks, or is wired to its closed contact")
+            .opening(Symptom.RUNS_ALWAYS);
   }
 
   private boolean needsDefrost() {
@@ -164,9 +168,10 @@ final class Turning {
     return isNone(read)
         ? Check.pass("code", "No code after some minutes.")
         : Check.fail(
-            "code",
-            "It shows " + read.trim() + ": the repair is not done.",
-            "What was changed first: plug and pins, link, tap, switch, wire",
-            "A new search, on the new part");
+                "code",
+                "It shows " + read.trim() + ": the repair is not done.",
+                "What was changed first: plug and pins, link, tap, switch, wire",
+                "A new search, on the new part")
+            .opening(Symptom.CODE_BUT_RUNS);
   }
 }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.choice.Bridge;
 import variablerotor.core.choice.Market.Offer;
 import variablerotor.core.choice.PartPrice;
@@ -303,22 +304,31 @@ public record CallView(
    * @param fit the document
    * @param headline how it stands, in a sentence
    * @param done whether every step is done or left out
+   * @param lines what was done, noted and left out, line by line
    * @param author who did something last; null while nothing was done
    */
   public record FitView(
       Map<String, Object> fit,
       String headline,
       boolean done,
+      List<String> lines,
       @Nullable String author,
       @Nullable String at)
       implements Node {
     public FitView {
+      lines = List.copyOf(lines);
       fit = Collections.unmodifiableMap(new LinkedHashMap<>(fit));
     }
 
     @Override
     public Map<String, Object> tree() {
-      return Tree.of("fit", fit, "headline", headline, "done", done, "author", author, "at", at);
+      return Tree.of(
+          "fit", fit,
+          "headline", headline,
+          "done", done,
+          "lines", lines,
+          "author", author,
+          "at", at);
     }
   }
 
@@ -374,7 +384,8 @@ public record CallView(
       List<Double> limit,
       String sentence,
       List<String> leadsTo,
-      List<String> asks)
+      List<String> asks,
+      @Nullable Symptom opens)
       implements Node {
     public RepairCheck {
       limit = List.copyOf(limit);
@@ -391,7 +402,8 @@ public record CallView(
           check.limit(),
           check.sentence(),
           check.leadsTo(),
-          check.asks());
+          check.asks(),
+          check.opens());
     }
 
     @Override
@@ -404,7 +416,8 @@ public record CallView(
           "limit", limit,
           "sentence", sentence,
           "leadsTo", leadsTo,
-          "asks", asks);
+          "asks", asks,
+          "opens", opens);
     }
   }
 
@@ -572,6 +585,7 @@ public record CallView(
         fitting.record().tree(),
         fitting.headline(),
         fitting.isDone(),
+        fitting.lines(),
         last == null ? null : last.author(),
         last == null ? null : last.at());
   }

@@ -196,7 +196,7 @@ class FittingTest {
           Heating.ELECTRIC);
 
   private Fitting now() {
-    return Fitting.of(new FitRecord(job, marks, new Notes(notes), removed, null, false));
+    return Fitting.of(new FitRecord(job, marks, new Notes(notes), removed, null, false, null));
   }
 
   private Fitting.Standing at(String id) {

@@ -87,6 +87,7 @@ class Report {
     readings(page, call);
     cleared(page, call.diagnosis());
     decision(page, call);
+    byHand(page, call);
     repair(page, call);
     if (call.wired() != null) {
       new WiringPages(page, writer, regular, bold).add(call.wired(), time(call, call.wired().at()));
@@ -267,6 +268,18 @@ class Report {
     if (!names.isEmpty()) {
       body(page, title + ": " + names + ".");
     }
+  }
+
+  /** What was done by hand, what was noted, and what was left out. */
+  private void byHand(Document page, CallView call) {
+    CallView.FitView fit = call.fit();
+    if (fit == null || fit.author() == null || fit.at() == null) {
+      return;
+    }
+    title(page, "Fitted");
+    fit.lines().forEach(line -> body(page, line));
+    String by = fit.author() + ", " + time(call, fit.at()) + ".";
+    page.add(text(by, regular, 8.5f, SOFT, 2));
   }
 
   /** What the repair showed, and what nobody looked at. */

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { NoAnswer, request } from '../api/client'
+import type { Call, MotorPlate, Particulars } from '../api/types'
+import { useCall } from '../call/call'
+import OptionGroup from '../hear/OptionGroup.vue'
+import { noted, type Ask, type FitDoc } from './fit'
+
+/**
+ * A repair that fails: first what was changed; where all of it is right, a new search, on the new
+ * part, in a call of its own that knows what was found on the old one.
+ */
+const props = defineProps<{
+  doc: FitDoc
+  changed: Ask[]
+  fails: string
+  /** The complaint of a new search; nothing where its own causes are all that is looked at. */
+  opens?: Particulars['symptom'] | null
+  take: (doc: FitDoc) => Promise<boolean>
+}>()
+
+const { call } = useCall()
+const router = useRouter()
+const fault = ref('')
+
+const said = (ask: Ask) => props.doc.notes[ask.id] as string | undefined
+const left = computed(() => props.changed.filter((one) => !said(one)).length)
+const mended = computed(() => props.changed.some((one) => said(one) === 'MENDED'))
+
+const say = (ask: Ask, word: string | undefined) =>
+  void props.take(noted(props.doc, props.changed, { [ask.id]: word }))
+
+/** The calls of one new search have one id, however often it is tried. */
+const search = crypto.randomUUID()
+const reading = crypto.randomUUID()
+
+async function open() {
+  fault.value = ''
+  const told = call.value.particulars
+  const fitted = (props.doc.case as { fitted: MotorPlate }).fitted
+  const body: Particulars = {
+    ...told,
+    complaint:
+      `Since the repair: ${props.fails} Before it: ${call.value.diagnosis.verdict.sentence}`.slice(
+        0,
+        2000,
+      ),
+    symptom: props.opens!,
+    also: [],
+    motor: fitted,
+    mayBe: [],
+    agreed: [],
+    wires: {},
+  }
+  try {
+    await request<Call>('PUT', `/api/calls/${search}`, body)
+    await request<Call>('PUT', `/api/calls/${search}/readings/${reading}`, {
+      fact: 'replaced.recently',
+      value: true,
+      phase: 'BEFORE',
+      again: false,
+    })
+  } catch (failed) {
+    fault.value =
+      failed instanceof NoAnswer
+        ? 'A new call is opened by the server: no answer now. What is noted here is kept.'
+        : failed instanceof Error
+          ? failed.message
+          : 'It cannot be opened.'
+    return
+  }
+  await props.take({
+    ...props.doc,
+    hold: { reason: 'NEW_SEARCH', note: props.fails.replace(/\.$/, ''), bring: '', left: [] },
+    search,
+  })
+  await router.push(`/calls/${search}/prove`)
+}
+</script>
+
+<template>
+  <section class="card stack failed" aria-labelledby="fails">
+    <h2 id="fails">It is not done: first what was changed</h2>
+    <p>{{ fails }}</p>
+    <p class="soft">Power off, locked, the wait, below 50 V before a plug is touched.</p>
+    <OptionGroup
+      v-for="one in changed"
+      :key="one.id"
+      :title="one.title"
+      :model-value="said(one)"
+      :options="one.words.map(({ id, title }) => ({ value: id, label: title }))"
+      @update:model-value="(word?: string) => say(one, word)"
+    />
+    <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
+    <p v-if="mended" role="status">Mended: run it, and read again what failed.</p>
+    <template v-else-if="!left && opens">
+      <p>All of it is right and it fails still: the new part is searched like any other.</p>
+      <button type="button" class="go" @click="open">Open a search on the new part</button>
+    </template>
+    <p v-else-if="left" class="soft">
+      {{ left }} still to be looked at{{
+        opens ? '; a new search opens when all of it is right' : ''
+      }}.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.failed {
+  border-left: 5px solid var(--failed);
+}
+
+.go {
+  border: 0;
+  padding: 0 18px;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useCall } from '../call/call'
+import { useJudged } from '../call/judged'
+import ProveRepair from '../repair/ProveRepair.vue'
+import WireStage from '../wire/WireStage.vue'
+import FailLeads from './FailLeads.vue'
+import type { FitDoc, Fitting } from './fit'
+import FitSteps from './FitSteps.vue'
+
+/** The way that was chosen: by hand, by wire, and proved; what fails leads on. */
+const { call, fitted } = useCall()
+const emit = defineEmits<{ help: [] }>()
+const fit = useJudged<FitDoc, Fitting>(
+  'fit',
+  'fits',
+  () => call.value.fit!.fit as unknown as FitDoc,
+  fitted,
+)
+const { doc, answer, faults, fault, take } = fit
+
+/** What the first run showed, where it opens a search. */
+const firstRun = computed(() =>
+  answer.value?.steps
+    .filter((one) => one.state === 'TROUBLE')
+    .flatMap((one) => one.step.asks)
+    .flatMap((ask) => ask.words.filter((word) => word.id === doc.value.notes[ask.id]))
+    .find((word) => word.opens),
+)
+const failed = computed(() => call.value.repair?.checks.find((one) => one.state === 'FAIL'))
+</script>
+
+<template>
+  <FitSteps :doc="doc" :answer="answer" :faults="faults" :fault="fault" :take="take" />
+  <FailLeads
+    v-if="(firstRun || failed) && answer && !doc.hold"
+    :doc="doc"
+    :changed="answer.changed"
+    :fails="failed?.sentence ?? `At its first call it ${firstRun!.title}.`"
+    :opens="firstRun?.opens ?? failed?.opens"
+    :take="take"
+  />
+  <WireStage @help="emit('help')" />
+  <ProveRepair
+    :key="call.repair!.proof.way as string"
+    :open="!!answer?.done || !!call.repair!.author"
+  />
+</template>

@@ -1,0 +1,129 @@
+import type { Particulars } from '../api/types'
+
+/** What was done of a job, in the document of the open format, and its steps as the rules answer. */
+export interface Word {
+  id: string
+  title: string
+  leadsTo: string | null
+  /** The complaint of a new search, on the new part. */
+  opens: Particulars['symptom'] | null
+}
+
+export interface Ask {
+  id: string
+  title: string
+  unit: string
+  least: number | null
+  most: number | null
+  words: Word[]
+  needed: boolean
+}
+
+export interface Back {
+  title: string
+  value: string
+}
+
+export interface Step {
+  id: string
+  stage: string
+  title: string
+  sentence: string
+  why: string
+  cautions: string[]
+  asks: Ask[]
+  back: Back[]
+  list: 'NONE' | 'OUT' | 'BACK'
+  suggested: string[]
+  photo: boolean
+  skippable: boolean
+}
+
+export interface Standing {
+  step: Step
+  state: 'TO_DO' | 'DONE' | 'SKIPPED' | 'TROUBLE'
+  note: string
+  noted: Back[]
+}
+
+export interface Fitting {
+  headline: string
+  next: string | null
+  done: boolean
+  steps: Standing[]
+  changed: Ask[]
+}
+
+export interface Hold {
+  reason: string
+  until?: string
+  note: string
+  bring: string
+  left: string[]
+}
+
+export type Note = string | number
+
+export interface FitDoc {
+  marks: { id: string; done: boolean; why: string }[]
+  notes: Record<string, Note>
+  removed: { what: string; where: string; back: boolean }[]
+  hold?: Hold
+  handedOver: boolean
+  [field: string]: unknown
+}
+
+/** A step marked as done, or left out with a word why. */
+export function marked(doc: FitDoc, id: string, why = ''): FitDoc {
+  const others = doc.marks.filter((one) => one.id !== id)
+  return { ...doc, marks: [...others, { id, done: !why, why }] }
+}
+
+/** A step that is to be done once more; what was noted at it stays. */
+export const unmarked = (doc: FitDoc, id: string): FitDoc => ({
+  ...doc,
+  marks: doc.marks.filter((one) => one.id !== id),
+})
+
+/**
+ * What was noted at a step; empty takes a note away. Where what was bad is mended by it, that it
+ * was so stays on record.
+ */
+export function noted(doc: FitDoc, asks: Ask[], values: Record<string, Note | undefined>): FitDoc {
+  const notes = { ...doc.notes }
+  for (const [id, value] of Object.entries(values)) {
+    const words = asks.find((one) => one.id === id)?.words ?? []
+    const was = words.find((one) => one.id === notes[id])
+    const is = words.find((one) => one.id === value)
+    if (was?.leadsTo && is && !is.leadsTo) notes[`${id}.was`] = was.id
+    if (value === undefined || value === '') delete notes[id]
+    else notes[id] = value
+  }
+  return { ...doc, notes }
+}
+
+/** Something came out; it is handed back in reverse. */
+export const takenOut = (doc: FitDoc, what: string, where = ''): FitDoc => ({
+  ...doc,
+  removed: [...doc.removed, { what, where, back: false }],
+})
+
+export const changedAt = (
+  doc: FitDoc,
+  at: number,
+  change: Partial<FitDoc['removed'][number]>,
+): FitDoc => ({
+  ...doc,
+  removed: doc.removed.map((one, index) => (index === at ? { ...one, ...change } : one)),
+})
+
+export const neverOut = (doc: FitDoc, at: number): FitDoc => ({
+  ...doc,
+  removed: doc.removed.filter((_one, index) => index !== at),
+})
+
+/** The one word that is all that a step needs: with it the step is done. */
+export const oneWord = (step: Step): Ask | undefined =>
+  step.asks.length === 1 && step.asks[0]!.words.length && step.list === 'NONE'
+    ? step.asks[0]
+    : undefined
