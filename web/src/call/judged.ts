@@ -22,32 +22,39 @@ export function useJudged<D extends object, A>(
   const faults = ref<{ path: string; message: string }[]>([])
   const fault = ref('')
   let asked = 0
+  let taking = 0
 
+  /** Whether it reads; what is shown is of the newest that was asked. */
   async function judge(next: D): Promise<boolean> {
     const mine = ++asked
     try {
       const judged = await ask<A>(verb, next)
-      if (mine !== asked) return false
-      faults.value = []
-      fault.value = ''
-      doc.value = next
-      answer.value = judged
+      if (mine === asked) {
+        faults.value = []
+        fault.value = ''
+        answer.value = judged
+      }
       return true
     } catch (failed) {
-      if (mine !== asked) return false
-      faults.value = failed instanceof Faulty ? failed.faults : []
-      fault.value = failed instanceof Faulty ? '' : inWords(failed)
+      if (mine === asked) {
+        faults.value = failed instanceof Faulty ? failed.faults : []
+        fault.value = failed instanceof Faulty ? '' : inWords(failed)
+      }
       return false
     }
   }
 
+  /** What the server answers to an earlier save stands in the way of no later one. */
   watch(kept, (now) => {
-    if (!waiting.value.some((save) => save.path.includes(`/${kind}/`))) void judge(now)
+    if (taking || waiting.value.some((save) => save.path.includes(`/${kind}/`))) return
+    doc.value = now
+    void judge(now)
   })
 
   onMounted(() => {
     const unsent = waiting.value.findLast((save) => save.path.includes(`/${kind}/`))
-    return judge((unsent?.body as D | undefined) ?? doc.value)
+    if (unsent) doc.value = unsent.body as D
+    return judge(doc.value)
   })
 
   return {
@@ -55,10 +62,15 @@ export function useJudged<D extends object, A>(
     answer,
     faults,
     fault,
-    /** Whether it reads, and is kept. */
+    /** Whether it reads, and is kept. It stands at once, so that the next touch builds on it. */
     async take(next: D): Promise<boolean> {
+      const before = doc.value
+      doc.value = next
+      taking++
       const reads = await judge(next)
+      taking--
       if (reads) keep(next)
+      else if (doc.value === next) doc.value = before
       return reads
     },
   }

@@ -1,0 +1,371 @@
+package variablerotor.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static variablerotor.e2e.OnCall.settled;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Whole jobs with the hands, on the telephone: from the breaker to the last thing proved. */
+@ExtendWith(Browsing.class)
+class FitTest {
+  private static final String LOFT =
+      """
+      {"place":"Heron Sluice","unitName":"Loft %s","complaint":"","symptom":"NO_RUN",
+       "motor":{"family":"CONSTANT_TORQUE","horsepower":0.5,"volts":"208-230",
+                "mount":"BELLY_BAND"},
+       "unit":{"kind":"AIR_HANDLER","role":"INDOOR_BLOWER","coolingTons":2,
+               "heating":["ELECTRIC"]}}""";
+
+  private static final String WALL_OF_FANS =
+      """
+      {"place":"Heron Sluice","unitName":"Roof 4","complaint":"","symptom":"NO_RUN",
+       "motor":{"family":"EC_PLUG_FAN","volts":"460","mount":"CASSETTE"},
+       "unit":{"kind":"ROOFTOP","role":"INDOOR_BLOWER","coolingTons":5,"heating":["NONE"]}}""";
+
+  private final Browsing browsing;
+  private Page page;
+  private int touches;
+
+  FitTest(Browsing browsing) {
+    this.browsing = browsing;
+  }
+
+  private void fitting(String told, String way) {
+    page = browsing.signedIn(Browsing.Size.PHONE);
+    Browsing.callTold(page, told);
+    Browsing.decided(page, way);
+    go("Fit");
+  }
+
+  private void go(String stage) {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(stage).setExact(true))
+        .click();
+  }
+
+  private Locator card() {
+    return page.locator("form.step");
+  }
+
+  private void at(String title) {
+    assertThat(card().getByRole(AriaRole.HEADING)).hasText(title);
+  }
+
+  private void touch(Locator one) {
+    one.click();
+    touches++;
+  }
+
+  private void say(String word) {
+    touch(
+        card()
+            .getByRole(
+                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(word).setExact(true)));
+  }
+
+  private void note(String name, String value) {
+    page.locator("input[name='" + name + "']").fill(value);
+    touches++;
+  }
+
+  private void done() {
+    say("Done");
+  }
+
+  private void prove(String word) {
+    touch(
+        page.locator("section[aria-labelledby='prove-repair']")
+            .getByRole(
+                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(word).setExact(true)));
+  }
+
+  private void outOfTheUnit() {
+    at("Power off, locked, proved dead");
+    done();
+    at("Wait, and measure what is left");
+    note("rest.volts", "62");
+    done();
+    assertThat(card().getByRole(AriaRole.ALERT)).containsText("below 50 V");
+    note("rest.volts", "8");
+    done();
+    at("Photograph it as it is");
+    done();
+    at("Which wire sits where");
+    note("wires", "red on T2, yellow on T4, blue on C");
+    done();
+    at("What is in the way, in order");
+    say("Door");
+    say("Heater box and its power");
+    say("Blower housing");
+    done();
+    at("Where the wheel sits on the shaft");
+    say("Stands out of the hub");
+    note("shaft.depth", "0.75");
+    say("The far side");
+    say("6 o’clock");
+    done();
+    at("Where the band sits");
+    note("band.in", "2.5");
+    done();
+    at("Wheel off");
+    say("Is off");
+    at("Clean it now");
+    done();
+  }
+
+  private void besideIt() {
+    at("The right part in the box");
+    say("The right one");
+    at("Lay them side by side");
+    note("old.wires", "9");
+    note("new.wires", "9");
+    done();
+    at("Read every sheet in the box");
+    assertThat(card()).containsText("This one is not left out.");
+    Locator none =
+        card()
+            .getByRole(
+                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Read, it has none"));
+    for (int each = 0; each < 5; each++) {
+      touch(none.nth(each));
+    }
+    done();
+    at("What is carried over");
+    done();
+    at("Run it once before it goes up");
+    say("It runs, and the right way");
+  }
+
+  private void intoTheUnit() {
+    at("Motor in");
+    assertThat(card().getByLabel("As it was")).containsText("2.5 in");
+    assertThat(card().getByLabel("As it was")).containsText("6 o’clock");
+    done();
+    at("Wheel on");
+    assertThat(card().getByLabel("As it was")).containsText("0.75 in");
+    assertThat(card().getByLabel("As it was")).containsText("the far side");
+    say("Nothing rubs");
+    at("Look at each pin");
+    say("One is pushed back");
+    assertThat(card().getByRole(AriaRole.ALERT)).containsText("out from behind");
+    say("All at full height, bright");
+    at("Plugs and leads");
+    done();
+    at("Back in, in reverse");
+    List<String> order = card().locator(".tick").allInnerTexts();
+    assertTrue(
+        order.get(0).contains("Blower housing") && order.get(2).contains("Door"), "" + order);
+    for (int each = 0; each < 3; each++) {
+      touch(card().getByRole(AriaRole.CHECKBOX).nth(each));
+    }
+    done();
+  }
+
+  /** An equivalent motor, whose tap is set by the air at the end; the report has all of it. */
+  @Test
+  void anEquivalentMotorWhoseTapIsSetByTheAir() {
+    fitting(LOFT.formatted("1"), "EQUIVALENT_MOTOR");
+    AccessibilityTest.check(page, "the first step of a job");
+    outOfTheUnit();
+    besideIt();
+    intoTheUnit();
+    at("Voltage link");
+    say("Out, as its sheet says for 208-230");
+    at("Which tap gets which call");
+    assertThat(card().getByLabel("As it was")).containsText("yellow on T4");
+    note("tap.COOL", "T4");
+    done();
+    at("Before power");
+    done();
+    at("First power, first call");
+    say("Starts smoothly and runs");
+    assertThat(page.getByText("Now prove the repair, below.")).isVisible();
+    int hands = touches;
+    note("fullLoadAmps", "4.4");
+    note("speedTaps", "5");
+    prove("Keep");
+    prove("The right way");
+    prove("It runs");
+    prove("It runs");
+    prove("It stands");
+    prove("No code, after some minutes");
+    prove("On");
+    note("amps", "3.1");
+    prove("Record");
+    note("air.return.f", "70");
+    note("air.supply.f", "95");
+    note("heat.volts", "240");
+    note("heat.amps", "20");
+    note("tap", "2");
+    note("torque.share.now", "45");
+    note("torque.share.next", "65");
+    prove("Record");
+    assertThat(page.locator("form.now")).containsText("Tap 3, some 729 cfm");
+    note("tap", "3");
+    note("air.supply.f", "91");
+    prove("Record");
+    assertThat(page.locator("section[aria-labelledby='prove-repair'] .state"))
+        .containsText("The repair is proved.");
+    System.out.println(
+        "touches of an equivalent motor: "
+            + hands
+            + " by hand, "
+            + (touches - hands)
+            + " to prove it");
+    settled(page);
+    go("Hand over");
+    page.getByLabel("The customer has it back, with its papers").check();
+    settled(page);
+    page.navigate("/");
+    Locator mine =
+        page.locator(".calls li").filter(new Locator.FilterOptions().setHasText("Loft 1"));
+    assertThat(mine.first()).containsText("Handed over");
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  /** A fan changed whole: no wheel, no band; its command as before, its own 10 V back. */
+  @Test
+  void aPlugFanChangedWhole() {
+    fitting(WALL_OF_FANS, "SAME_MOTOR");
+    done();
+    note("rest.volts", "0");
+    done();
+    done();
+    at("Which wire sits where");
+    note("wires", "10 V yellow, ground blue");
+    done();
+    at("What is in the way, in order");
+    done();
+    at("Fan out, whole");
+    note("cassette.screws", "8");
+    note("old.wires", "7");
+    done();
+    say("The right one");
+    at("Lay them side by side");
+    note("new.wires", "7");
+    done();
+    Locator none =
+        card()
+            .getByRole(
+                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Read, it has none"));
+    for (int each = 0; each < 5; each++) {
+      touch(none.nth(each));
+    }
+    done();
+    at("Run it once before it goes up");
+    say("No command can be given here");
+    at("Fan in");
+    assertThat(card().getByLabel("As it was")).containsText("8");
+    say("Nothing rubs");
+    say("All at full height, bright");
+    done();
+    done();
+    at("Its command");
+    note("command.set", "6.5");
+    done();
+    done();
+    say("Starts smoothly and runs");
+    System.out.println("touches of a plug fan: " + touches + " by hand");
+    prove("The right way");
+    prove("It runs");
+    prove("It stands");
+    prove("No code, after some minutes");
+    assertThat(page.getByLabel("What the repair must show")).containsText("10 V out");
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  /**
+   * It tries and gives up: first what was changed, then a new search, and the newest truth leads.
+   */
+  @Test
+  void aNewMotorThatTriesAndGivesUpOpensASearchOfItsOwn() {
+    fitting(LOFT.formatted("2"), "SAME_MOTOR");
+    page.getByText("All steps").click();
+    page.getByRole(AriaRole.LISTITEM)
+        .filter(new Locator.FilterOptions().setHasText("First power, first call"))
+        .getByRole(AriaRole.BUTTON)
+        .first()
+        .click();
+    at("First power, first call");
+    say("Tries and gives up");
+    Locator first = page.locator("section[aria-labelledby='fails']");
+    assertThat(first).containsText("first what was changed");
+    AccessibilityTest.check(page, "a repair that fails at its first run");
+    Locator right =
+        first.getByRole(
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("looked at, right"));
+    int looks = right.count();
+    assertTrue(looks >= 3, "plug, link, taps, wheel: " + looks);
+    for (int each = 0; each < looks; each++) {
+      right.nth(each).click();
+    }
+    first
+        .getByRole(
+            AriaRole.BUTTON,
+            new Locator.GetByRoleOptions().setName("Open a search on the new part"))
+        .click();
+    page.waitForURL("**/prove");
+    assertThat(page.locator(".chain")).isVisible();
+    page.navigate("/");
+    Locator rows = page.locator(".calls li");
+    Locator mine = rows.filter(new Locator.FilterOptions().setHasText("Loft 2"));
+    assertThat(mine.filter(new Locator.FilterOptions().setHasText("Starts, then stops")))
+        .hasCount(1);
+    assertThat(mine.filter(new Locator.FilterOptions().setHasText("Waiting")))
+        .containsText("A new search runs on the new part");
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  /**
+   * In an attic without radio; then the telephone dies. What was noted is there when it is back.
+   */
+  @Test
+  void whatWasNotedWithoutARadioIsThereAfterTheTelephoneDied() {
+    fitting(LOFT.formatted("3"), "EQUIVALENT_MOTOR");
+    done();
+    settled(page);
+    page.context().setOffline(true);
+    note("rest.volts", "8");
+    done();
+    done();
+    note("wires", "red on T2");
+    done();
+    say("Door");
+    done();
+    say("Stands out of the hub");
+    note("shaft.depth", "0.875");
+    say("The far side");
+    say("3 o’clock");
+    done();
+    at("Where the band sits");
+    String url = page.url();
+    Page again = page.context().newPage();
+    page.close();
+    again.context().setOffline(false);
+    again.navigate(url);
+    page = again;
+    at("Where the band sits");
+    page.getByText("All steps").click();
+    assertThat(page.locator(".all")).containsText("0.875 in");
+    settled(page);
+    page.reload();
+    at("Where the band sits");
+    // The part is not here: the list says so, and when it is due.
+    page.getByText("It does not go on now").click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The part is not here"))
+        .click();
+    page.locator("input[name='until']").fill("2020-01-02");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep it so")).click();
+    assertThat(page.locator(".held")).containsText("Fit it when it is in.");
+    settled(page);
+    page.navigate("/");
+    assertThat(page.locator("section[aria-labelledby='due'] li").first()).containsText("Loft 3");
+    assertThat(page.locator("section[aria-labelledby='due'] li").first()).containsText("Waiting");
+  }
+}
