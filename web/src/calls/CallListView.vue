@@ -97,18 +97,18 @@ useKeys({
       <h2>{{ search ? 'No call fits that.' : 'No calls yet.' }}</h2>
       <p v-if="!search">Open the first one: where, what the fan does wrong, which motor.</p>
     </div>
-    <template v-else>
+    <div v-else class="calls">
       <section v-if="due.length" aria-labelledby="due">
         <h2 id="due" class="due">Due today</h2>
-        <ul class="calls">
+        <ul class="rows">
           <CallLine v-for="row in due" :key="row.id" :row="row" />
         </ul>
       </section>
       <h2 v-if="due.length" class="due">All calls</h2>
-      <ul class="calls">
+      <ul class="rows">
         <CallLine v-for="row in rows" :key="row.id" :row="row" />
       </ul>
-    </template>
+    </div>
     <button v-if="more" class="quiet-button" @click="load(Math.floor(rows!.length / SIZE))">
       Show more
     </button>
@@ -136,7 +136,7 @@ useKeys({
   text-decoration: none;
 }
 
-.calls {
+.rows {
   list-style: none;
   margin: 0 0 16px;
   padding: 0;

@@ -29,6 +29,9 @@ class PicturesTest {
     views(laptop);
     Page phone = browsing.page(Browsing.Size.PHONE, ColorScheme.LIGHT);
     signIn(phone);
+    open(phone, "Teasel Row dye works", "Fit");
+    phone.locator("form.step").waitFor();
+    take(phone, "fit-by-hand-phone");
     kept(phone);
   }
 

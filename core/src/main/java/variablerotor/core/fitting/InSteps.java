@@ -241,7 +241,7 @@ final class InSteps {
   }
 
   private Step wiring() {
-    return Step.of("in.wiring", Stage.IN, "Wire it by the plan")
+    return Step.of("in.wiring", Stage.IN, "The wiring, by the plan")
         .say("Wire by wire as below; done when every call was run and the ohm checks are seen.")
         .why("Simulation proves the record, not the copper: the ohm checks prove the copper.")
         .mind(Caution.LOCK_OUT)

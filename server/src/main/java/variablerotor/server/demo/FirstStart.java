@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.Base64;
 import java.util.LinkedHashMap;
@@ -43,6 +44,7 @@ import variablerotor.server.answer.AnswerService;
 import variablerotor.server.call.CallService;
 import variablerotor.server.codebook.CodeBookService;
 import variablerotor.server.decision.DecisionService;
+import variablerotor.server.fit.FitService;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.motor.MotorService;
 import variablerotor.server.offer.OfferService;
@@ -73,6 +75,7 @@ class FirstStart implements ApplicationRunner {
   private final PhotoService photos;
   private final OfferService offers;
   private final DecisionService decisions;
+  private final FitService fits;
   private final ProofService proofs;
   private final WiringService wirings;
   private final CodeBookService books;
@@ -96,6 +99,7 @@ class FirstStart implements ApplicationRunner {
       PhotoService photos,
       OfferService offers,
       DecisionService decisions,
+      FitService fits,
       ProofService proofs,
       WiringService wirings,
       CodeBookService books,
@@ -117,6 +121,7 @@ class FirstStart implements ApplicationRunner {
     this.photos = photos;
     this.offers = offers;
     this.decisions = decisions;
+    this.fits = fits;
     this.proofs = proofs;
     this.wirings = wirings;
     this.books = books;
@@ -247,6 +252,9 @@ class FirstStart implements ApplicationRunner {
     if (call.get("wiring") instanceof Map<?, ?> wiring) {
       wirings.keep(id, UUID.randomUUID(), made(wiring), then);
     }
+    if (call.get("fit") instanceof Map<?, ?> fit) {
+      fits.keep(id, UUID.randomUUID(), done(id, fit), then);
+    }
     if (call.get("proof") instanceof Map<?, ?> proof) {
       proofs.keep(id, UUID.randomUUID(), proved(id, proof), then);
     }
@@ -316,6 +324,32 @@ class FirstStart implements ApplicationRunner {
             .map(one -> Tree.of("id", one.get(0), "value", one.get(1)))
             .toList());
     return proof;
+  }
+
+  /** What was done of the job so far, in the document of the way that was chosen. */
+  private Object done(UUID call, Map<?, ?> given) {
+    Map<String, Object> fit =
+        new LinkedHashMap<>(Objects.requireNonNull(calls.view(call).fit()).fit());
+    fit.put(
+        "marks",
+        list(given, "done").stream()
+            .map(one -> Tree.of("id", one, "done", true, "why", ""))
+            .toList());
+    if (given.get("notes") instanceof Map<?, ?> notes) {
+      fit.put("notes", notes);
+    }
+    fit.put(
+        "removed",
+        list(given, "removed").stream()
+            .map(one -> Tree.of("what", one, "where", "", "back", false))
+            .toList());
+    if (given.get("hold") instanceof Map<?, ?> hold) {
+      Map<String, Object> held = copy(hold);
+      long days = ((Double) Objects.requireNonNull(held.remove("inDays"))).longValue();
+      held.put("until", LocalDate.now(clock).plusDays(days).toString());
+      fit.put("hold", held);
+    }
+    return fit;
   }
 
   private static Map<String, Object> copy(Object tree) {
