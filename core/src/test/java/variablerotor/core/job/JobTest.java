@@ -17,12 +17,18 @@ import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.choice.Market.Offer;
+import variablerotor.core.diagnosis.Action;
 import variablerotor.core.diagnosis.Calls;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.family.Family;
+import variablerotor.core.fitting.Body;
+import variablerotor.core.fitting.FitCase;
+import variablerotor.core.fitting.FitRecord;
+import variablerotor.core.fitting.Hold;
+import variablerotor.core.fitting.Notes;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Habit;
@@ -251,5 +257,76 @@ class JobTest {
     assertEquals(Map.of("VSP", "pink"), kept.wires());
     assertEquals(kept, Particulars.read(kept.tree()));
     assertFalse(kept.tree().containsValue(UnitPlate.UNKNOWN), "plain all through");
+  }
+
+  private JobLog.Decided decided(Route way) {
+    return new JobLog.Decided(
+        "d", way, null, null, "USD", List.of(), "Tobin", "2026-11-24T13:00:00Z");
+  }
+
+  private static JobLog.Fitted fitted(FitRecord record) {
+    return new JobLog.Fitted("f", record, "Tobin", "2026-11-24T14:00:00Z");
+  }
+
+  private Stand stand(JobLog.Builder log) {
+    return Job.of(log.build(), Settings.usual("UTC"), TODAY).stand();
+  }
+
+  /** The newest truth: from the first word to the customer's hand. */
+  @Test
+  void aCallStandsWhereItsNewestTruthIs() {
+    assertEquals(Stand.Place.HEARING, stand(log()).place());
+    read(RepairPhase.BEFORE, "line.volts", 241);
+    assertEquals(Stand.Place.PROVING, stand(log()).place());
+    read(RepairPhase.BEFORE, SHORTED_WINDING);
+    assertEquals(Stand.Place.CHOOSING, stand(log()).place());
+    List<JobLog.Decided> way = List.of(decided(Route.SAME_MOTOR));
+    assertEquals(Stand.Place.FITTING, stand(log().decisions(way)).place());
+    JobLog.Builder away =
+        log()
+            .decisions(way)
+            .offers(List.of(new Offer(Route.SAME_MOTOR, null, 900.0, 3.0, 1.0, 12.0, null)));
+    assertEquals(Stand.Place.WAITING, stand(away).place());
+    assertEquals("2026-11-27", stand(away).due(), "three days from when it was chosen");
+    FitCase hands = Job.of(away.build(), Settings.usual("UTC"), TODAY).fitting().record().job();
+    FitRecord begun =
+        new FitRecord(
+            hands,
+            List.of(new FitRecord.Mark("off.power", true, "")),
+            Notes.NONE,
+            List.of(),
+            null,
+            false,
+            null);
+    Stand fitting = stand(away.fits(List.of(fitted(begun))));
+    assertEquals(Stand.Place.FITTING, fitting.place());
+    assertTrue(fitting.sentence().startsWith("1 of "), fitting.sentence());
+    Hold hold = new Hold(Hold.Reason.WRONG_PART, "2026-11-30", "a left-hand one", "", List.of());
+    FitRecord held = new FitRecord(hands, List.of(), Notes.NONE, List.of(), hold, false, null);
+    Stand waiting = stand(away.fits(List.of(fitted(held))));
+    assertEquals(
+        new Stand(
+            Stand.Place.WAITING, "The wrong part was in the box: a left-hand one.", "2026-11-30"),
+        waiting);
+    FitRecord over = new FitRecord(hands, List.of(), Notes.NONE, List.of(), null, true, null);
+    assertEquals(Stand.Place.HANDED_OVER, stand(away.fits(List.of(fitted(over)))).place());
+    // What was done on another way is none of this one's.
+    JobLog.Builder turned = away.decisions(List.of(decided(Route.REPAIR_OTHER)));
+    assertEquals(Stand.Place.FITTING, stand(turned).place());
+  }
+
+  /** Two things broken: what is proved besides is mended with the way that was chosen. */
+  @Test
+  void theHandsMendWhatIsProvedBesides() {
+    read(RepairPhase.BEFORE, SHORTED_WINDING);
+    read(RepairPhase.BEFORE, "connector.look", "CORRODED");
+    Job job =
+        Job.of(
+            log().decisions(List.of(decided(Route.SAME_MOTOR))).build(),
+            Settings.usual("UTC"),
+            TODAY);
+    assertTrue(job.diagnosis().verdict().remedy().also().contains(Action.REPAIR_HARNESS));
+    assertEquals(java.util.Set.of(Body.MOTOR, Body.HARNESS), job.fitting().record().job().bodies());
+    assertTrue(job.fitting().record().job().water(), "green pins had water");
   }
 }
