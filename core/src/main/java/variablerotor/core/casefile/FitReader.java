@@ -74,7 +74,7 @@ public final class FitReader {
     }
     return new FitCase(
         way,
-        bodies,
+        List.copyOf(bodies),
         old == null ? Family.PSC : old,
         CaseReader.plateFields(plate, family == null ? Family.PSC : family),
         Boolean.TRUE.equals(told.flag("outdoors")),

@@ -226,6 +226,22 @@ final class Asked {
                       + " programming, the board’s lock-out: power off for a minute resets it.")
               .opening(Symptom.NO_RUN));
 
+  static final Ask GAS =
+      Ask.oneOf(
+          "gas.after",
+          "After one heat cycle",
+          word("RIGHT", "no carbon monoxide, flame steady, limit closed"),
+          bad(
+              "CO",
+              "carbon monoxide, or a flame that moves",
+              "Off, and it stays off: air the place, nobody sleeps there. Whoever is licensed for gas"
+                  + " looks at heat exchanger and flue before it burns again."),
+          bad(
+              "LIMIT",
+              "the limit opens",
+              "Too little air over the heat: its tap higher, filter, registers, the wheel’s direction;"
+                  + " then once more. A limit is never bridged."));
+
   static final Ask LINK_BACK =
       Ask.oneOf(
           "serial.back",

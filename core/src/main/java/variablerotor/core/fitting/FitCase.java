@@ -1,9 +1,9 @@
 package variablerotor.core.fitting;
 
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
@@ -35,7 +35,7 @@ import variablerotor.core.wiring.PlanRequest.CallId;
  */
 public record FitCase(
     Route way,
-    Set<Body> bodies,
+    List<Body> bodies,
     Family old,
     MotorPlate fitted,
     boolean outdoors,
@@ -50,10 +50,10 @@ public record FitCase(
     boolean water)
     implements Node {
   public FitCase {
-    bodies = Set.copyOf(bodies);
+    bodies = List.copyOf(bodies);
     heating = List.copyOf(heating);
     calls = List.copyOf(calls);
-    wires = new LinkedHashMap<>(wires);
+    wires = Collections.unmodifiableMap(new LinkedHashMap<>(wires));
   }
 
   boolean has(Body body) {
@@ -122,7 +122,7 @@ public record FitCase(
   @Override
   public Map<String, Object> tree() {
     return Tree.of(
-        "bodies", bodies.stream().sorted().map(Enum::name).toList(),
+        "bodies", bodies,
         "old", old,
         "fitted", fitted,
         "outdoors", outdoors,

@@ -4,6 +4,7 @@ import java.util.List;
 import variablerotor.core.check.Caution;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate.Rotation;
+import variablerotor.core.motor.UnitPlate.Heating;
 
 /** From the closed unit to a fan that runs on its first call. All of it common practice. */
 final class PowerSteps {
@@ -34,6 +35,19 @@ final class PowerSteps {
             .ask(Asked.FIRST_RUN)
             .mind(Caution.LIVE)
             .build());
+    if (job.bringsNew() && job.heats(Heating.GAS) && !job.outdoors()) {
+      steps.add(
+          Step.of("on.gas", Stage.POWER, "Gas heat after the change")
+              .say(
+                  "One heat cycle from cold: carbon monoxide in the room and the supply air, with a")
+              .say("meter made for it; the flame as the blower starts; the limit.")
+              .say("The rise is read when the repair is proved.")
+              .why(
+                  "Another fan over a burner changes what it burns like, and can void its listing.")
+              .ask(Asked.GAS)
+              .mind("Gas is licensed work: where it is not yours, say so and leave it off.")
+              .build());
+    }
     boolean ends = job.bringsMotor() || job.has(Body.MODULE) || job.has(Body.BOARD);
     if (ends && job.fitted().family() == Family.CONSTANT_AIRFLOW_SERIAL) {
       steps.add(

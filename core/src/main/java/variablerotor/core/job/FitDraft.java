@@ -30,7 +30,7 @@ final class FitDraft {
     Map<String, String> told = job.log().particulars().wires();
     return new FitCase(
         way,
-        bodies(way, old.family(), job.diagnosis().verdict().remedy()),
+        List.copyOf(bodies(way, old.family(), job.diagnosis().verdict().remedy())),
         old.family(),
         fitted(job, way, old),
         unit.role() == null

@@ -18,12 +18,15 @@ final class Measuring {
   private final Readings readings;
   private final @Nullable Airflow air;
   private final @Nullable Tap tap;
+  private final @Nullable Command command;
   private final boolean outdoors;
 
-  Measuring(ProofRequest request, @Nullable Airflow air, @Nullable Tap tap) {
+  Measuring(
+      ProofRequest request, @Nullable Airflow air, @Nullable Tap tap, @Nullable Command command) {
     this.request = request;
     this.air = air;
     this.tap = tap;
+    this.command = command;
     readings = request.readings();
     outdoors = request.isOutdoors();
   }
@@ -100,7 +103,7 @@ final class Measuring {
     List<ReadingType> asked = new ArrayList<>();
     List<Heating> heating = request.unit().heating();
     if (request.fitted().family() == Family.EC_PLUG_FAN) {
-      asked.addAll(List.of(ReadingType.RING, ReadingType.RING_K));
+      asked.addAll(List.of(ReadingType.RING, ReadingType.RING_K, ReadingType.COMMAND));
     } else if (heating.contains(Heating.ELECTRIC)) {
       asked.addAll(
           List.of(
@@ -224,6 +227,8 @@ final class Measuring {
               + tap.next()
               + (then == null ? "" : ", some " + Numbers.plain(then, 0) + " cfm on these ducts")
               + ": then amps and static again");
+    } else if (request.fitted().family() == Family.EC_PLUG_FAN) {
+      leads.add(command(low));
     } else if (isSetByBoard()) {
       leads.add("The airflow switches or the program of the motor");
     } else {
@@ -236,6 +241,20 @@ final class Measuring {
       }
     }
     return leads.toArray(new String[0]);
+  }
+
+  private String command(boolean low) {
+    Double next = command == null ? null : command.next();
+    Double then = command == null ? null : command.expectedCfm();
+    String to = low ? "Its command higher" : "Its command lower";
+    return next == null || then == null
+        ? to + ", in small steps, by the fan's own table: then amps again"
+        : to
+            + ": about "
+            + Numbers.plain(next, 1)
+            + " V DC, some "
+            + Numbers.plain(then, 0)
+            + " cfm on these ducts, by the fan's own table: then amps again";
   }
 
   private boolean isSetByBoard() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.family.Family;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.text.Words;
 import variablerotor.core.tree.Node;
@@ -14,6 +15,7 @@ import variablerotor.core.tree.Tree;
  *
  * @param airflow null where nothing was read that it follows from
  * @param tap null where it was not read
+ * @param command of a plug fan; null where it was not read
  * @param untold what of the unit nobody said, so that its calls were not asked; null for nothing
  */
 public record Proof(
@@ -21,6 +23,7 @@ public record Proof(
     List<Check> checks,
     @Nullable Airflow airflow,
     @Nullable Tap tap,
+    @Nullable Command command,
     @Nullable String untold)
     implements Node {
   public Proof {
@@ -42,8 +45,12 @@ public record Proof(
     Tap tap = Tap.of(air, request.readings(), request.fitted().taps());
     List<Check> checks = new ArrayList<>();
     checks.addAll(new Turning(request).checks());
-    checks.addAll(new Measuring(request, air, tap).checks());
-    return new Proof(state(checks), checks, air, tap, untold(request.unit()));
+    Command command =
+        request.fitted().family() == Family.EC_PLUG_FAN
+            ? Command.of(air, request.readings())
+            : null;
+    checks.addAll(new Measuring(request, air, tap, command).checks());
+    return new Proof(state(checks), checks, air, tap, command, untold(request.unit()));
   }
 
   private static @Nullable String untold(UnitPlate unit) {
@@ -82,6 +89,9 @@ public record Proof(
     }
     if (tap != null) {
       tree.put("tap", tap.tree());
+    }
+    if (command != null) {
+      tree.put("command", command.tree());
     }
     return tree;
   }

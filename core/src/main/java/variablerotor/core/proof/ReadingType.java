@@ -32,6 +32,7 @@ public enum ReadingType {
   RUN_DEFROST("run.defrost", "In defrost", List.of("RUNS", "STOPS")),
   CODE("code", "What the lamp or display shows", List.of()),
   AUX_VOLTS("aux.volts", "The fan's own 10 V supply out", "V DC", 0, 60),
+  COMMAND("command.volts", "Command at the fan", "V DC", 0, 10),
   COVERS("covers", "Covers while it was measured", List.of("ON", "OFF"));
 
   /** What a call's reading begins with: {@code run.COOL}. */

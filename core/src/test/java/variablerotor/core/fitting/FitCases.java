@@ -3,7 +3,6 @@ package variablerotor.core.fitting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.MotorPlate.Mount;
@@ -17,15 +16,15 @@ public final class FitCases {
   private FitCases() {}
 
   /** What the hands are laid on, told from the trade and not from the code. */
-  static Set<Body> bodies(Route way, Family old) {
+  static List<Body> bodies(Route way, Family old) {
     Body motor = old == Family.EC_PLUG_FAN ? Body.FAN : Body.MOTOR;
     return switch (way) {
-      case SAME_MOTOR, EQUIVALENT_MOTOR, FIXED_SPEED, LOANER -> Set.of(motor);
-      case BOARD_AND_MOTOR -> Set.of(motor, Body.BOARD);
-      case MODULE_ONLY -> Set.of(Body.MODULE);
-      case DRIVE_REPLACE -> Set.of(Body.DRIVE);
-      case DRIVE_BYPASS -> Set.of(Body.BYPASS);
-      case REPAIR_OTHER -> Set.of(Body.HARNESS);
+      case SAME_MOTOR, EQUIVALENT_MOTOR, FIXED_SPEED, LOANER -> List.of(motor);
+      case BOARD_AND_MOTOR -> List.of(motor, Body.BOARD);
+      case MODULE_ONLY -> List.of(Body.MODULE);
+      case DRIVE_REPLACE -> List.of(Body.DRIVE);
+      case DRIVE_BYPASS -> List.of(Body.BYPASS);
+      case REPAIR_OTHER -> List.of(Body.HARNESS);
     };
   }
 
@@ -36,7 +35,7 @@ public final class FitCases {
   static FitCase job(
       Route way,
       Family old,
-      Set<Body> bodies,
+      List<Body> bodies,
       UnitPlate.Kind kind,
       Mount mount,
       Heating... heating) {

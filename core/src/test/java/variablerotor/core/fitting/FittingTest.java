@@ -102,6 +102,12 @@ class FittingTest {
             .or(module)
             .and(fixed.negate())
             .and(one -> one.old() == Family.CONSTANT_AIRFLOW_SERIAL));
+    all.put(
+        "on.gas",
+        one ->
+            one.way() != Route.REPAIR_OTHER
+                && !one.outdoors()
+                && one.heating().contains(Heating.GAS));
     all.put("on.pulses", fixed.negate().and(one -> one.old() == Family.BLDC_FIVE_WIRE));
     return all;
   }
@@ -146,7 +152,8 @@ class FittingTest {
             "out.band",
             "out.feet",
             "set.program",
-            "on.link");
+            "on.link",
+            "on.gas");
     for (FitCase job : FitCases.all()) {
       List<String> ids = FitCases.ids(Fitting.of(FitRecord.begun(job)));
       for (String id : always) {

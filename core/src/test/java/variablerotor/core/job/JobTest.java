@@ -326,7 +326,7 @@ class JobTest {
             Settings.usual("UTC"),
             TODAY);
     assertTrue(job.diagnosis().verdict().remedy().also().contains(Action.REPAIR_HARNESS));
-    assertEquals(java.util.Set.of(Body.MOTOR, Body.HARNESS), job.fitting().record().job().bodies());
+    assertEquals(List.of(Body.MOTOR, Body.HARNESS), job.fitting().record().job().bodies());
     assertTrue(job.fitting().record().job().water(), "green pins had water");
   }
 }

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.casefile.ProofReader;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.proof.Check.State;
 import variablerotor.core.tree.Tree;
 
@@ -287,6 +288,59 @@ class ProofTest {
   }
 
   // Outdoors, capacitor, ten volts.
+
+  /**
+   * By hand: 5 t want 2,000 cfm in the middle. k 100 m³/h at 900 Pa are 0.5886 · 100 · 30 = 1,766
+   * cfm: right. At 625 Pa 1,471: too little on 6 V, so 6 · 2000/1471 = 8.2 V and 2,011 cfm.
+   */
+  @Test
+  void aPlugFanGoesToTheCommandForItsAir() {
+    Map<String, Object> roof =
+        Tree.of("kind", "ROOFTOP", "role", "INDOOR_BLOWER", "coolingTons", 5);
+    Map<String, Object> fan = Tree.of("family", "EC_PLUG_FAN", "fullLoadAmps", 6);
+    String ring = "ring.k=100, ring.pascal=";
+    Proof right = proof(roof, fan, ring + "900, command.volts=6");
+    assertEquals(State.PASS, check(right, "airflow").state());
+    assertNull(right.command().next());
+    Proof low = proof(roof, fan, ring + "625, command.volts=6");
+    assertEquals(8.2, low.command().next());
+    assertEquals(2011, low.command().expectedCfm(), 1);
+    assertTrue(
+        check(low, "airflow").leadsTo().get(0).startsWith("Its command higher: about 8.2 V"));
+    // No command gives that much: nothing is promised. None was read: none is named.
+    assertNull(proof(roof, fan, ring + "100, command.volts=9").command().next());
+    Proof unread = proof(roof, fan, ring + "625");
+    assertNull(unread.command());
+    assertTrue(check(unread, "airflow").leadsTo().get(0).contains("in small steps"));
+    assertNull(indoors("command.volts=6," + LOW).command(), "a blower with taps has none");
+  }
+
+  /** What was never said is not proved: the calls of a heat that nobody told were not asked. */
+  @Test
+  void theHeadlineSaysWhatNobodySaid() {
+    Map<String, Object> untold = new LinkedHashMap<>(HANDLER);
+    untold.remove("heating");
+    Proof proof = proof(untold, TORQUE, DONE);
+    assertEquals(Proof.State.PASSED, proof.state());
+    assertEquals(
+        "Proved as far as it is told: which heat this unit has, nobody said.", proof.headline());
+    assertEquals("The repair is proved.", indoors(DONE).headline());
+  }
+
+  /**
+   * A fail that is no setting opens a search on the new part, under the complaint that it shows.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "run.COOL=STOPS, call.COOL, NO_RUN",
+    "run.idle=RUNS, idle, RUNS_ALWAYS",
+    "code=E6, code, CODE_BUT_RUNS",
+    "amps=6.9, amps,",
+    "rotation=REVERSED, rotation,",
+  })
+  void aFailOpensASearchOrIsMendedHere(String reading, String id, Symptom opens) {
+    assertEquals(opens, check(indoors(reading), id).opens());
+  }
 
   @Test
   void anOutdoorFanStandsInDefrostAndOnHeatThatIsMadeIndoors() {
