@@ -4,6 +4,7 @@ import { useCall } from '../call/call'
 import { useJudged } from '../call/judged'
 import { clock } from '../shared/time'
 import PlateLimits from './PlateLimits.vue'
+import RangeGauge from './RangeGauge.vue'
 import RepairCheckForm from './RepairCheckForm.vue'
 import { nextOf, type ProofDoc, type RepairCheck, type RepairView } from './repair'
 
@@ -70,6 +71,7 @@ const others = computed(() =>
 )
 const failed = computed(() => answer.value.state === 'FAILED')
 
+const UNITS: Record<string, string> = { airflow: 'cfm', rise: '°F', aux: 'V DC' }
 const MARKS: Record<RepairCheck['state'], string> = { PASS: '✓', FAIL: '×', NOT_YET: '○' }
 </script>
 
@@ -125,6 +127,14 @@ const MARKS: Record<RepairCheck['state'], string> = { PASS: '✓', FAIL: '×', N
                 }}</span></span
               >
             </button>
+            <RangeGauge
+              v-if="one.state !== 'NOT_YET' && one.value != null && one.limit.length === 2"
+              class="gauge"
+              :value="one.value"
+              :least="one.limit[0]!"
+              :most="one.limit[1]!"
+              :unit="UNITS[one.id] ?? ''"
+            />
           </li>
         </ul>
         <p class="soft">Refrigerant is looked at after the air is right, by certified people.</p>
@@ -152,6 +162,10 @@ const MARKS: Record<RepairCheck['state'], string> = { PASS: '✓', FAIL: '×', N
 
 .state.good {
   border-color: var(--good);
+}
+
+.gauge {
+  margin: 0 0 8px 34px;
 }
 
 .check {

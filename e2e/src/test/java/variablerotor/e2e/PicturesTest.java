@@ -81,9 +81,6 @@ class PicturesTest {
     take(page, "code-books");
     practice(page);
     take(page, "look-back");
-    page.navigate("/practice/wiring?n=12");
-    page.locator(".sheet svg").waitFor();
-    take(page, "wiring-practice");
     page.navigate("/about");
     take(page, "says-who");
   }

@@ -5,6 +5,7 @@ import java.util.List;
 import variablerotor.core.check.CheckFigures;
 import variablerotor.core.cost.CostFigures;
 import variablerotor.core.fact.Repeat;
+import variablerotor.core.fitting.FitFigures;
 import variablerotor.core.proof.ProofFigures;
 import variablerotor.core.signal.SignalFigures;
 import variablerotor.core.source.Figure;
@@ -23,6 +24,7 @@ public final class Figures {
     all.add(Repeat.AGREES);
     all.addAll(CostFigures.all());
     all.addAll(ProofFigures.all());
+    all.addAll(FitFigures.all());
     return all;
   }
 }

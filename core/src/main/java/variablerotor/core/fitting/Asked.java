@@ -3,6 +3,8 @@ package variablerotor.core.fitting;
 import static variablerotor.core.fitting.Ask.bad;
 import static variablerotor.core.fitting.Ask.word;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.wiring.PlanRequest.CallId;
@@ -10,9 +12,6 @@ import variablerotor.core.wiring.PlanRequest.CallId;
 /** What is noted at steps, each once: where it is asked, and where it is given back. */
 final class Asked {
   private Asked() {}
-
-  /** Touch-safe rest of a bus [V]. NFPA 70E, from memory. */
-  static final double SAFE_VOLTS = 50;
 
   private static final double LONGEST_IN = 40;
 
@@ -226,10 +225,8 @@ final class Asked {
                       + " programming, the board’s lock-out: power off for a minute resets it.")
               .opening(Symptom.NO_RUN));
 
-  static final Ask GAS =
-      Ask.oneOf(
-          "gas.after",
-          "After one heat cycle",
+  private static final List<Ask.Word> GAS =
+      List.of(
           word("RIGHT", "no carbon monoxide, flame steady, limit closed"),
           bad(
               "CO",
@@ -241,6 +238,32 @@ final class Asked {
               "the limit opens",
               "Too little air over the heat: its tap higher, filter, registers, the wheel’s direction;"
                   + " then once more. A limit is never bridged."));
+
+  /** What gas heat does after a change; where nobody said that it has any, that there is none. */
+  static Ask gas(boolean told) {
+    List<Ask.Word> words = new ArrayList<>(GAS);
+    if (!told) {
+      words.add(word("NONE", "it burns none"));
+    }
+    return Ask.oneOf("gas.after", "After one heat cycle", words.toArray(new Ask.Word[0]));
+  }
+
+  /** Where things were before they came out: true of the machine, whichever way is gone. */
+  static final List<Ask> PLACES =
+      List.of(
+          MOUNT,
+          WIRES,
+          CLOCK,
+          RAIL,
+          DEPTH,
+          DEPTH_SIDE,
+          WHEEL_SIDE,
+          BAND,
+          EARS,
+          FEET,
+          SCREWS,
+          DRIVE_SETTINGS,
+          BOARD_SWITCHES);
 
   static final Ask LINK_BACK =
       Ask.oneOf(

@@ -65,15 +65,26 @@ public record FitCase(
     return has(Body.MOTOR) || has(Body.WHEEL);
   }
 
-  /** Whether something with electronics at its plugs is touched. */
+  /** Whether something with electronics, or its plugs, is touched. */
   boolean touchesElectronics() {
-    return has(Body.MOTOR)
-        || has(Body.FAN)
-        || has(Body.MODULE)
-        || has(Body.DRIVE)
-        || has(Body.BYPASS)
-        || has(Body.WHEEL)
-        || has(Body.HARNESS);
+    return bodies.stream()
+        .anyMatch(one -> one != Body.SUPPLY && one != Body.COMMAND && one != Body.AIR_PATH);
+  }
+
+  /** Whether a drive's capacitors hang on what is touched. */
+  boolean hasDrive() {
+    return has(Body.DRIVE) || has(Body.BYPASS) || old == Family.DRIVE_FED_INDUCTION;
+  }
+
+  /** Whether it burns gas, or may: nobody said which heat it has, and its kind has often gas. */
+  boolean mayBurnGas() {
+    boolean often =
+        kind == Kind.FURNACE
+            || kind == Kind.PACKAGED_UNIT
+            || kind == Kind.ROOFTOP
+            || kind == Kind.MAKE_UP_AIR
+            || kind == null;
+    return !outdoors && (heats(UnitPlate.Heating.GAS) || (heating.isEmpty() && often));
   }
 
   /** Whether something new comes out of a box. */

@@ -1,5 +1,6 @@
 package variablerotor.core.fitting;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -65,6 +66,21 @@ public record FitRecord(
   /** Nothing done yet. */
   public static FitRecord begun(FitCase job) {
     return new FitRecord(job, List.of(), Notes.NONE, List.of(), null, false, null);
+  }
+
+  /**
+   * The same with what was noted of the machine on another way: a motor on loan goes out again, and
+   * where the first one sat is still true.
+   */
+  public FitRecord remembering(FitRecord other) {
+    Map<String, Object> known = new LinkedHashMap<>();
+    for (Ask ask : Asked.PLACES) {
+      Object noted = other.notes().of(ask.id());
+      if (noted != null) {
+        known.put(ask.id(), noted);
+      }
+    }
+    return new FitRecord(job, marks, new Notes(known), removed, hold, handedOver, search);
   }
 
   /** The same of the job as it is told by now. */

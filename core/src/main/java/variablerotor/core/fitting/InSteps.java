@@ -94,6 +94,9 @@ final class InSteps {
             job.outdoors()
                 ? "Even gap to the shroud all round; turn it by hand."
                 : "Equal gaps to both inlet rings; turn it by hand.")
+        .say(
+            job.hasDrive(),
+            "On a belt: both sheaves in one line by a straightedge, the belt as tight as before.")
         .back(notes, Asked.DEPTH_SIDE, Asked.DEPTH, Asked.WHEEL_SIDE)
         .ask(Asked.TURNS)
         .build();

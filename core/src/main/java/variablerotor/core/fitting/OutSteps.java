@@ -59,14 +59,15 @@ final class OutSteps {
   }
 
   private Step rest() {
-    boolean drive = job.has(Body.DRIVE) || job.has(Body.BYPASS);
     return Step.of("off.rest", Stage.BEFORE, "Wait, and measure what is left")
         .say(
-            drive
+            job.hasDrive()
                 ? "The label’s time on the drive, up to 15 min; then DC between its bus terminals."
                 : job.old() == Family.BLDC_FIVE_WIRE
                     ? "5 min or the label’s time, the longer; then DC from red to black, at the plug."
-                    : "5 min or the label’s time, the longer; then at the line pins of the plug.")
+                    : job.has(Body.BOARD) && !job.bringsMotor()
+                        ? "5 min or the label’s time, the longer; then at the board’s large capacitors."
+                        : "5 min or the label’s time, the longer; then at the line pins of the plug.")
         .say("Below 50 V before a plug is touched.")
         .why(
             "The capacitors of the electronics hold more than 300 V DC long after the breaker is off.")
@@ -223,6 +224,9 @@ final class OutSteps {
                 ? "Where the blade sits on the shaft"
                 : "Where the wheel sits on the shaft")
         .say("Before the set screw is touched.")
+        .say(
+            job.hasDrive(),
+            "On a belt: the sheave instead, its line with the other one, and how tight the belt is.")
         .why(
             "It cannot be read any more once it is off, and a "
                 + thing()

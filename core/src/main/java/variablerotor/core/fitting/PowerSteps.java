@@ -35,16 +35,17 @@ final class PowerSteps {
             .ask(Asked.FIRST_RUN)
             .mind(Caution.LIVE)
             .build());
-    if (job.bringsNew() && job.heats(Heating.GAS) && !job.outdoors()) {
+    if (job.bringsNew() && job.mayBurnGas()) {
       steps.add(
           Step.of("on.gas", Stage.POWER, "Gas heat after the change")
+              .say(!job.heats(Heating.GAS), "Where it burns gas:")
               .say(
                   "One heat cycle from cold: carbon monoxide in the room and the supply air, with a")
               .say("meter made for it; the flame as the blower starts; the limit.")
               .say("The rise is read when the repair is proved.")
               .why(
                   "Another fan over a burner changes what it burns like, and can void its listing.")
-              .ask(Asked.GAS)
+              .ask(Asked.gas(job.heats(Heating.GAS)))
               .mind("Gas is licensed work: where it is not yours, say so and leave it off.")
               .build());
     }

@@ -9,9 +9,6 @@ import variablerotor.core.wiring.PlanRequest.CallId;
 
 /** What the new part is told before it is powered. Common practice where no source is named. */
 final class SettingSteps {
-  /** Between the two ranges of a dual-voltage plate [V]. */
-  private static final double BETWEEN = 160;
-
   private final FitCase job;
   private final Notes notes;
 
@@ -95,7 +92,7 @@ final class SettingSteps {
   }
 
   private Step link() {
-    Double line = job.lineVolts();
+    Double line = line(job);
     String here =
         line == null
             ? "Measure the line first: nobody has."
@@ -109,20 +106,29 @@ final class SettingSteps {
         .build();
   }
 
+  /** A line that was dead when it was measured says nothing of the volts that come. */
+  private static @Nullable Double line(FitCase job) {
+    Double line = job.lineVolts();
+    return line == null || line < FitFigures.LINE_LEAST.value() ? null : line;
+  }
+
   /** What is wrong with the link as it was said to be; null where nothing is. */
   static @Nullable String linkTrouble(FitCase job, Notes notes) {
-    Double line = job.lineVolts();
+    Double line = line(job);
     boolean in = notes.say(Asked.LINK.id(), "IN");
     boolean out = notes.say(Asked.LINK.id(), "OUT");
     if (line == null || (!in && !out)) {
       return null;
     }
-    if (in && line > BETWEEN) {
+    if (in && line > FitFigures.LINK_BETWEEN.value()) {
       return "Set for 115 with "
           + Math.round(line)
           + " V here: it is destroyed at the first power. Take the link out as its sheet says.";
     }
-    return out && line < BETWEEN
+    if (out && line > FitFigures.LINK_MOST.value()) {
+      return "Set for 208-230 with " + Math.round(line) + " V here: it is not made for that.";
+    }
+    return out && line < FitFigures.LINK_BETWEEN.value()
         ? "Set for 208-230 with " + Math.round(line) + " V here: it will not run right."
         : null;
   }

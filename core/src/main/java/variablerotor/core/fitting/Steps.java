@@ -56,7 +56,9 @@ final class Steps {
         }
       }
       Double left = notes.figure(Asked.REST_VOLTS.id());
-      if (ask.id().equals(Asked.REST_VOLTS.id()) && left != null && left >= Asked.SAFE_VOLTS) {
+      if (ask.id().equals(Asked.REST_VOLTS.id())
+          && left != null
+          && left >= FitFigures.SAFE_VOLTS.value()) {
         return "Not yet: below 50 V before anything is touched. Wait on; a bleed that never comes"
             + " down is a fault of its own, and no finger’s work.";
       }

@@ -351,7 +351,7 @@ public final class Job {
 
   /**
    * The steps of the way that was chosen, with what was done of them; null where none is chosen.
-   * What was done on another way is none of this one's.
+   * What was done on another way is none of this one's; where things sat before is.
    */
   public @Nullable Fitting fitting() {
     Route chosen = chosen();
@@ -360,10 +360,13 @@ public final class Job {
     }
     FitCase draft = FitDraft.of(this, chosen);
     JobLog.Fitted last = fitted();
+    if (last == null) {
+      return Fitting.of(FitRecord.begun(draft));
+    }
     return Fitting.of(
-        last != null && last.record().job().way() == chosen
+        last.record().job().way() == chosen
             ? last.record().in(draft)
-            : FitRecord.begun(draft));
+            : FitRecord.begun(draft).remembering(last.record()));
   }
 
   /** Where the call stands: the newest truth of it. */

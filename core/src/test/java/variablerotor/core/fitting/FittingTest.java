@@ -16,6 +16,7 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import variablerotor.core.family.Family;
 import variablerotor.core.motor.MotorPlate.Mount;
@@ -359,5 +360,87 @@ class FittingTest {
     assertTrue(now().headline().contains("new search"), now().headline());
     assertFalse(now().changed().isEmpty());
     assertNotNull(now().tree().get("next"));
+  }
+
+  private static FitCase with(FitCase job, Double line, List<Heating> heating) {
+    return new FitCase(
+        job.way(),
+        job.bodies(),
+        job.old(),
+        job.fitted(),
+        job.outdoors(),
+        job.kind(),
+        job.mount(),
+        heating,
+        job.boardNeedsFeedback(),
+        job.feedbackCanBeDisabled(),
+        line,
+        job.calls(),
+        job.wires(),
+        job.water());
+  }
+
+  /** Calls that nobody thought of while the steps were written. */
+  @ParameterizedTest
+  @CsvSource({
+    "241, IN, false", "241, OUT, true", "119, IN, true", "119, OUT, false", "277, OUT, false",
+    // The breaker was off when the line was read: that says nothing of what comes.
+    "0, OUT, true", "0, IN, true", ", IN, true", ", OUT, true", "251, OUT, true"
+  })
+  void aLinkAgainstWhateverWasMeasured(Double line, String link, boolean done) {
+    job = with(job, line, job.heating());
+    done("set.link");
+    notes.put("link", link);
+    assertEquals(done, at("set.link").state() == Fitting.State.DONE, at("set.link").note());
+  }
+
+  @Test
+  void aUnitWhoseHeatNobodyToldMayBurnGas() {
+    FitCase roof =
+        FitCases.job(Route.SAME_MOTOR, Family.CONSTANT_TORQUE, Kind.PACKAGED_UNIT, Mount.LUGS);
+    job = roof;
+    assertTrue(at("on.gas").step().sentence().startsWith("Where it burns gas"));
+    assertEquals(4, at("on.gas").step().asks().get(0).words().size());
+    job = with(roof, 241.0, List.of(Heating.NONE));
+    assertFalse(FitCases.ids(now()).contains("on.gas"));
+    job = with(roof, 241.0, List.of(Heating.GAS));
+    assertEquals(3, at("on.gas").step().asks().get(0).words().size(), "it burns gas");
+  }
+
+  /** The outdoor board of a three-wire fan holds its own bus; so does whatever hangs on a drive. */
+  @Test
+  void whatHoldsABusIsWaitedFor() {
+    job =
+        FitCases.job(
+            Route.REPAIR_OTHER,
+            Family.BLDC_THREE_WIRE,
+            List.of(Body.BOARD),
+            Kind.SPLIT_OUTDOOR,
+            Mount.STUDS);
+    assertTrue(at("off.rest").step().sentence().contains("board’s large capacitors"));
+    job = FitCases.job(Route.SAME_MOTOR, Family.DRIVE_FED_INDUCTION, Kind.MAKE_UP_AIR, Mount.LUGS);
+    assertTrue(at("off.rest").step().sentence().contains("15 min"));
+    assertTrue(at("in.wheel").step().sentence().contains("belt"));
+    job =
+        FitCases.job(
+            Route.REPAIR_OTHER,
+            Family.CONSTANT_TORQUE,
+            List.of(Body.AIR_PATH),
+            Kind.FURNACE,
+            Mount.BELLY_BAND);
+    assertFalse(FitCases.ids(now()).contains("off.rest"), "a filter has no bus");
+  }
+
+  /** A loan goes out again: where the first motor sat is still true, what was done is not. */
+  @Test
+  void whereThingsSatIsRememberedOnAnotherWay() {
+    notes.put("shaft.depth", 0.75);
+    notes.put("pins", "GOOD");
+    done("out.depth");
+    FitRecord loan = now().record();
+    FitRecord next = FitRecord.begun(job).remembering(loan);
+    assertEquals(0.75, next.notes().figure("shaft.depth"));
+    assertNull(next.notes().of("pins"));
+    assertEquals(List.of(), next.marks());
   }
 }
