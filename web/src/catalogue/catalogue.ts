@@ -13,10 +13,11 @@ export function loadCatalogue(): Promise<void> {
   loading ??= get<Catalogue>('/api/catalogue')
     .then((loaded) => {
       catalogue.value = loaded
-      get<SettingsInForce>('/api/shop/settings').then(
-        (inForce) => (shopZone.value = inForce.settings.timeZone),
-        () => {},
-      )
+      get<SettingsInForce>('/api/shop/settings')
+        .then((inForce) => {
+          shopZone.value = inForce.settings.timeZone
+        })
+        .catch(() => {})
     })
     .catch((fault) => {
       loading = null

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import OptionGroup from '../hear/OptionGroup.vue'
+import MarkedPhotos from './MarkedPhotos.vue'
 import PhotoStrip from '../hear/PhotoStrip.vue'
 import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
+import WatchCount from './WatchCount.vue'
 import {
   changedAt,
   marked,
@@ -23,6 +25,8 @@ const props = defineProps<{
   doc: FitDoc
   faults: { path: string; message: string }[]
   stage: string
+  /** What stands in the way of it elsewhere; empty for nothing. */
+  against: string
 }>()
 const emit = defineEmits<{ told: [doc: FitDoc]; later: [] }>()
 
@@ -102,6 +106,8 @@ const allBack = computed(() => props.doc.removed.every((one) => one.back))
         <dd>{{ one.value }}</dd>
       </div>
     </dl>
+    <p v-if="against" class="notice" role="status">{{ against }}</p>
+    <WatchCount v-if="step.counts" :seconds="step.counts" />
     <p v-if="standing.state === 'TROUBLE'" class="notice failed" role="alert">
       {{ standing.note }}
     </p>
@@ -194,7 +200,13 @@ const allBack = computed(() => props.doc.removed.every((one) => one.back))
         </label>
       </template>
     </div>
-    <details v-if="step.photo" class="fold">
+    <MarkedPhotos
+      v-if="step.photos === 'MARKED' || step.photos === 'SHOWN'"
+      :marks="doc.photoMarks"
+      :editable="step.photos === 'MARKED'"
+      @marks="(photoMarks) => emit('told', { ...told(), photoMarks })"
+    />
+    <details v-if="step.photos === 'TAKEN' || step.photos === 'MARKED'" class="fold">
       <summary>Photos</summary>
       <PhotoStrip />
     </details>
@@ -203,7 +215,7 @@ const allBack = computed(() => props.doc.removed.every((one) => one.back))
         v-if="!alone || standing.state === 'DONE'"
         type="submit"
         class="go"
-        :disabled="step.list === 'BACK' && !allBack"
+        :disabled="!!against || (step.list === 'BACK' && !allBack)"
       >
         Done
       </button>

@@ -13,6 +13,8 @@ const props = defineProps<{
   faults: { path: string; message: string }[]
   fault: string
   take: (doc: FitDoc) => Promise<boolean>
+  /** What of the wiring stands in the way of power; empty for nothing. */
+  wiring: string
 }>()
 const { call } = useCall()
 
@@ -142,6 +144,7 @@ const strangeFaults = computed(() =>
           :standing="now"
           :doc="doc"
           :faults="faults"
+          :against="now.step.id === 'in.wiring' ? wiring : ''"
           :stage="stages.find((one) => one.id === now!.step.stage)?.title ?? ''"
           @told="told"
         />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useCall } from '../call/call'
 import { useJudged } from '../call/judged'
 import ProveRepair from '../repair/ProveRepair.vue'
@@ -19,6 +19,9 @@ const fit = useJudged<FitDoc, Fitting>(
 )
 const { doc, answer, faults, fault, take } = fit
 
+/** What of the wiring stands in the way of power. */
+const wiring = ref('')
+
 /** What the first run showed, where it opens a search. */
 const firstRun = computed(() =>
   answer.value?.steps
@@ -31,7 +34,14 @@ const failed = computed(() => call.value.repair?.checks.find((one) => one.state 
 </script>
 
 <template>
-  <FitSteps :doc="doc" :answer="answer" :faults="faults" :fault="fault" :take="take" />
+  <FitSteps
+    :doc="doc"
+    :answer="answer"
+    :faults="faults"
+    :fault="fault"
+    :take="take"
+    :wiring="wiring"
+  />
   <FailLeads
     v-if="(firstRun || failed) && answer && !doc.hold"
     :doc="doc"
@@ -40,7 +50,7 @@ const failed = computed(() => call.value.repair?.checks.find((one) => one.state 
     :opens="firstRun?.opens ?? failed?.opens"
     :take="take"
   />
-  <WireStage @help="emit('help')" />
+  <WireStage @help="emit('help')" @stands="(why) => (wiring = why)" />
   <ProveRepair
     :key="call.repair!.proof.way as string"
     :open="!!answer?.done || !!call.repair!.author"

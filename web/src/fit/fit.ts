@@ -35,8 +35,9 @@ export interface Step {
   back: Back[]
   list: 'NONE' | 'OUT' | 'BACK'
   suggested: string[]
-  photo: boolean
+  photos: 'NONE' | 'TAKEN' | 'MARKED' | 'SHOWN'
   skippable: boolean
+  counts: number | null
 }
 
 export interface Standing {
@@ -62,12 +63,21 @@ export interface Hold {
   left: string[]
 }
 
+/** A place on a photo, as shares of its width and height. */
+export interface PhotoMark {
+  photo: string
+  x: number
+  y: number
+  label: string
+}
+
 export type Note = string | number
 
 export interface FitDoc {
   marks: { id: string; done: boolean; why: string }[]
   notes: Record<string, Note>
   removed: { what: string; where: string; back: boolean }[]
+  photoMarks: PhotoMark[]
   hold?: Hold
   handedOver: boolean
   [field: string]: unknown

@@ -1,28 +1,18 @@
 <script setup lang="ts">
-import { computed, onScopeDispose, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useCall } from '../call/call'
 import { queue } from '../keep/queue'
 import { catalogue, photoTitle } from '../catalogue/catalogue'
 import type { Photo, PhotoKind } from '../api/types'
+import { useWaitingPhotos } from './photos'
 
-const { call, waiting, photograph, removePhoto } = useCall()
+const { call, photograph, removePhoto } = useCall()
 
 /** Both plates and the wiring, photographed before anything is moved; or only photos of one kind. */
 const props = defineProps<{ only?: PhotoKind[] }>()
 
 const shown = ref<Photo | null>(null)
-/** Each with an address that the page can show, for as long as it waits. */
-const urls = new Map<string, string>()
-const mine = computed(() =>
-  waiting.value
-    .filter((save) => save.body instanceof Blob)
-    .map((save) => {
-      if (!urls.has(save.id)) urls.set(save.id, URL.createObjectURL(save.body as Blob))
-      const kind = new URLSearchParams(save.path.split('?')[1]).get('kind') ?? ''
-      return { id: save.id, kind, url: urls.get(save.id)! }
-    }),
-)
-onScopeDispose(() => urls.forEach((url) => URL.revokeObjectURL(url)))
+const mine = useWaitingPhotos()
 
 async function pick(kind: PhotoKind, event: Event) {
   const field = event.target as HTMLInputElement

@@ -35,7 +35,7 @@ import WiringDrawing from './WiringDrawing.vue'
 
 /** A conversion: planned, made wire by wire and run after each, then proved before power. */
 const { call, waiting, wire } = useCall()
-const emit = defineEmits<{ help: [] }>()
+const emit = defineEmits<{ help: []; stands: [why: string] }>()
 
 const mine = new Set<string>()
 const bench = openBench((made) => mine.add(wire(made)))
@@ -71,6 +71,16 @@ const bad = computed(() => (progress.value ? stopped(progress.value.result) : []
 /** What is left to be done by hand. */
 const left = computed(() => progress.value?.toMake.filter((one) => !one.there).length ?? 0)
 const wires = computed(() => call.value.particulars.wires ?? {})
+
+/** What of the wiring stands in the way of power; empty for nothing. */
+const against = computed(() => {
+  if (!made.value || !progress.value) return 'The wiring is not begun.'
+  if (!progress.value.result.ok) return 'The wiring is not to be powered as it is recorded.'
+  if (progress.value.toMake.length)
+    return `Of the plan ${counted(progress.value.toMake.length, 'wire')} ${progress.value.toMake.length === 1 ? 'is' : 'are'} not recorded as made.`
+  return made.value.ticks.some((one) => one.ok) ? '' : 'No ohm check is seen yet.'
+})
+watch(against, (why) => emit('stands', why), { immediate: true })
 
 function changed(next: (made: AsWired) => AsWired | string) {
   if (made.value) bench.change(next(made.value))

@@ -368,4 +368,94 @@ class FitTest {
     assertThat(page.locator("section[aria-labelledby='due'] li").first()).containsText("Loft 3");
     assertThat(page.locator("section[aria-labelledby='due'] li").first()).containsText("Waiting");
   }
+
+  private static final String SLAB =
+      """
+      {"place":"Heron Sluice","unitName":"Slab 9","complaint":"","symptom":"NO_RUN",
+       "motor":{"family":"STAGED_CONDENSER","horsepower":0.25,"volts":"208-230","mount":"STUDS"},
+       "unit":{"kind":"HEAT_PUMP_OUTDOOR","role":"OUTDOOR_FAN","heating":["HEAT_PUMP"]}}""";
+
+  private void wired() {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Wire it")).click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("All of these are there"))
+        .click();
+    Locator next = page.locator("section[aria-labelledby='to-make'] .steps button").first();
+    while (next.count() > 0) {
+      String step = next.getAttribute("aria-label");
+      next.click();
+      assertThat(page.getByLabel(step, new Page.GetByLabelOptions().setExact(true))).hasCount(0);
+    }
+  }
+
+  /** A conversion, from the old plug to the last call that the unit has. */
+  @Test
+  void aConversionFromTheOldPlugToTheLastCall() {
+    fitting(SLAB, "FIXED_SPEED");
+    done();
+    note("rest.volts", "3");
+    done();
+    done();
+    note("wires", "yellow low, brown high, blue common");
+    done();
+    say("Fan grille");
+    done();
+    say("Is flush with it");
+    note("shaft.depth", "0");
+    say("12 o’clock");
+    done();
+    at("Where its feet sit");
+    note("feet.holes", "four, on the plate");
+    done();
+    at("Blade off");
+    say("Is off");
+    done();
+    say("The right one");
+    note("old.wires", "5");
+    note("new.wires", "6");
+    done();
+    Locator none =
+        card()
+            .getByRole(
+                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Read, it has none"));
+    for (int each = 0; each < 5; each++) {
+      touch(none.nth(each));
+    }
+    done();
+    done();
+    say("It runs, and the right way");
+    at("Motor up");
+    done();
+    at("Blade on");
+    say("Nothing rubs");
+    at("Capacitor and relays");
+    done();
+    at("The old motor’s plugs");
+    assertThat(card()).containsText("stays live");
+    assertThat(card().getByLabel("As it was")).containsText("brown high");
+    done();
+    say("All at full height, bright");
+    done();
+    at("The wiring, by the plan");
+    assertThat(card()).containsText("The wiring is not begun.");
+    assertThat(card().getByText("Done")).isDisabled();
+    wired();
+    assertThat(card()).containsText("No ohm check is seen yet.");
+    page.locator("button[aria-label^='So it is']:visible").first().click();
+    done();
+    at("Back in, in reverse");
+    touch(card().getByRole(AriaRole.CHECKBOX).first());
+    done();
+    done();
+    say("Starts smoothly and runs");
+    assertThat(page.getByText("Now prove the repair, below.")).isVisible();
+    prove("The right way");
+    prove("It runs");
+    prove("It runs");
+    prove("It stands");
+    assertThat(page.locator("form.now")).containsText("Force a defrost");
+    prove("It stands");
+    prove("No code, after some minutes");
+    assertThat(page.getByLabel("What the repair must show")).containsText("Capacitor");
+    assertEquals(List.of(), Browsing.faults(page));
+  }
 }

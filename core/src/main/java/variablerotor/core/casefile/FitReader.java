@@ -50,11 +50,12 @@ public final class FitReader {
     List<FitRecord.Mark> marks = marks(root);
     Map<String, Object> notes = notes(root.object("notes"), root.plain("notes"));
     List<FitRecord.Removed> removed = removed(root);
+    List<FitRecord.PhotoMark> photoMarks = photoMarks(root);
     Hold hold = root.has("hold") ? hold(root.object("hold")) : null;
     boolean handedOver = Boolean.TRUE.equals(root.flag("handedOver"));
     String search = root.text("search", LONGEST_ID);
     FitRecord record =
-        new FitRecord(job, marks, new Notes(notes), removed, hold, handedOver, search);
+        new FitRecord(job, marks, new Notes(notes), removed, photoMarks, hold, handedOver, search);
     bounds(record, notes);
     if (!faults.isEmpty() || way == null) {
       throw new InputFaults(faults);
@@ -227,6 +228,22 @@ public final class FitReader {
               Boolean.TRUE.equals(one.flag("back"))));
     }
     return removed;
+  }
+
+  private List<FitRecord.PhotoMark> photoMarks(Branch root) {
+    List<FitRecord.PhotoMark> marks = new ArrayList<>();
+    for (Branch one : entries(root, "photoMarks")) {
+      Double x = one.number("x", 0, 1);
+      Double y = one.number("y", 0, 1);
+      String photo = required(one, "photo", LONGEST_ID);
+      String label = required(one, "label", LONGEST_ID);
+      if (x == null || y == null) {
+        one.fault(x == null ? "x" : "y", "found nothing; required is a place from 0 to 1");
+      } else {
+        marks.add(new FitRecord.PhotoMark(photo, x, y, label));
+      }
+    }
+    return marks;
   }
 
   private static @Nullable Hold hold(Branch told) {

@@ -38,7 +38,7 @@ final class BesideSteps {
         .say("Number, volts, phases, horsepower, off its own plate and not off the box.")
         .why("What was fitted is not taken back at the counter.")
         .ask(Asked.PART)
-        .photo()
+        .photos(Step.Photos.TAKEN)
         .build();
   }
 

@@ -14,6 +14,7 @@ import variablerotor.core.tree.Tree;
  * @param marks steps that were done or left out
  * @param notes what was noted at them
  * @param removed what came out before, in the order of coming out
+ * @param photoMarks what was pointed at on photos
  * @param hold why it does not go on now; null where it does
  * @param handedOver whether the customer has it back
  * @param search the call in which the new part is searched, by id; null where none is
@@ -23,6 +24,7 @@ public record FitRecord(
     List<Mark> marks,
     Notes notes,
     List<Removed> removed,
+    List<PhotoMark> photoMarks,
     @Nullable Hold hold,
     boolean handedOver,
     @Nullable String search)
@@ -36,6 +38,7 @@ public record FitRecord(
   public FitRecord {
     marks = List.copyOf(marks);
     removed = List.copyOf(removed);
+    photoMarks = List.copyOf(photoMarks);
   }
 
   /**
@@ -63,9 +66,23 @@ public record FitRecord(
     }
   }
 
+  /**
+   * A place on a photo, with what it is: which colour sits on which terminal.
+   *
+   * @param photo its id
+   * @param x from the left, as a share of the width
+   * @param y from the top, as a share of the height
+   */
+  public record PhotoMark(String photo, double x, double y, String label) implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("photo", photo, "x", x, "y", y, "label", label);
+    }
+  }
+
   /** Nothing done yet. */
   public static FitRecord begun(FitCase job) {
-    return new FitRecord(job, List.of(), Notes.NONE, List.of(), null, false, null);
+    return new FitRecord(job, List.of(), Notes.NONE, List.of(), List.of(), null, false, null);
   }
 
   /**
@@ -80,12 +97,13 @@ public record FitRecord(
         known.put(ask.id(), noted);
       }
     }
-    return new FitRecord(job, marks, new Notes(known), removed, hold, handedOver, search);
+    return new FitRecord(
+        job, marks, new Notes(known), removed, other.photoMarks(), hold, handedOver, search);
   }
 
   /** The same of the job as it is told by now. */
   public FitRecord in(FitCase now) {
-    return new FitRecord(now, marks, notes, removed, hold, handedOver, search);
+    return new FitRecord(now, marks, notes, removed, photoMarks, hold, handedOver, search);
   }
 
   @Nullable Mark mark(String step) {
@@ -107,6 +125,7 @@ public record FitRecord(
                     "marks", marks,
                     "notes", notes.tree(),
                     "removed", removed,
+                    "photoMarks", photoMarks,
                     "hold", hold,
                     "handedOver", handedOver,
                     "search", search));

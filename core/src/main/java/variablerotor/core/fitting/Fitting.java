@@ -63,6 +63,10 @@ public record Fitting(FitRecord record, List<Standing> steps, List<Ask> changed)
       if (spoken != null) {
         noted.add(new Step.Back(ask.title(), spoken));
       }
+      Ask.Word was = was(ask, record);
+      if (was != null) {
+        noted.add(new Step.Back(ask.title() + " before that", was.title()));
+      }
     }
     FitRecord.Mark mark = record.mark(step.id());
     String trouble = Steps.trouble(step, record.job(), record.notes());
@@ -172,7 +176,7 @@ public record Fitting(FitRecord record, List<Standing> steps, List<Ask> changed)
         case TO_DO -> {}
       }
       for (Ask ask : one.step().asks()) {
-        Ask.Word was = ask.said(record.notes().of(ask.id() + WAS));
+        Ask.Word was = was(ask, record);
         if (was != null) {
           lines.add("Mended on the way. " + ask.title() + ": " + was.title() + ".");
         }
@@ -187,6 +191,10 @@ public record Fitting(FitRecord record, List<Standing> steps, List<Ask> changed)
       lines.add("It does not go on now. " + hold.spoken());
     }
     return lines;
+  }
+
+  private static Ask.@Nullable Word was(Ask ask, FitRecord record) {
+    return ask.said(record.notes().of(ask.id() + WAS));
   }
 
   private static String noted(Standing one) {

@@ -126,7 +126,7 @@ final class InSteps {
         .say("None is loose when the last one is over. Ground and standoffs as they were.")
         .back(notes, Asked.WIRES)
         .mind("Touch the frame first: a board dies of a spark that nobody feels.")
-        .photo()
+        .photos(Step.Photos.SHOWN)
         .build();
   }
 
@@ -136,7 +136,7 @@ final class InSteps {
         .say("destroys it. Ground first; control wires one by one; its air slots free.")
         .back(notes, Asked.WIRES)
         .mind(Caution.CAPACITORS)
-        .photo()
+        .photos(Step.Photos.SHOWN)
         .build();
   }
 
@@ -154,6 +154,7 @@ final class InSteps {
         .say("So do the plugs of its command: no two pins may touch.")
         .back(notes, Asked.WIRES)
         .mind("What is left open here is live whenever the unit is.")
+        .photos(Step.Photos.SHOWN)
         .build();
   }
 
@@ -162,7 +163,7 @@ final class InSteps {
         .say("Motor leads off its output; its supply dead-ended and insulated.")
         .say("Never line on the output of a drive: it destroys it.")
         .mind(Caution.CAPACITORS)
-        .photo()
+        .photos(Step.Photos.TAKEN)
         .build();
   }
 
@@ -176,7 +177,7 @@ final class InSteps {
                   "Pull at each wire: it must hold. Run it where nothing rubs and no water runs down.")
               .ask(Ask.text("mend.harness", "What was mended"))
               .mind(Caution.PINS)
-              .photo()
+              .photos(Step.Photos.TAKEN)
               .build());
     }
     if (job.has(Body.SUPPLY)) {
@@ -239,7 +240,7 @@ final class InSteps {
             "Leads out of the wheel’s way, through the grommet, tied; plugs down, with a drip loop.")
         .say(job.water(), "Water was here: a loop lower than the plug, and the leak mended first.")
         .back(notes, Asked.CLOCK)
-        .photo()
+        .photos(Step.Photos.SHOWN)
         .build();
   }
 

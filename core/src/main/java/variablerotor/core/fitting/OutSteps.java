@@ -80,7 +80,7 @@ final class OutSteps {
     return Step.of("off.photos", Stage.BEFORE, "Photograph it as it is")
         .say("The wiring, both plugs from their wire side, the plate, and how it sits.")
         .why("None of it can be read any more once it is out.")
-        .photo()
+        .photos(Step.Photos.MARKED)
         .build();
   }
 
@@ -111,7 +111,7 @@ final class OutSteps {
                 : "Single wires go back one by one, and colours vary between makers.")
         .give("Read earlier", String.join(", ", known))
         .ask(Asked.WIRES)
-        .photo()
+        .photos(Step.Photos.MARKED)
         .build();
   }
 
@@ -141,7 +141,7 @@ final class OutSteps {
         .say(job.heats(Heating.GAS) && !job.outdoors(), "Gas and flue stay closed and as they are.")
         .why("It is handed back in reverse when all goes in again.")
         .lists(Step.Listing.OUT, suggested)
-        .photo()
+        .photos(Step.Photos.TAKEN)
         .build();
   }
 

@@ -8,6 +8,9 @@ import variablerotor.core.motor.UnitPlate.Heating;
 
 /** From the closed unit to a fan that runs on its first call. All of it common practice. */
 final class PowerSteps {
+  /** Twice 15 s and the stop between [s]. Common practice. */
+  private static final int SELF_FINDING = 45;
+
   private final FitCase job;
 
   PowerSteps(FitCase job) {
@@ -15,6 +18,7 @@ final class PowerSteps {
   }
 
   void addTo(List<Step> steps) {
+    boolean finds = job.bringsMotor() && job.fitted().rotation() == Rotation.SELF_FINDING;
     steps.add(
         Step.of("on.close", Stage.POWER, "Before power")
             .say("Tools and rags out, the " + (job.outdoors() ? "blade" : "wheel") + " turns free,")
@@ -28,9 +32,10 @@ final class PowerSteps {
         Step.of("on.first", Stage.POWER, "First power, first call")
             .say("Power on, wait for the board’s delay, one call. Stand clear, hand at the switch.")
             .say(
-                job.bringsMotor() && job.fitted().rotation() == Rotation.SELF_FINDING,
+                finds,
                 "Self-finding: it turns slowly 10 to 15 s each way, with a stop between, this once."
                     + " Count it before anything is judged.")
+            .counts(finds, SELF_FINDING)
             .why("A new part that tries and gives up opens a new search, on the new part.")
             .ask(Asked.FIRST_RUN)
             .mind(Caution.LIVE)

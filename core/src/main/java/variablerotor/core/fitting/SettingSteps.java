@@ -151,7 +151,8 @@ final class SettingSteps {
                         + " decides after that."
                     : "The speeds by name, as in the wiring plan; each other lead capped by itself.")
             .say(torque, "Tap numbers of two makers are not the same air.")
-            .back(notes, Asked.WIRES);
+            .back(notes, Asked.WIRES)
+            .photos(Step.Photos.SHOWN);
     for (CallId call : job.calls()) {
       step.ask(Asked.tap(call));
     }

@@ -17,8 +17,9 @@ import variablerotor.core.tree.Tree;
  * @param asks what is noted at it
  * @param back what was noted earlier and is needed now
  * @param list whether things that come out are listed at it, handed back at it, or neither
- * @param photo whether a photo belongs to it
+ * @param photos whether photos are taken at it, or looked at with their marks
  * @param skippable whether it can be left out with a word why
+ * @param counts for how long something is watched before it is judged [s]; null where nothing is
  */
 public record Step(
     String id,
@@ -31,8 +32,9 @@ public record Step(
     List<Back> back,
     Listing list,
     List<String> suggested,
-    boolean photo,
-    boolean skippable)
+    Photos photos,
+    boolean skippable,
+    @Nullable Integer counts)
     implements Node {
   public Step {
     cautions = List.copyOf(cautions);
@@ -46,6 +48,16 @@ public record Step(
     NONE,
     OUT,
     BACK
+  }
+
+  /** What a step has to do with photos. */
+  public enum Photos {
+    NONE,
+    TAKEN,
+    /** Taken, and marked with which wire sits where. */
+    MARKED,
+    /** Looked at, with the marks that were made. */
+    SHOWN
   }
 
   /** Something noted earlier, given back. */
@@ -69,8 +81,9 @@ public record Step(
         "back", back,
         "list", list,
         "suggested", suggested,
-        "photo", photo,
-        "skippable", skippable);
+        "photos", photos,
+        "skippable", skippable,
+        "counts", counts);
   }
 
   static Builder of(String id, Stage stage, String title) {
@@ -89,8 +102,9 @@ public record Step(
     private final List<Back> back = new ArrayList<>();
     private Listing list = Listing.NONE;
     private List<String> suggested = List.of();
-    private boolean photo;
+    private Photos photos = Photos.NONE;
     private boolean skippable = true;
+    private @Nullable Integer counts;
 
     private Builder(String id, Stage stage, String title) {
       this.id = id;
@@ -152,8 +166,13 @@ public record Step(
       return this;
     }
 
-    Builder photo() {
-      photo = true;
+    Builder photos(Photos given) {
+      photos = given;
+      return this;
+    }
+
+    Builder counts(boolean so, int seconds) {
+      counts = so ? Integer.valueOf(seconds) : null;
       return this;
     }
 
@@ -164,7 +183,8 @@ public record Step(
 
     Step build() {
       return new Step(
-          id, stage, title, sentence, why, cautions, asks, back, list, suggested, photo, skippable);
+          id, stage, title, sentence, why, cautions, asks, back, list, suggested, photos, skippable,
+          counts);
     }
   }
 }

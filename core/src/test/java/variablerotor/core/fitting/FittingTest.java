@@ -204,7 +204,8 @@ class FittingTest {
           Heating.ELECTRIC);
 
   private Fitting now() {
-    return Fitting.of(new FitRecord(job, marks, new Notes(notes), removed, null, false, null));
+    return Fitting.of(
+        new FitRecord(job, marks, new Notes(notes), removed, List.of(), null, false, null));
   }
 
   private Fitting.Standing at(String id) {
@@ -306,7 +307,11 @@ class FittingTest {
     assertEquals(Fitting.State.TROUBLE, at("in.pins").state());
     assertTrue(at("in.pins").note().contains("from behind"));
     notes.put("pins", "GOOD");
+    notes.put("pins.was", "PUSHED");
     assertEquals(Fitting.State.DONE, at("in.pins").state());
+    assertTrue(
+        now().lines().contains("Mended on the way. The pins: one is pushed back."),
+        now().lines().toString());
   }
 
   @Test

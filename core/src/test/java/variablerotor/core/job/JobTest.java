@@ -295,6 +295,7 @@ class JobTest {
             List.of(new FitRecord.Mark("off.power", true, "")),
             Notes.NONE,
             List.of(),
+            List.of(),
             null,
             false,
             null);
@@ -302,13 +303,15 @@ class JobTest {
     assertEquals(Stand.Place.FITTING, fitting.place());
     assertTrue(fitting.sentence().startsWith("1 of "), fitting.sentence());
     Hold hold = new Hold(Hold.Reason.WRONG_PART, "2026-11-30", "a left-hand one", "", List.of());
-    FitRecord held = new FitRecord(hands, List.of(), Notes.NONE, List.of(), hold, false, null);
+    FitRecord held =
+        new FitRecord(hands, List.of(), Notes.NONE, List.of(), List.of(), hold, false, null);
     Stand waiting = stand(away.fits(List.of(fitted(held))));
     assertEquals(
         new Stand(
             Stand.Place.WAITING, "The wrong part was in the box: a left-hand one.", "2026-11-30"),
         waiting);
-    FitRecord over = new FitRecord(hands, List.of(), Notes.NONE, List.of(), null, true, null);
+    FitRecord over =
+        new FitRecord(hands, List.of(), Notes.NONE, List.of(), List.of(), null, true, null);
     assertEquals(Stand.Place.HANDED_OVER, stand(away.fits(List.of(fitted(over)))).place());
     // What was done on another way is none of this one's.
     JobLog.Builder turned = away.decisions(List.of(decided(Route.REPAIR_OTHER)));

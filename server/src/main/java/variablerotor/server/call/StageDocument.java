@@ -2,12 +2,10 @@ package variablerotor.server.call;
 
 import java.util.Optional;
 import java.util.UUID;
-import org.jooq.Table;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.tree.Node;
 import variablerotor.json.Json;
 import variablerotor.server.log.Documents;
-import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Refused;
 
@@ -16,18 +14,18 @@ import variablerotor.server.web.Refused;
  * kept, each state whole, the newest in force.
  */
 public final class StageDocument<T extends Node> {
-  private static final int MOST = 1000;
+  /** States that a call may hold of one. */
+  public static final int MOST = 1000;
 
   private final Documents documents;
   private final String what;
   private final Reader<T> reader;
 
   /**
-   * @param table with the columns id, seq, call_id, body, author and at
    * @param what it is, within a sentence
    */
-  public StageDocument(LogStore log, Table<?> table, String what, Reader<T> reader) {
-    documents = log.documents(table, what, MOST);
+  public StageDocument(Documents documents, String what, Reader<T> reader) {
+    this.documents = documents;
     this.what = what;
     this.reader = reader;
   }

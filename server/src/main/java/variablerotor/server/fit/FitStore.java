@@ -19,7 +19,11 @@ class FitStore implements CallPart {
   private final StageDocument<FitRecord> document;
 
   FitStore(LogStore log) {
-    document = new StageDocument<>(log, FIT, "fitting", tree -> FitReader.told(tree).document());
+    document =
+        new StageDocument<>(
+            log.documents(FIT, "fitting", StageDocument.MOST),
+            "fitting",
+            tree -> FitReader.told(tree).document());
   }
 
   boolean keep(UUID call, UUID id, Object tree, Stamp stamp) {

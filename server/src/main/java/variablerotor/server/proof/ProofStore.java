@@ -20,7 +20,10 @@ class ProofStore implements CallPart {
 
   ProofStore(LogStore log) {
     document =
-        new StageDocument<>(log, REPAIR_PROOF, "proof", tree -> ProofReader.told(tree).document());
+        new StageDocument<>(
+            log.documents(REPAIR_PROOF, "proof", StageDocument.MOST),
+            "proof",
+            tree -> ProofReader.told(tree).document());
   }
 
   boolean keep(UUID call, UUID id, Object tree, Stamp stamp) {

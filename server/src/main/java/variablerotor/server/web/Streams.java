@@ -2,6 +2,7 @@ package variablerotor.server.web;
 
 import java.io.IOException;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -17,6 +18,7 @@ import java.util.function.BiConsumer;
 import java.util.function.Function;
 import org.springframework.dao.DataAccessException;
 import org.springframework.transaction.TransactionException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter.DataWithMediaType;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
@@ -41,7 +43,7 @@ public final class Streams<P, T> {
     private final SseEmitter emitter;
     private final P person;
     private final T about;
-    private final AtomicReference<SseEmitter.SseEventBuilder> next = new AtomicReference<>();
+    private final AtomicReference<Set<DataWithMediaType>> next = new AtomicReference<>();
     private final AtomicBoolean writing = new AtomicBoolean();
 
     private Open(SseEmitter emitter, P person, T about) {
@@ -170,19 +172,25 @@ public final class Streams<P, T> {
     open.forEach((emitter, one) -> action.accept(emitter, one.about));
   }
 
+  /** Built once: a builder changes as it builds, and one event goes out to many at once. */
+  private static Set<DataWithMediaType> whole(SseEmitter.SseEventBuilder event) {
+    return Collections.unmodifiableSet(event.build());
+  }
+
   /** Sends it as soon as it can go; where nobody is there any more, the stream ends. */
   public void send(SseEmitter emitter, SseEmitter.SseEventBuilder event) {
     Open one = open.get(emitter);
     if (one != null) {
-      one.next.set(event);
+      one.next.set(whole(event));
       one.write();
     }
   }
 
   /** A sign of life, where nothing else is on its way. */
   public void beat(SseEmitter.SseEventBuilder event) {
+    Set<DataWithMediaType> whole = whole(event);
     for (Open one : open.values()) {
-      one.next.compareAndSet(null, event);
+      one.next.compareAndSet(null, whole);
       one.write();
     }
   }

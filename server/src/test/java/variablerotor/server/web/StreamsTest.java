@@ -28,7 +28,7 @@ class StreamsTest {
   private SseEmitter emitter(boolean isDeaf) {
     return new SseEmitter() {
       @Override
-      public void send(SseEventBuilder event) {
+      public void send(Set<DataWithMediaType> event) {
         if (isDeaf) {
           try {
             never.await();
@@ -37,7 +37,7 @@ class StreamsTest {
           }
         } else {
           StringBuilder said = new StringBuilder();
-          for (ResponseBodyEmitter.DataWithMediaType one : event.build()) {
+          for (ResponseBodyEmitter.DataWithMediaType one : event) {
             said.append(one.getData());
           }
           heard.add(said.toString().replaceAll("data:|\\n", ""));
@@ -54,6 +54,20 @@ class StreamsTest {
 
   private void tellAll(String what) {
     streams.each((one, about) -> streams.send(one, SseEmitter.event().data(what)));
+  }
+
+  /** One event goes out to many at once, whole to each. */
+  @Test
+  void aBeatIsHeardWholeByAll() throws Exception {
+    for (int one = 0; one < 60; one++) {
+      streams.open("keen " + one, "call");
+    }
+    for (int beat = 0; beat < 20; beat++) {
+      streams.beat(SseEmitter.event().name("beat").data("here"));
+      for (int one = 0; one < 60; one++) {
+        assertEquals("event:beathere", heard.poll(5, TimeUnit.SECONDS));
+      }
+    }
   }
 
   @Test

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { onScopeDispose, ref } from 'vue'
+
+/** So many seconds are watched before anything is judged. */
+const props = defineProps<{ seconds: number }>()
+
+const left = ref<number | null>(null)
+let ticking: ReturnType<typeof setInterval> | undefined
+let ends = 0
+
+/** By the clock, so that a page that slept counts right. */
+function tick() {
+  left.value = Math.max(0, Math.ceil((ends - Date.now()) / 1000))
+  if (!left.value) clearInterval(ticking)
+}
+
+function start() {
+  clearInterval(ticking)
+  ends = Date.now() + props.seconds * 1000
+  ticking = setInterval(tick, 250)
+  tick()
+}
+
+onScopeDispose(() => clearInterval(ticking))
+</script>
+
+<template>
+  <div class="row watch">
+    <button type="button" class="quiet-button" @click="start">
+      {{ left === null ? `Count ${seconds} s` : 'Count again' }}
+    </button>
+    <strong v-if="left" class="digits" role="timer">{{ left }} s: watch, judge nothing yet</strong>
+    <span v-else-if="left === 0" role="status">Now judge it.</span>
+  </div>
+</template>
+
+<style scoped>
+.watch {
+  gap: 6px 14px;
+}
+
+.digits {
+  font-size: 1.125rem;
+}
+</style>
