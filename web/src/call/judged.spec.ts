@@ -71,7 +71,7 @@ describe('a document that is judged here and kept', () => {
   })
 
   it('keeps nothing that does not read, and says what is wrong', async () => {
-    const { judged, sent } = open()
+    const { judged, kept, sent } = open()
     await answer()
     faulty = true
     expect(await judged.take({ taps: ['99'] })).toBe(false)
@@ -79,6 +79,11 @@ describe('a document that is judged here and kept', () => {
     expect(sent).toEqual([])
     expect(judged.doc.value.taps).toEqual([])
     expect(judged.faults.value[0]!.path).toBe('notes.depth')
+    // The answer to what was sent before takes the fault away from nobody.
+    kept.value = { taps: ['door'] }
+    await flushPromises()
+    await answer()
+    expect(judged.faults.value).toHaveLength(1)
   })
 
   it('shows what is not sent yet before what the call holds', async () => {

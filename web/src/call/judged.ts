@@ -44,9 +44,10 @@ export function useJudged<D extends object, A>(
     }
   }
 
-  /** What the server answers to an earlier save stands in the way of no later one. */
+  /** What the server answers to an earlier save stands in the way of no later one, nor of a fault. */
   watch(kept, (now) => {
-    if (taking || waiting.value.some((save) => save.path.includes(`/${kind}/`))) return
+    if (taking || faults.value.length) return
+    if (waiting.value.some((save) => save.path.includes(`/${kind}/`))) return
     doc.value = now
     void judge(now)
   })

@@ -437,7 +437,8 @@ class FitTest {
     done();
     at("The wiring, by the plan");
     assertThat(card()).containsText("The wiring is not begun.");
-    assertThat(card().getByText("Done")).isDisabled();
+    assertThat(card().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done")))
+        .isDisabled();
     wired();
     assertThat(card()).containsText("No ohm check is seen yet.");
     page.locator("button[aria-label^='So it is']:visible").first().click();
