@@ -1564,7 +1564,7 @@ export interface components {
             role: "TECHNICIAN" | "LEAD";
         };
         Desk: {
-            lastAnswer: string;
+            lastAnswer?: string;
             leftAlone: boolean;
             /** @enum {string} */
             line: "GOOD" | "SLOW" | "GONE" | "NONE";

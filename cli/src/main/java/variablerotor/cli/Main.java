@@ -28,6 +28,9 @@ public final class Main {
   static final int OK = 0;
   static final int BAD_INPUT = 2;
 
+  /** A fault of this program, not of the input. */
+  static final int FAILED = 1;
+
   /** Largest file or line that is read [character]. */
   static final int LONGEST = 4_000_000;
 
@@ -100,7 +103,7 @@ public final class Main {
   /**
    * @param picture where it is drawn to; null for nowhere
    */
-  private int file(Verb verb, Path path, @Nullable Path picture) throws IOException {
+  int file(Verb verb, Path path, @Nullable Path picture) throws IOException {
     if (Files.isDirectory(path) || Files.size(path) > LONGEST) {
       err.println(path + ": found a folder or a file too large; allowed is one case file");
       return BAD_INPUT;
@@ -117,6 +120,9 @@ public final class Main {
     } catch (java.nio.charset.CharacterCodingException notText) {
       err.println("$: found bytes that are not UTF-8 text; allowed is JSON in UTF-8");
       return BAD_INPUT;
+    } catch (RuntimeException | StackOverflowError fault) {
+      err.println("$: " + Failure.told(fault));
+      return FAILED;
     }
   }
 
@@ -130,7 +136,7 @@ public final class Main {
     }
   }
 
-  private int lines(Verb verb) throws IOException {
+  int lines(Verb verb) throws IOException {
     BufferedReader reader = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8));
     for (String line = reader.readLine(); line != null; line = reader.readLine()) {
       if (line.isBlank()) {
@@ -151,13 +157,9 @@ public final class Main {
         errors.add(Map.of("path", fault.path(), "message", fault.message()));
       }
       return Map.of("errors", errors);
-    } catch (RuntimeException fault) {
-      return Map.of("errors", List.of(Map.of("path", "", "message", internal(fault))));
+    } catch (RuntimeException | StackOverflowError fault) {
+      // Told in one line, so that the next case is read.
+      return Map.of("errors", List.of(Map.of("path", "", "message", Failure.told(fault))));
     }
-  }
-
-  /** A fault of this program, not of the input: told in one line, so that the next case is read. */
-  private static String internal(RuntimeException fault) {
-    return "this program failed on the case (" + fault.getClass().getSimpleName() + ")";
   }
 }

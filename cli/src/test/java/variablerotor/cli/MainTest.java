@@ -52,6 +52,36 @@ class MainTest {
     return run("", "diagnose", file.toString());
   }
 
+  /** One line for whoever asked; the trace is in a file that it names, and the next is read. */
+  @Test
+  void aFaultOfOursIsOneLineAndItsTraceIsKept() throws Exception {
+    Main.Verb failing =
+        tree -> {
+          throw new IllegalStateException("a rule that nobody tried");
+        };
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ByteArrayOutputStream err = new ByteArrayOutputStream();
+    Main main =
+        new Main(
+            new ByteArrayInputStream("{}\n{}\n".getBytes(StandardCharsets.UTF_8)),
+            new PrintStream(out, true, StandardCharsets.UTF_8),
+            new PrintStream(err, true, StandardCharsets.UTF_8));
+    assertEquals(0, main.lines(failing));
+    List<String> lines = out.toString(StandardCharsets.UTF_8).lines().toList();
+    assertEquals(2, lines.size());
+    Path file = Files.writeString(folder.resolve("any.json"), "{}");
+    assertEquals(1, main.file(failing, file, null));
+    String told = err.toString(StandardCharsets.UTF_8).strip();
+    assertEquals(1, told.lines().count(), told);
+    for (String one : List.of(lines.get(0), lines.get(1), told)) {
+      assertFalse(one.contains("Exception"), one);
+      String log = one.replaceAll("(?s).* is in ([^\"}]+).*", "$1").strip();
+      String trace = Files.readString(Path.of(log));
+      assertTrue(trace.contains("a rule that nobody tried"), trace);
+      Files.delete(Path.of(log));
+    }
+  }
+
   @Test
   void diagnosesAFile() throws Exception {
     Result result = file(GOOD);

@@ -112,14 +112,16 @@ final class BesideSteps {
         .build();
   }
 
-  /** Where a command can be given at the bench with what a van carries. */
+  /**
+   * Where a command can be given at the bench with what a van carries. Not a plug fan: its impeller
+   * has no guard there.
+   */
   private boolean canBeBenched() {
     Family family = job.fitted().family();
     return job.bringsMotor()
         && (family == Family.CONSTANT_TORQUE
             || family == Family.PSC
-            || family == Family.STAGED_CONDENSER
-            || family == Family.EC_PLUG_FAN);
+            || family == Family.STAGED_CONDENSER);
   }
 
   private Step bench() {
@@ -131,7 +133,6 @@ final class BesideSteps {
             switch (family) {
               case CONSTANT_TORQUE -> "Line on, then 24 V on one tap to its common.";
               case STAGED_CONDENSER -> "Line on, then 24 V on one stage to its common.";
-              case EC_PLUG_FAN -> "Line on, then its own 10 V out linked to its command input.";
               default -> "With its capacitor; line to common and one speed, the others capped.";
             })
         .say(

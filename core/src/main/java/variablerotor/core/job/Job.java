@@ -384,11 +384,12 @@ public final class Job {
     FitRecord record = fitting.record();
     Hold hold = record.hold();
     Proof proof = repair();
-    if (record.handedOver()) {
-      return new Stand(Stand.Place.HANDED_OVER, proof == null ? "" : proof.headline(), null);
-    }
+    // What is still owed stands before that the customer has it back: a loan goes out again.
     if (hold != null) {
       return new Stand(Stand.Place.WAITING, hold.sentence(), hold.until());
+    }
+    if (record.handedOver()) {
+      return new Stand(Stand.Place.HANDED_OVER, proof == null ? "" : proof.headline(), null);
     }
     if (proof != null && proof.state() != Proof.State.NOT_YET) {
       boolean passed = proof.state() == Proof.State.PASSED;

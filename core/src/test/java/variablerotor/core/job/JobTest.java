@@ -313,6 +313,10 @@ class JobTest {
     FitRecord over =
         new FitRecord(hands, List.of(), Notes.NONE, List.of(), List.of(), null, true, null);
     assertEquals(Stand.Place.HANDED_OVER, stand(away.fits(List.of(fitted(over)))).place());
+    FitRecord lent =
+        new FitRecord(hands, List.of(), Notes.NONE, List.of(), List.of(), hold, true, null);
+    assertEquals(
+        Stand.Place.WAITING, stand(away.fits(List.of(fitted(lent)))).place(), "still owed");
     // What was done on another way is none of this one's.
     JobLog.Builder turned = away.decisions(List.of(decided(Route.REPAIR_OTHER)));
     assertEquals(Stand.Place.FITTING, stand(turned).place());

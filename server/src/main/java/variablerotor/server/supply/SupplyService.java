@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import variablerotor.core.casefile.InputFaults;
@@ -198,7 +199,8 @@ public class SupplyService {
    * @param parts of how many it has said something
    * @param lastAnswer when it answered last; null where it never did
    */
-  record Desk(Line line, boolean standIn, boolean leftAlone, int parts, String lastAnswer) {}
+  record Desk(
+      Line line, boolean standIn, boolean leftAlone, int parts, @Nullable String lastAnswer) {}
 
   Desk desk() {
     List<Quote> all = kept();
