@@ -86,7 +86,7 @@ final class Asked {
   static final Ask PART =
       Ask.oneOf(
           "part.right",
-          "By number, volts and horsepower it is",
+          "By its own plate it is",
           word("RIGHT", "the right one"),
           bad(
               "WRONG",

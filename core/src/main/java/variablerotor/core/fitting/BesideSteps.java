@@ -35,7 +35,19 @@ final class BesideSteps {
 
   private Step part() {
     return Step.of("beside.part", Stage.BESIDE, "The right part in the box")
-        .say("Number, volts, phases, horsepower, off its own plate and not off the box.")
+        .say(
+            job.bringsMotor(),
+            "Number, volts, phases, horsepower, off its own plate and not the box.")
+        .say(
+            job.has(Body.MODULE), "Number, volts, horsepower, and for which unit it is programmed.")
+        .say(job.has(Body.BOARD), "The board’s number and revision, off the board itself.")
+        .say(
+            job.has(Body.DRIVE),
+            "The drive’s number, volts, phases, and amps not below the motor’s.")
+        .say(
+            job.has(Body.BYPASS),
+            "The contactor’s poles, amps and coil volts; the motor’s plate amps within the overload’s"
+                + " range.")
         .why("What was fitted is not taken back at the counter.")
         .ask(Asked.PART)
         .photos(Step.Photos.TAKEN)
@@ -89,7 +101,7 @@ final class BesideSteps {
     if (job.bringsMotor() || job.has(Body.MODULE) || job.has(Body.BOARD)) {
       asks.add(sheet("proof", "What the board must be told: proof of speed, motor kind"));
     }
-    if (job.has(Body.BOARD) || job.has(Body.DRIVE)) {
+    if (job.has(Body.BOARD) || job.has(Body.DRIVE) || job.has(Body.BYPASS)) {
       asks.add(sheet("switches", "Its own switches and settings"));
     }
     return asks;

@@ -93,7 +93,9 @@ final class InSteps {
         .say(
             job.outdoors()
                 ? "Even gap to the shroud all round; turn it by hand."
-                : "Equal gaps to both inlet rings; turn it by hand.")
+                : job.kind() == UnitPlate.Kind.SPLIT_INDOOR
+                    ? "An even gap at both ends; turn it by hand."
+                    : "Equal gaps to both inlet rings; turn it by hand.")
         .say(
             job.hasDrive(),
             "On a belt: both sheaves in one line by a straightedge, the belt as tight as before.")
@@ -226,7 +228,7 @@ final class InSteps {
     return Step.of("in.pins", Stage.IN, "Look at each pin")
         .say("Both halves of each plug, before they are mated: full height, none pushed back, none")
         .say("widened, none green.")
-        .why("One pin pushed back is a dead new motor.")
+        .why("One pin pushed back, and the new part stands dead.")
         .ask(Asked.PINS)
         .mind(Caution.PINS)
         .build();

@@ -19,6 +19,9 @@ final class OutSteps {
   }
 
   void addTo(List<Step> steps) {
+    if (job.has(Body.DRIVE) || job.has(Body.BYPASS)) {
+      steps.add(drive());
+    }
     steps.add(power());
     if (job.touchesElectronics()) {
       steps.add(rest());
@@ -34,9 +37,6 @@ final class OutSteps {
     }
     if (job.has(Body.BOARD)) {
       steps.add(board());
-    }
-    if (job.has(Body.DRIVE) || job.has(Body.BYPASS)) {
-      steps.add(drive());
     }
     if (job.has(Body.MODULE)) {
       steps.add(module());
@@ -155,10 +155,11 @@ final class OutSteps {
   }
 
   private Step drive() {
-    return Step.of("out.drive", Stage.OUT, "What the old drive was set to")
+    return Step.of("out.drive", Stage.BEFORE, "What the old drive is set to")
         .say(
-            "Off its display or keypad, where it still shows it; else from the photo of the plate.")
+            "Off its display or keypad, before the power goes off; dark, off its plate and papers.")
         .ask(Asked.DRIVE_SETTINGS)
+        .mind(Caution.LOOK_ONLY)
         .build();
   }
 

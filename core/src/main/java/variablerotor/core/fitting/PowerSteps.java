@@ -43,10 +43,12 @@ final class PowerSteps {
     if (job.bringsNew() && job.mayBurnGas()) {
       steps.add(
           Step.of("on.gas", Stage.POWER, "Gas heat after the change")
-              .say(!job.heats(Heating.GAS), "Where it burns gas:")
               .say(
-                  "One heat cycle from cold: carbon monoxide in the room and the supply air, with a")
-              .say("meter made for it; the flame as the blower starts; the limit.")
+                  job.heats(Heating.GAS)
+                      ? "One heat cycle from cold:"
+                      : "Where it burns gas, one heat cycle from cold:")
+              .say("carbon monoxide in the room and the supply air, with a meter made for it; the")
+              .say("flame as the blower starts; the limit.")
               .say("The rise is read when the repair is proved.")
               .why(
                   "Another fan over a burner changes what it burns like, and can void its listing.")
