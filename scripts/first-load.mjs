@@ -23,10 +23,13 @@ const page = readFileSync(join(folder, 'index.html'), 'utf8')
 for (const [, name] of page.matchAll(/assets\/([^"]+)"/g)) follow(name)
 const list = files.find((name) => /^CallListView-.*\.js$/.test(name))
 follow(list)
-// The styles and shared chunks that the router loads along with the list are named in its call.
+// The styles and shared chunks that are loaded along with the list: its call names them by their
+// places in one list of all.
 const entry = [...seen].find((name) => /^index-.*\.js$/.test(name))
-const map = readFileSync(join(assets, entry), 'utf8').match(/\[[^\]]*CallListView[^\]]*\]/)?.[0] ?? ''
-for (const [, name] of map.matchAll(/assets\/([^"']+)["']/g)) follow(name)
+const text = readFileSync(join(assets, entry), 'utf8')
+const all = [...text.match(/m\.f=\[([^\]]*)\]/)[1].matchAll(/assets\/([^"'`]+)["'`]/g)].map((one) => one[1])
+const places = text.match(/CallListView-[^`"']*\.js[`"']\),__vite__mapDeps\(\[([\d,]*)\]\)/)[1]
+for (const place of places.split(',')) follow(all[Number(place)])
 let total = 0
 for (const name of seen) if (/\.(js|css)$/.test(name)) total += gzipSync(readFileSync(join(assets, name))).length
 console.log(`${total} in ${seen.size} files`)
