@@ -5,7 +5,7 @@ import { NoAnswer, request } from '../api/client'
 import type { Call, MotorPlate, Particulars } from '../api/types'
 import { useCall } from '../call/call'
 import OptionGroup from '../hear/OptionGroup.vue'
-import { noted, type Ask, type FitDoc } from './fit'
+import { capital, noted, type Ask, type FitDoc } from './fit'
 
 /**
  * A repair that fails: first what was changed; where all of it is right, a new search, on the new
@@ -89,7 +89,7 @@ async function open() {
       :key="one.id"
       :title="one.title"
       :model-value="said(one)"
-      :options="one.words.map(({ id, title }) => ({ value: id, label: title }))"
+      :options="one.words.map(({ id, title }) => ({ value: id, label: capital(title) }))"
       @update:model-value="(word?: string) => say(one, word)"
     />
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>

@@ -7,6 +7,7 @@ import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 import WatchCount from './WatchCount.vue'
 import {
+  capital,
   changedAt,
   marked,
   neverOut,
@@ -49,7 +50,6 @@ function value(ask: Ask): Note | undefined {
   return ask.least === null ? text : (readNumber(text) ?? text)
 }
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 const told = () =>
   noted(
     props.doc,

@@ -132,6 +132,9 @@ export const neverOut = (doc: FitDoc, at: number): FitDoc => ({
   removed: doc.removed.filter((_one, index) => index !== at),
 })
 
+/** As it stands on a button. */
+export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
 /** The one word that is all that a step needs: with it the step is done. */
 export const oneWord = (step: Step): Ask | undefined =>
   step.asks.length === 1 && step.asks[0]!.words.length && step.list === 'NONE'

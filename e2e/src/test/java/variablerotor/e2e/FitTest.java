@@ -297,7 +297,7 @@ class FitTest {
     AccessibilityTest.check(page, "a repair that fails at its first run");
     Locator right =
         first.getByRole(
-            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("looked at, right"));
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Looked at, right"));
     int looks = right.count();
     assertTrue(looks >= 3, "plug, link, taps, wheel: " + looks);
     for (int each = 0; each < looks; each++) {
