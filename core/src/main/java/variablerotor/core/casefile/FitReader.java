@@ -71,7 +71,17 @@ public final class FitReader {
     Family family = CaseReader.required(plate, "family", Family.values());
     Map<String, String> wires = new LinkedHashMap<>();
     if (told.plain("wires") instanceof Map<?, ?> given && given.size() <= MOST) {
-      given.forEach((terminal, colour) -> wires.put(terminal.toString(), String.valueOf(colour)));
+      given.forEach(
+          (terminal, colour) -> {
+            String name = terminal.toString();
+            if (name.length() > LONGEST_ID
+                || !(colour instanceof String text)
+                || text.length() > LONGEST_ID) {
+              told.fault("wires", "allowed are texts of up to " + LONGEST_ID + " characters");
+            } else {
+              wires.put(name, text);
+            }
+          });
     }
     return new FitCase(
         way,

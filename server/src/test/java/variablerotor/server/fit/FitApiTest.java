@@ -161,6 +161,8 @@ class FitApiTest {
         "hold|{\"reason\":\"TIRED\"}|hold.reason",
         "hold|{\"reason\":\"RETURN_VISIT\",\"until\":\"2026-13-01\"}|hold.until",
         "hold|{\"reason\":\"RETURN_VISIT\",\"left\":[\"NOTHING\"]}|hold.left",
+        "photoMarks|[{\"photo\":\"p\",\"x\":2,\"y\":0.5,\"label\":\"red\"}]|photoMarks[0].x",
+        "photoMarks|[{\"photo\":\"p\",\"x\":0.2,\"y\":0.5}]|photoMarks[0].label",
         "way|\"TOMORROW\"|way",
         "format|\"another\"|format",
       })
