@@ -31,13 +31,17 @@ async function load(page = 0) {
   fault.value = ''
   try {
     await loadCatalogue()
-    const found = await get<CallRow[]>(
-      `/api/calls?search=${encodeURIComponent(search.value)}&page=${page}&size=${SIZE}`,
-    )
+    // What is due stands above the list: both are shown at once, so that nothing moves under a thumb.
+    const [found, dueNow] = await Promise.all([
+      get<CallRow[]>(
+        `/api/calls?search=${encodeURIComponent(search.value)}&page=${page}&size=${SIZE}`,
+      ),
+      page || search.value ? null : get<CallRow[]>('/api/calls/due'),
+    ])
     // A slow answer to an earlier word must not stand over a later one.
     if (mine !== asked) return
     rows.value = page ? [...(rows.value ?? []), ...found] : found
-    if (!page) due.value = search.value ? [] : await get<CallRow[]>('/api/calls/due')
+    if (!page) due.value = dueNow ?? []
     more.value = found.length === SIZE
   } catch (failed) {
     if (mine !== asked) return
