@@ -49,6 +49,7 @@ class PicturesTest {
     page.locator(".sheet svg").waitFor();
     page.locator("select[name='call']").selectOption("COOL");
     page.locator(".status h2").waitFor();
+    page.evaluate("document.querySelector('.wired').scrollIntoView()");
     take(page, "fit");
     open(page, "Harbour Ward clinic", "Choose");
     page.locator(".loan").waitFor();
@@ -169,7 +170,7 @@ class PicturesTest {
 
   private static void open(Page page, String place, String stage) {
     page.navigate("/");
-    page.getByText(place).click();
+    page.getByText(place).first().click();
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(stage).setExact(true))
         .click();
   }
