@@ -24,6 +24,10 @@ const { call } = useCall()
 const router = useRouter()
 const fault = ref('')
 
+/** A capacitor motor has no electronics to search: its own sheet has its few checks. */
+const searched = computed(
+  () => props.opens && (props.doc.case as { fitted: MotorPlate }).fitted.family !== 'PSC',
+)
 const said = (ask: Ask) => props.doc.notes[ask.id] as string | undefined
 const left = computed(() => props.changed.filter((one) => !said(one)).length)
 const mended = computed(() => props.changed.some((one) => said(one) === 'MENDED'))
@@ -94,14 +98,18 @@ async function open() {
     />
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
     <p v-if="mended" role="status">Mended: run it, and read again what failed.</p>
-    <template v-else-if="!left && opens">
+    <template v-else-if="!left && searched">
       <p>All of it is right and it fails still: the new part is searched like any other.</p>
       <button type="button" class="go" @click="open">Open a search on the new part</button>
     </template>
     <p v-else-if="left" class="soft">
       {{ left }} still to be looked at{{
-        opens ? '; a new search opens when all of it is right' : ''
+        searched ? '; a new search opens when all of it is right' : ''
       }}.
+    </p>
+    <p v-else-if="opens">
+      All of it is right and it fails still: its capacitor, its leads and its winding, by its own
+      sheet.
     </p>
   </section>
 </template>

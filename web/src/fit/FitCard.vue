@@ -29,7 +29,7 @@ const props = defineProps<{
   /** What stands in the way of it elsewhere; empty for nothing. */
   against: string
 }>()
-const emit = defineEmits<{ told: [doc: FitDoc]; later: [] }>()
+const emit = defineEmits<{ told: [doc: FitDoc] }>()
 
 const step = computed(() => props.standing.step)
 const typed = reactive<Record<string, string>>(
@@ -220,7 +220,7 @@ const allBack = computed(() => props.doc.removed.every((one) => one.back))
         Done
       </button>
       <button
-        v-if="step.skippable && !skipping"
+        v-if="step.skippable && !skipping && standing.state !== 'TROUBLE'"
         type="button"
         class="link-button"
         @click="skipping = true"

@@ -46,8 +46,8 @@ const failed = computed(() => call.value.repair?.checks.find((one) => one.state 
     v-if="(firstRun || failed) && answer && !doc.hold"
     :doc="doc"
     :changed="answer.changed"
-    :fails="failed?.sentence ?? `At its first call it ${firstRun!.title}.`"
-    :opens="firstRun?.opens ?? failed?.opens"
+    :fails="firstRun ? `At its first call it ${firstRun.title}.` : failed!.sentence"
+    :opens="firstRun ? firstRun.opens : failed!.opens"
     :take="take"
   />
   <WireStage @help="emit('help')" @stands="(why) => (wiring = why)" />

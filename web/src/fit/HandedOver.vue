@@ -21,6 +21,7 @@ const proved = computed(() => call.value.repair?.state === 'PASSED')
       The repair is not proved: {{ call.repair?.headline }}
       <router-link class="says" :to="`/calls/${call.id}/fit`">To the proof</router-link>
     </p>
+    <p v-if="!call.fit!.done" class="notice" role="status">By hand: {{ call.fit!.headline }}</p>
     <label class="tick">
       <input
         type="checkbox"

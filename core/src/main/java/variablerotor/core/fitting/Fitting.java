@@ -70,7 +70,8 @@ public record Fitting(FitRecord record, List<Standing> steps, List<Ask> changed)
     }
     FitRecord.Mark mark = record.mark(step.id());
     String trouble = Steps.trouble(step, record.job(), record.notes());
-    if (trouble != null && (mark == null || mark.done())) {
+    // What was noted against it is not undone by leaving the step out.
+    if (trouble != null) {
       return new Standing(step, State.TROUBLE, trouble, noted);
     }
     if (mark == null) {
@@ -139,6 +140,12 @@ public record Fitting(FitRecord record, List<Standing> steps, List<Ask> changed)
     return next;
   }
 
+  /** Whether what was noted at a step stands against the job. */
+  public boolean isInTrouble() {
+    Standing next = next();
+    return next != null && next.state() == State.TROUBLE;
+  }
+
   /** Whether anything was done or noted of it. */
   public boolean isBegun() {
     return !record.marks().isEmpty() || record.hold() != null;
@@ -159,7 +166,7 @@ public record Fitting(FitRecord record, List<Standing> steps, List<Ask> changed)
         steps.stream()
             .filter(one -> one.state() == State.DONE || one.state() == State.SKIPPED)
             .count();
-    return next.state() == State.TROUBLE
+    return isInTrouble()
         ? next.step().title() + ": " + next.note()
         : seen + " of " + steps.size() + " steps. Next: " + next.step().title() + ".";
   }

@@ -36,7 +36,10 @@ final class PowerSteps {
                 "Self-finding: it turns slowly 10 to 15 s each way, with a stop between, this once."
                     + " Count it before anything is judged.")
             .counts(finds, SELF_FINDING)
-            .why("A new part that tries and gives up opens a new search, on the new part.")
+            .why(
+                job.bringsNew()
+                    ? "A new part that tries and gives up opens a new search, on the new part."
+                    : "")
             .ask(Asked.FIRST_RUN)
             .mind(Caution.LIVE)
             .build());

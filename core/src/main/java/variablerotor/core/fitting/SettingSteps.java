@@ -95,7 +95,7 @@ final class SettingSteps {
     Double line = line(job);
     String here =
         line == null
-            ? "Measure the line first: nobody has."
+            ? "The line’s volts are not known: measure them first."
             : "Measured here: " + Math.round(line) + " V.";
     return Step.of("set.link", Stage.SETTINGS, "Voltage link")
         .say("In for 115, out for 208-230, on the usual ones; its own sheet rules.")

@@ -391,6 +391,9 @@ public final class Job {
     if (record.handedOver()) {
       return new Stand(Stand.Place.HANDED_OVER, proof == null ? "" : proof.headline(), null);
     }
+    if (fitting.isInTrouble()) {
+      return new Stand(Stand.Place.FITTING, fitting.headline(), null);
+    }
     if (proof != null && proof.state() != Proof.State.NOT_YET) {
       boolean passed = proof.state() == Proof.State.PASSED;
       return new Stand(

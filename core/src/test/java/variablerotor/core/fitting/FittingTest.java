@@ -281,6 +281,18 @@ class FittingTest {
     assertEquals(Fitting.State.TO_DO, at("set.link").state());
   }
 
+  /** Nobody closes by a word what was measured or smelt. */
+  @Test
+  void whatWasNotedAgainstAStepIsNotLeftOut() {
+    notes.put("rest.volts", 62.0);
+    marks.add(new FitRecord.Mark("off.rest", false, "in a hurry"));
+    assertEquals(Fitting.State.TROUBLE, at("off.rest").state());
+    assertTrue(now().isInTrouble());
+    assertFalse(now().isDone());
+    notes.put("rest.volts", 4.0);
+    assertEquals(Fitting.State.SKIPPED, at("off.rest").state());
+  }
+
   @Test
   void theLinkIsHeldAgainstTheLineThatWasMeasured() {
     done("set.link");
