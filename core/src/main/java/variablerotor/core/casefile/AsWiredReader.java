@@ -60,32 +60,24 @@ public final class AsWiredReader {
     return new AsWired(plan, wiring, marks, ticks);
   }
 
-  private List<?> list(Branch root, String field) {
-    List<?> list = root.list(field);
-    if (list.size() > MOST) {
-      root.fault(field, "found " + list.size() + "; allowed are at most " + MOST);
-      return List.of();
-    }
-    return list;
-  }
-
   private List<AsWired.Mark> marks(Branch root, Wiring wiring) {
     List<AsWired.Mark> marks = new ArrayList<>();
-    List<?> list = list(root, "marks");
-    for (int i = 0; i < list.size(); i++) {
-      Branch one = Branch.entry(list.get(i), "marks[" + i + "]", faults);
-      if (one == null) {
-        continue;
-      }
-      Wiring.Wire wire = wire(one, wiring);
-      String colour = one.text("colour", LONGEST_MARK);
-      String label = one.text("label", LONGEST_MARK);
-      if (wire != null) {
-        marks.add(
-            new AsWired.Mark(
-                wire.from(), wire.to(), colour == null ? "" : colour, label == null ? "" : label));
-      }
-    }
+    root.each(
+        "marks",
+        MOST,
+        one -> {
+          Wiring.Wire wire = wire(one, wiring);
+          String colour = one.text("colour", LONGEST_MARK);
+          String label = one.text("label", LONGEST_MARK);
+          if (wire != null) {
+            marks.add(
+                new AsWired.Mark(
+                    wire.from(),
+                    wire.to(),
+                    colour == null ? "" : colour,
+                    label == null ? "" : label));
+          }
+        });
     return marks;
   }
 
@@ -105,20 +97,18 @@ public final class AsWiredReader {
 
   private List<AsWired.Tick> ticks(Branch root) {
     List<AsWired.Tick> ticks = new ArrayList<>();
-    List<?> list = list(root, "ticks");
-    for (int i = 0; i < list.size(); i++) {
-      Branch one = Branch.entry(list.get(i), "ticks[" + i + "]", faults);
-      if (one == null) {
-        continue;
-      }
-      String check = one.text("check", LONGEST_CHECK);
-      Boolean ok = one.flag("ok");
-      if (check == null || ok == null) {
-        one.fault(check == null ? "check" : "ok", "found nothing; required is what was seen");
-      } else {
-        ticks.add(new AsWired.Tick(check, ok));
-      }
-    }
+    root.each(
+        "ticks",
+        MOST,
+        one -> {
+          String check = one.text("check", LONGEST_CHECK);
+          Boolean ok = one.flag("ok");
+          if (check == null || ok == null) {
+            one.fault(check == null ? "check" : "ok", "found nothing; required is what was seen");
+          } else {
+            ticks.add(new AsWired.Tick(check, ok));
+          }
+        });
     return ticks;
   }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactParser;
@@ -218,6 +219,25 @@ final class Branch {
     }
     refuse(field, value, "a list");
     return List.of();
+  }
+
+  /**
+   * Reads the objects of a list, one after the other; one that is none is told in its turn.
+   *
+   * @param most that there may be
+   */
+  void each(String field, int most, Consumer<Branch> reader) {
+    List<?> list = list(field);
+    if (list.size() > most) {
+      fault(field, "found " + list.size() + "; allowed are at most " + most);
+      return;
+    }
+    for (int at = 0; at < list.size(); at++) {
+      Branch one = entry(list.get(at), path(field + "[" + at + "]"), faults);
+      if (one != null) {
+        reader.accept(one);
+      }
+    }
   }
 
   /** A nested object; an empty one where it is not given. */

@@ -122,22 +122,6 @@ public final class FitReader {
     return all;
   }
 
-  private List<Branch> entries(Branch root, String field) {
-    List<?> list = root.list(field);
-    List<Branch> entries = new ArrayList<>();
-    if (list.size() > MOST) {
-      root.fault(field, "found " + list.size() + "; allowed are at most " + MOST);
-      return entries;
-    }
-    for (int at = 0; at < list.size(); at++) {
-      Branch one = Branch.entry(list.get(at), field + "[" + at + "]", faults);
-      if (one != null) {
-        entries.add(one);
-      }
-    }
-    return entries;
-  }
-
   private static String required(Branch one, String field, int longest) {
     String text = one.text(field, longest);
     if (text == null || text.isBlank()) {
@@ -151,17 +135,20 @@ public final class FitReader {
     return text == null ? "" : text.trim();
   }
 
-  private List<FitRecord.Mark> marks(Branch root) {
+  private static List<FitRecord.Mark> marks(Branch root) {
     List<FitRecord.Mark> marks = new ArrayList<>();
-    for (Branch one : entries(root, "marks")) {
-      String id = required(one, "id", LONGEST_ID);
-      boolean done = Boolean.TRUE.equals(one.flag("done"));
-      String why = orEmpty(one.text("why", Ask.LONGEST));
-      if (!done && why.isEmpty()) {
-        one.fault("why", "found nothing; a step that is left out needs a word why");
-      }
-      marks.add(new FitRecord.Mark(id, done, why));
-    }
+    root.each(
+        "marks",
+        MOST,
+        one -> {
+          String id = required(one, "id", LONGEST_ID);
+          boolean done = Boolean.TRUE.equals(one.flag("done"));
+          String why = orEmpty(one.text("why", Ask.LONGEST));
+          if (!done && why.isEmpty()) {
+            one.fault("why", "found nothing; a step that is left out needs a word why");
+          }
+          marks.add(new FitRecord.Mark(id, done, why));
+        });
     return marks;
   }
 
@@ -228,31 +215,37 @@ public final class FitReader {
     return noted instanceof String ? null : "a text";
   }
 
-  private List<FitRecord.Removed> removed(Branch root) {
+  private static List<FitRecord.Removed> removed(Branch root) {
     List<FitRecord.Removed> removed = new ArrayList<>();
-    for (Branch one : entries(root, "removed")) {
-      removed.add(
-          new FitRecord.Removed(
-              required(one, "what", Ask.LONGEST),
-              orEmpty(one.text("where", Ask.LONGEST)),
-              Boolean.TRUE.equals(one.flag("back"))));
-    }
+    root.each(
+        "removed",
+        MOST,
+        one -> {
+          removed.add(
+              new FitRecord.Removed(
+                  required(one, "what", Ask.LONGEST),
+                  orEmpty(one.text("where", Ask.LONGEST)),
+                  Boolean.TRUE.equals(one.flag("back"))));
+        });
     return removed;
   }
 
-  private List<FitRecord.PhotoMark> photoMarks(Branch root) {
+  private static List<FitRecord.PhotoMark> photoMarks(Branch root) {
     List<FitRecord.PhotoMark> marks = new ArrayList<>();
-    for (Branch one : entries(root, "photoMarks")) {
-      Double x = one.number("x", 0, 1);
-      Double y = one.number("y", 0, 1);
-      String photo = required(one, "photo", LONGEST_ID);
-      String label = required(one, "label", LONGEST_ID);
-      if (x == null || y == null) {
-        one.fault(x == null ? "x" : "y", "found nothing; required is a place from 0 to 1");
-      } else {
-        marks.add(new FitRecord.PhotoMark(photo, x, y, label));
-      }
-    }
+    root.each(
+        "photoMarks",
+        MOST,
+        one -> {
+          Double x = one.number("x", 0, 1);
+          Double y = one.number("y", 0, 1);
+          String photo = required(one, "photo", LONGEST_ID);
+          String label = required(one, "label", LONGEST_ID);
+          if (x == null || y == null) {
+            one.fault(x == null ? "x" : "y", "found nothing; required is a place from 0 to 1");
+          } else {
+            marks.add(new FitRecord.PhotoMark(photo, x, y, label));
+          }
+        });
     return marks;
   }
 

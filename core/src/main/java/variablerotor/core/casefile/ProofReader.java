@@ -113,17 +113,7 @@ public final class ProofReader {
   }
 
   private void readings(Branch root) {
-    List<?> list = root.list("readings");
-    if (list.size() > MOST_READINGS) {
-      root.fault("readings", "found " + list.size() + "; allowed are at most " + MOST_READINGS);
-      return;
-    }
-    for (int at = 0; at < list.size(); at++) {
-      Branch one = Branch.entry(list.get(at), "readings[" + at + "]", faults);
-      if (one != null) {
-        reading(one);
-      }
-    }
+    root.each("readings", MOST_READINGS, this::reading);
   }
 
   private void reading(Branch one) {
