@@ -54,12 +54,7 @@ const stages = computed(() =>
     .filter((one) => one.steps.length),
 )
 const hold = computed(() => props.doc.hold)
-const holdTitle = computed(
-  () => catalogue.value?.holds.find((one) => one.id === hold.value?.reason)?.title,
-)
-const holdNext = computed(
-  () => catalogue.value?.holds.find((one) => one.id === hold.value?.reason)?.next,
-)
+const held = computed(() => catalogue.value?.holds.find((one) => one.id === hold.value?.reason))
 const leftTitle = (id: string) => catalogue.value?.leftToDo.find((one) => one.id === id)?.title
 
 async function told(next: FitDoc) {
@@ -118,10 +113,10 @@ const strangeFaults = computed(() =>
       {{ one.path }}: {{ one.message }}
     </p>
     <div v-if="hold" class="card stack held" role="status">
-      <h2>{{ holdTitle }}</h2>
+      <h2>{{ held?.title }}</h2>
       <p v-if="hold.note">{{ hold.note }}</p>
       <p>
-        {{ holdNext }}
+        {{ held?.next }}
         <strong v-if="hold.until" class="digits">{{ hold.until }}</strong>
       </p>
       <p v-if="hold.bring"><strong>To bring:</strong> {{ hold.bring }}</p>

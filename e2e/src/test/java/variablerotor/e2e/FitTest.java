@@ -3,6 +3,7 @@ package variablerotor.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static variablerotor.e2e.OnCall.makeTheRest;
 import static variablerotor.e2e.OnCall.settled;
 
 import com.microsoft.playwright.Locator;
@@ -85,6 +86,17 @@ class FitTest {
                 AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(word).setExact(true)));
   }
 
+  private void noneInTheSheets() {
+    Locator none =
+        card()
+            .getByRole(
+                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Read, it has none"));
+    for (int each = 0; each < 5; each++) {
+      touch(none.nth(each));
+    }
+    done();
+  }
+
   private void outOfTheUnit() {
     at("Power off, locked, proved dead");
     done();
@@ -128,14 +140,7 @@ class FitTest {
     done();
     at("Read every sheet in the box");
     assertThat(card()).containsText("This one is not left out.");
-    Locator none =
-        card()
-            .getByRole(
-                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Read, it has none"));
-    for (int each = 0; each < 5; each++) {
-      touch(none.nth(each));
-    }
-    done();
+    noneInTheSheets();
     at("What is carried over");
     done();
     at("Run it once before it goes up");
@@ -250,14 +255,7 @@ class FitTest {
     at("Lay them side by side");
     note("new.wires", "7");
     done();
-    Locator none =
-        card()
-            .getByRole(
-                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Read, it has none"));
-    for (int each = 0; each < 5; each++) {
-      touch(none.nth(each));
-    }
-    done();
+    noneInTheSheets();
     at("Fan in");
     assertThat(card().getByLabel("As it was")).containsText("8");
     say("Nothing rubs");
@@ -375,14 +373,7 @@ class FitTest {
 
   private void wired() {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Wire it")).click();
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("All of these are there"))
-        .click();
-    Locator next = page.locator("section[aria-labelledby='to-make'] .steps button").first();
-    while (next.count() > 0) {
-      String step = next.getAttribute("aria-label");
-      next.click();
-      assertThat(page.getByLabel(step, new Page.GetByLabelOptions().setExact(true))).hasCount(0);
-    }
+    makeTheRest(page);
   }
 
   /** A conversion, from the old plug to the last call that the unit has. */
@@ -411,14 +402,7 @@ class FitTest {
     note("old.wires", "5");
     note("new.wires", "6");
     done();
-    Locator none =
-        card()
-            .getByRole(
-                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Read, it has none"));
-    for (int each = 0; each < 5; each++) {
-      touch(none.nth(each));
-    }
-    done();
+    noneInTheSheets();
     done();
     say("It runs, and the right way");
     at("Motor up");

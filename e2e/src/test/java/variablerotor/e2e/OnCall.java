@@ -1,5 +1,7 @@
 package variablerotor.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
@@ -14,6 +16,17 @@ final class OnCall {
 
   static Locator button(Page page, String name) {
     return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+  }
+
+  /** Ticks what comes next until nothing is left of the plan. */
+  static void makeTheRest(Page page) {
+    button(page, "All of these are there").click();
+    Locator next = page.locator("section[aria-labelledby='to-make'] .steps button").first();
+    while (next.count() > 0) {
+      String step = next.getAttribute("aria-label");
+      next.click();
+      assertThat(page.getByLabel(step, new Page.GetByLabelOptions().setExact(true))).hasCount(0);
+    }
   }
 
   /** Takes the check, whatever is next, and gives its numbers one after the other. */

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static variablerotor.e2e.OnCall.button;
+import static variablerotor.e2e.OnCall.makeTheRest;
 import static variablerotor.e2e.OnCall.settled;
 
 import com.lowagie.text.pdf.PdfReader;
@@ -68,17 +69,6 @@ class WireTest {
 
   private static void tap(Page page, String terminal) {
     page.locator(".terminal[aria-label^='" + terminal + ",']").click();
-  }
-
-  /** Ticks what comes next until nothing is left of the plan. */
-  private static void makeTheRest(Page page) {
-    button(page, "All of these are there").click();
-    Locator next = page.locator("section[aria-labelledby='to-make'] .steps button").first();
-    while (next.count() > 0) {
-      String step = next.getAttribute("aria-label");
-      next.click();
-      assertThat(page.getByLabel(step, new Page.GetByLabelOptions().setExact(true))).hasCount(0);
-    }
   }
 
   @Test
