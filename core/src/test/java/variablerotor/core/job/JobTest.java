@@ -31,6 +31,9 @@ import variablerotor.core.fitting.Hold;
 import variablerotor.core.fitting.Notes;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.proof.ProofRequest;
+import variablerotor.core.proof.ReadingType;
+import variablerotor.core.proof.Readings;
 import variablerotor.core.route.Habit;
 import variablerotor.core.route.Route;
 import variablerotor.core.view.Answers;
@@ -317,6 +320,31 @@ class JobTest {
         new FitRecord(hands, List.of(), Notes.NONE, List.of(), List.of(), hold, true, null);
     assertEquals(
         Stand.Place.WAITING, stand(away.fits(List.of(fitted(lent)))).place(), "still owed");
+    // What was noted against a step is newer than any proof.
+    FitRecord smelt =
+        new FitRecord(
+            hands,
+            List.of(),
+            new Notes(Map.of("first.run", "TRIPS")),
+            List.of(),
+            List.of(),
+            null,
+            false,
+            null);
+    ProofRequest asked = Job.of(away.build(), Settings.usual("UTC"), TODAY).proof();
+    ProofRequest backwards =
+        new ProofRequest(
+            asked.way(),
+            asked.unit(),
+            asked.limits(),
+            asked.fitted(),
+            new Readings(Map.of(), Map.of(ReadingType.ROTATION, "REVERSED"), Map.of()));
+    JobLog.Builder both =
+        away.proofs(List.of(new JobLog.Proved("p", backwards, "Tobin", "2026-11-24T15:00:00Z")));
+    assertEquals(Stand.Place.PROVING_REPAIR, stand(both.fits(List.of(fitted(begun)))).place());
+    Stand trips = stand(both.fits(List.of(fitted(smelt))));
+    assertEquals(Stand.Place.FITTING, trips.place());
+    assertTrue(trips.sentence().contains("leave it off"), trips.sentence());
     // What was done on another way is none of this one's.
     JobLog.Builder turned = away.decisions(List.of(decided(Route.REPAIR_OTHER)));
     assertEquals(Stand.Place.FITTING, stand(turned).place());
