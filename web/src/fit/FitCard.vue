@@ -94,7 +94,7 @@ const allBack = computed(() => props.doc.removed.every((one) => one.back))
 </script>
 
 <template>
-  <form class="step stack" :aria-label="step.title" @submit.prevent="done">
+  <form class="step stack fresh" :aria-label="step.title" @submit.prevent="done">
     <p class="stage">{{ stage }}</p>
     <h2>{{ step.title }}</h2>
     <p v-for="one in step.cautions" :key="one" class="notice small">{{ one }}</p>

@@ -1,4 +1,6 @@
 <script setup lang="ts" generic="T">
+import { useSingleTouch } from '../shared/touch'
+
 /** A question with its answers as buttons; a second tap takes it back, unless one must stand. */
 const props = defineProps<{
   title: string
@@ -15,7 +17,10 @@ const model = defineModel<T | undefined>()
 
 const isOn = (value: T) => props.several?.includes(value) ?? model.value === value
 
+const single = useSingleTouch()
+
 function tap(value: T) {
+  if (!single(value)) return
   if (props.several) emit('mark', value)
   else if (model.value !== value) model.value = value
   else if (!props.required) model.value = undefined

@@ -120,7 +120,7 @@ defineExpose({ type, take: () => panel.value?.take(), openFact })
         :machine="meter.state.machine"
         :check="check.id"
       />
-      <div v-for="fact in words" :key="fact" class="word">
+      <div v-for="fact in words" :key="fact" class="word fresh">
         <p v-if="check.facts.length > 1" class="asked">{{ factOf(fact)?.title }}?</p>
         <ChoiceReading
           ref="input"

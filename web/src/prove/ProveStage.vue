@@ -6,6 +6,7 @@ import { useCall, type Taken } from '../call/call'
 import { familyTitle, probesOf } from '../catalogue/catalogue'
 import type { Call, Suspect, Value } from '../api/types'
 import { useKeys } from '../keys/keys'
+import { useSingleTouch } from '../shared/touch'
 import DrawingView from '../drawing/DrawingView.vue'
 import AtOdds from './AtOdds.vue'
 import ChainLine from './ChainLine.vue'
@@ -151,7 +152,10 @@ function take(id: string, onceMore = false) {
   void toCard()
 }
 
+const single = useSingleTouch()
+
 async function record(fact: string, value: Value, taken?: Taken) {
+  if (!single([fact, value])) return
   // A check of several readings stays until all are in, also when another would now come first.
   const mine = check.value
   const oneMore = again.value

@@ -45,7 +45,7 @@ function say(id: string, value: string | undefined) {
 </script>
 
 <template>
-  <form class="now stack" :aria-label="check.title" @submit.prevent="keep()">
+  <form class="now stack fresh" :aria-label="check.title" @submit.prevent="keep()">
     <h3>{{ check.title }}</h3>
     <p>{{ check.sentence }}</p>
     <ul v-if="check.leadsTo.length" class="leads">

@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { useCall } from '../call/call'
 
-/** Once the repair is looked at, that is the newest truth of the call, and not the old verdict. */
+/** Once hands are on the job, where it stands is the newest truth of the call, and no old verdict. */
 const { call } = useCall()
 </script>
 
 <template>
   <p
-    v-if="call.repair?.author"
+    v-if="call.repair?.author || call.fit?.author"
     class="notice"
-    :class="{ failed: call.repair.state === 'FAILED' }"
+    :class="{ failed: call.repair?.state === 'FAILED' }"
     role="status"
   >
-    Since the repair: <strong>{{ call.repair.headline }}</strong>
+    {{ call.repair?.author ? 'Since the repair' : 'In hand' }}:
+    <strong>{{ call.stand.sentence }}</strong>
     <router-link class="says" :to="`/calls/${call.id}/fit`">To the repair</router-link>
   </p>
 </template>

@@ -146,9 +146,9 @@ public record Fitting(FitRecord record, List<Standing> steps, List<Ask> changed)
     return next != null && next.state() == State.TROUBLE;
   }
 
-  /** Whether anything was done or noted of it. */
+  /** Whether a step of it was done or left out, something stands against it, or it waits. */
   public boolean isBegun() {
-    return !record.marks().isEmpty() || record.hold() != null;
+    return !record.marks().isEmpty() || record.hold() != null || isInTrouble();
   }
 
   /** Whether every step is done, or left out with a word. */

@@ -379,6 +379,13 @@ class FittingTest {
     assertNotNull(now().tree().get("next"));
   }
 
+  @Test
+  void aFirstRunThatFailsIsABeginningThoughNoStepWasTouched() {
+    assertFalse(now().isBegun());
+    notes.put("first.run", "GIVES_UP");
+    assertTrue(now().isBegun());
+  }
+
   private static FitCase with(FitCase job, Double line, List<Heating> heating) {
     return new FitCase(
         job.way(),
