@@ -18,6 +18,8 @@ export class Refusal extends Error {
     readonly conflicts: Conflict[] = [],
     /** The edition in force, where the change was made from another. */
     readonly edition?: string,
+    /** What was told in words that nobody knows any more. */
+    readonly asTold: { what: string; said: string }[] = [],
   ) {
     super(detail)
   }
@@ -87,7 +89,9 @@ export async function request<T>(
   }
   trouble.value = ''
   if (!response.ok) {
-    const problem = (parsed ?? {}) as Partial<Pick<Refusal, 'errors' | 'conflicts' | 'edition'>> & {
+    const problem = (parsed ?? {}) as Partial<
+      Pick<Refusal, 'errors' | 'conflicts' | 'edition' | 'asTold'>
+    > & {
       detail?: string
     }
     throw new Refusal(
@@ -96,6 +100,7 @@ export async function request<T>(
       problem.errors,
       problem.conflicts,
       problem.edition,
+      problem.asTold,
     )
   }
   return parsed as T

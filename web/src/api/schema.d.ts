@@ -507,7 +507,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_1"];
+        get: operations["one_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -700,6 +700,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["list_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/motors/as-told": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["asTold"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1060,6 +1076,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/parts/{part}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock/parts/{part}/editions/{id}": {
         parameters: {
             query?: never;
@@ -1227,6 +1259,16 @@ export interface components {
             probability: number;
             value: string;
         };
+        AsTold: {
+            said: string;
+            what: string;
+        };
+        AsToldView: {
+            at: string;
+            author: string;
+            said: string;
+            what: string;
+        };
         Assumed: {
             field: string;
             sentence: string;
@@ -1332,7 +1374,7 @@ export interface components {
             /** Format: date */
             due?: string;
             /** @enum {string} */
-            family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
+            family?: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
             /** Format: uuid */
             id: string;
             openedBy: string;
@@ -1349,12 +1391,13 @@ export interface components {
             /** @enum {string} */
             state: "DECIDED" | "NARROWED" | "OPEN";
             /** @enum {string} */
-            symptom: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
+            symptom?: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
             unitName: string;
             verdict: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
         };
         CallView: {
             answers: components["schemas"]["SaidView"][];
+            asTold: components["schemas"]["AsToldView"][];
             changedAt: string;
             decisions: components["schemas"]["DecisionView"][];
             diagnosis: components["schemas"]["DiagnosisView"];
@@ -3543,7 +3586,7 @@ export interface operations {
             };
         };
     };
-    one_1: {
+    one_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3856,6 +3899,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MotorRow"][];
+                };
+            };
+        };
+    };
+    asTold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AsTold"][];
                 };
             };
         };
@@ -4409,6 +4472,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PartRow"][];
+                };
+            };
+        };
+    };
+    one_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartRow"];
                 };
             };
         };

@@ -6,6 +6,7 @@ import { catalogue, familyTitle, loadCatalogue } from '../catalogue/catalogue'
 import KeyHelp from '../keys/KeyHelp.vue'
 import { useKeys } from '../keys/keys'
 import { flush } from '../keep/queue'
+import AsTold from '../shared/AsTold.vue'
 import TopBar from '../shared/TopBar.vue'
 import { provideCall } from './call'
 import ConflictNotice from './ConflictNotice.vue'
@@ -76,6 +77,7 @@ useKeys({ search: () => void router.push('/?search') })
     <ConflictNotice v-if="call && catalogue" />
     <div v-if="open.fault.value || fault" class="card trouble" role="alert">
       <h2>{{ open.fault.value || fault }}</h2>
+      <AsTold :lines="open.asTold.value" />
       <p>What you entered on this device is kept.</p>
       <button class="quiet-button" @click="load">Try again</button>
       <router-link to="/">All calls</router-link>

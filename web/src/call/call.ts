@@ -43,6 +43,8 @@ const changesOf = (save: Kept) => (save.body as { changes: Correction[] }).chang
 export function openCall(id: string) {
   const loaded = ref<Call | null>(null)
   const fault = ref('')
+  /** What the call says in words that nobody knows any more, where it cannot be judged. */
+  const asTold = ref<Refusal['asTold']>([])
   const refusal = ref<{ label: string; refusal: Refusal } | null>(null)
 
   const news = ref('')
@@ -58,10 +60,12 @@ export function openCall(id: string) {
 
   async function load() {
     fault.value = ''
+    asTold.value = []
     try {
       show(await get<Call>(`/api/calls/${id}`))
     } catch (failed) {
       if (failed instanceof NoAnswer && loaded.value) return
+      asTold.value = failed instanceof Refusal ? failed.asTold : []
       fault.value =
         failed instanceof Refusal && failed.status === 404
           ? 'There is no such call.'
@@ -148,6 +152,7 @@ export function openCall(id: string) {
     /** Null until it is read. */
     loaded,
     fault,
+    asTold,
     refusal,
     waiting: mine,
     lastReading,

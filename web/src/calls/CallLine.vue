@@ -62,7 +62,9 @@ const names = (row: CallRow) => row.verdict.map(suspectTitle).join(' and ')
       </span>
       <span class="what">
         <strong v-if="place" class="stand">{{ place }}</strong>
-        <span>{{ symptomTitle(row.symptom) }}</span>
+        <span>{{
+          row.symptom ? symptomTitle(row.symptom) : 'told in words that are not known any more'
+        }}</span>
       </span>
       <span class="verdict" :class="tone(row)">
         {{ headline(row) }}

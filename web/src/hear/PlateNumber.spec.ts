@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import type { PlateField } from '../api/types'
 import OptionGroup from './OptionGroup.vue'
 import PlateNumber from './PlateNumber.vue'
@@ -95,8 +95,14 @@ describe('a question with its answers as buttons', () => {
     await delta!.trigger('click')
     expect(wrapper.emitted('update:modelValue')?.at(-1)).toEqual(['DELTA'])
     await wrapper.setProps({ modelValue: 'DELTA' })
+    // The second half of a double tap takes nothing back.
+    await delta!.trigger('click')
+    expect(wrapper.emitted('update:modelValue')?.at(-1)).toEqual(['DELTA'])
+    const now = performance.now()
+    vi.spyOn(performance, 'now').mockReturnValue(now + 1000)
     await delta!.trigger('click')
     expect(wrapper.emitted('update:modelValue')?.at(-1)).toEqual([undefined])
+    vi.restoreAllMocks()
   })
 
   it('keeps one where one must stand', async () => {

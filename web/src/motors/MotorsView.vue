@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { get } from '../api/client'
-import type { MotorRow, SettingsInForce, UnitFit } from '../api/types'
+import type { MotorRow, SettingsInForce, Told, UnitFit } from '../api/types'
 import { familyTitle, loadCatalogue } from '../catalogue/catalogue'
 import MotorPoints from '../choose/MotorPoints.vue'
 import { fitTitle, liesTitle, placeTitle, pointsTitle } from '../choose/words'
 import { useCsv } from '../shared/csv'
+import AsTold from '../shared/AsTold.vue'
 import CsvButton from '../shared/CsvButton.vue'
 import CsvFaults from '../shared/CsvFaults.vue'
 import { money } from '../shared/money'
@@ -21,6 +22,7 @@ const open = ref<string | null>(null)
 const units = ref<UnitFit[] | null>(null)
 const editing = ref<MotorRow | 'new' | null>(null)
 const fault = ref('')
+const asTold = ref<Told[]>([])
 const said = ref('')
 
 const shown = computed(() => {
@@ -42,6 +44,7 @@ async function load() {
     await loadCatalogue()
     currency.value = (await get<SettingsInForce>('/api/shop/settings')).settings.currency
     rows.value = await get<MotorRow[]>('/api/motors')
+    asTold.value = await get<Told[]>('/api/motors/as-told')
   } catch (failed) {
     fault.value = failed instanceof Error ? failed.message : 'The list cannot be read.'
   }
@@ -107,6 +110,7 @@ const plateOf = (row: MotorRow) => {
       @kept="kept"
       @close="editing = null"
     />
+    <AsTold :lines="asTold" />
     <p v-if="!rows && !fault" class="soft" role="status">Reading the list…</p>
     <p v-else-if="rows && !rows.length" class="card">
       No motors yet. Type one, or bring in a CSV with the columns id, family and volts, and what

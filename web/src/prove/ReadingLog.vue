@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useCall } from '../call/call'
 import { factOf } from '../catalogue/catalogue'
+import AsTold from '../shared/AsTold.vue'
 import { clock } from '../shared/time'
 import type { Reading } from '../api/types'
 
@@ -31,7 +32,7 @@ const fate = (reading: Reading) =>
 </script>
 
 <template>
-  <details class="card log fold" :open="rests.size > 0">
+  <details class="card log fold" :open="rests.size > 0 || call.asTold.length > 0">
     <summary>
       <h2>Readings</h2>
       <span class="soft">{{ call.readings.filter((r) => r.standing).length }} in force</span>
@@ -64,7 +65,8 @@ const fate = (reading: Reading) =>
         </button>
       </li>
     </ul>
-    <p v-if="!rows.length && !waiting.length" class="soft">
+    <AsTold :lines="call.asTold" />
+    <p v-if="!rows.length && !waiting.length && !call.asTold.length" class="soft">
       Nothing read yet. What you enter is kept at once; nothing is ever erased.
     </p>
   </details>

@@ -60,6 +60,7 @@ export const aCall = (diagnosis: object = {}, more: object = {}): Call =>
   ({
     id: '00000000-0000-4000-8000-000000000001',
     practice: false,
+    asTold: [],
     particulars: { motor: { family: 'BLDC_FIVE_WIRE' }, symptom: 'NO_RUN', wires: {} },
     readings: [],
     diagnosis: { suspects: [], stations: [], windows: [], rounds: [], ...diagnosis },

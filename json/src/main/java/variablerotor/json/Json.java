@@ -45,6 +45,19 @@ public final class Json {
     }
   }
 
+  /**
+   * What was written by {@link #write} and kept.
+   *
+   * @throws IllegalStateException where it is no JSON any more
+   */
+  public static Object kept(String text) {
+    try {
+      return read(text);
+    } catch (InputFaults damaged) {
+      throw new IllegalStateException("what was kept is no JSON any more", damaged);
+    }
+  }
+
   private static Object plain(JsonNode node) {
     if (node.isObject()) {
       Map<String, Object> map = new LinkedHashMap<>();

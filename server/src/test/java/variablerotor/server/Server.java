@@ -7,7 +7,10 @@ import java.net.http.HttpResponse;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
@@ -19,17 +22,57 @@ import variablerotor.supplyhouse.SupplyHouse;
  * Boots the real application once, on a free port and a new database of the cluster that the test
  * command started, and gives it to every test that asks for it.
  */
-public final class Server implements ParameterResolver {
+public final class Server implements ParameterResolver, AutoCloseable {
   private static Server shared;
 
   private final ConfigurableApplicationContext context;
-  private final String databaseUrl;
+  private final Cluster database;
   private final SupplyHouse supply;
 
-  private Server(ConfigurableApplicationContext context, String databaseUrl, SupplyHouse supply) {
+  private Server(ConfigurableApplicationContext context, Cluster database, SupplyHouse supply) {
     this.context = context;
     this.supply = supply;
-    this.databaseUrl = databaseUrl;
+    this.database = database;
+  }
+
+  /** A database of the cluster that the test command started. */
+  public record Cluster(String name) {
+    private static String port() {
+      String port = System.getenv("ROTOR_TEST_DB_PORT");
+      if (port == null) {
+        throw new IllegalStateException("run the tests through ./rotor test: they need a database");
+      }
+      return port;
+    }
+
+    private static Cluster fresh() {
+      String name = "test_" + UUID.randomUUID().toString().replace("-", "");
+      try (Connection connection = new Cluster("postgres").connection();
+          Statement statement = connection.createStatement()) {
+        statement.execute("create database " + name);
+      } catch (java.sql.SQLException fault) {
+        throw new IllegalStateException("no test database", fault);
+      }
+      return new Cluster(name);
+    }
+
+    String url() {
+      return "jdbc:postgresql://127.0.0.1:" + port() + "/" + name;
+    }
+
+    Connection connection() throws java.sql.SQLException {
+      return DriverManager.getConnection(url(), "rotor", password());
+    }
+
+    /** One of the database's own programs, on this database. */
+    public ProcessBuilder client(String program, String... more) {
+      List<String> command = new ArrayList<>(List.of(program, "-h", "127.0.0.1", "-p", port()));
+      command.addAll(List.of("-U", "rotor", "-d", name));
+      command.addAll(List.of(more));
+      ProcessBuilder client = new ProcessBuilder(command);
+      client.environment().put("PGPASSWORD", password());
+      return client.redirectError(ProcessBuilder.Redirect.INHERIT);
+    }
   }
 
   /** For JUnit. */
@@ -39,21 +82,42 @@ public final class Server implements ParameterResolver {
 
   private static synchronized Server shared() {
     if (shared == null) {
-      String url = newDatabase();
-      SupplyHouse supply = supplyHouse();
-      ConfigurableApplicationContext context =
-          SpringApplication.run(
-              App.class,
-              "--server.port=0",
-              "--rotor.demo=true",
-              "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
-              "--rotor.supply.stand-in=true",
-              "--spring.datasource.url=" + url,
-              "--spring.datasource.password=" + System.getenv("ROTOR_TEST_APP_PASSWORD"),
-              "--spring.flyway.password=" + password());
-      shared = new Server(context, url, supply);
+      shared = started(Cluster.fresh(), true);
     }
     return shared;
+  }
+
+  /** The application over what is put into a new database before it starts; close it. */
+  public static Server over(Consumer<Cluster> before) {
+    Cluster database = Cluster.fresh();
+    before.accept(database);
+    return started(database, false);
+  }
+
+  private static Server started(Cluster database, boolean demo) {
+    SupplyHouse supply = supplyHouse();
+    ConfigurableApplicationContext context =
+        SpringApplication.run(
+            App.class,
+            "--server.port=0",
+            "--rotor.demo=" + demo,
+            "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
+            "--rotor.supply.stand-in=true",
+            "--spring.datasource.url=" + database.url(),
+            "--spring.datasource.password=" + System.getenv("ROTOR_TEST_APP_PASSWORD"),
+            "--spring.flyway.password=" + password());
+    return new Server(context, database, supply);
+  }
+
+  @Override
+  public void close() {
+    context.close();
+    supply.close();
+  }
+
+  /** The database that it keeps things in. */
+  public Cluster cluster() {
+    return database;
   }
 
   /** The same application, for whoever measures it. */
@@ -71,23 +135,6 @@ public final class Server implements ParameterResolver {
 
   private static String password() {
     return System.getenv("ROTOR_TEST_DB_PASSWORD");
-  }
-
-  private static String newDatabase() {
-    String port = System.getenv("ROTOR_TEST_DB_PORT");
-    if (port == null) {
-      throw new IllegalStateException("run the tests through ./rotor test: they need a database");
-    }
-    String base = "jdbc:postgresql://127.0.0.1:" + port + "/";
-    String name = "test_" + UUID.randomUUID().toString().replace("-", "");
-    try (Connection connection =
-            DriverManager.getConnection(base + "postgres", "rotor", password());
-        Statement statement = connection.createStatement()) {
-      statement.execute("create database " + name);
-    } catch (java.sql.SQLException fault) {
-      throw new IllegalStateException("no test database", fault);
-    }
-    return base + name;
   }
 
   @Override
@@ -110,7 +157,7 @@ public final class Server implements ParameterResolver {
 
   /** A connection past the application, to look at what it kept. */
   public Connection database() throws java.sql.SQLException {
-    return DriverManager.getConnection(databaseUrl, "rotor", password());
+    return database.connection();
   }
 
   /** A visitor with cookies of its own, not signed in. */

@@ -446,6 +446,22 @@ public final class CaseReader {
     return facts;
   }
 
+  /**
+   * One fact of a case.
+   *
+   * @throws InputFaults with every fault found, and for fields that no fact has
+   */
+  public static Fact fact(Object tree) throws InputFaults {
+    CaseReader reader = new CaseReader();
+    Branch one = new Branch(tree instanceof Map<?, ?> map ? map : Map.of(), "", reader.faults);
+    Fact fact = reader.fact(one);
+    one.unknown().forEach(field -> one.fault(field, "is not a field of a fact"));
+    if (fact == null || !reader.faults.isEmpty()) {
+      throw new InputFaults(reader.faults);
+    }
+    return fact;
+  }
+
   private @Nullable Fact fact(Branch entry) {
     Object id = entry.plain("id");
     FactType type = id instanceof String text ? FactType.ofId(text) : null;

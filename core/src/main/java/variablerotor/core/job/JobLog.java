@@ -2,6 +2,7 @@ package variablerotor.core.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.choice.Market;
 import variablerotor.core.choice.Shelf;
@@ -9,6 +10,7 @@ import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.choice.Sourced;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fitting.FitRecord;
+import variablerotor.core.kept.AsTold;
 import variablerotor.core.proof.ProofRequest;
 import variablerotor.core.route.Route;
 import variablerotor.core.wiring.AsWired;
@@ -28,6 +30,7 @@ import variablerotor.core.wiring.AsWired;
  * @param wirings conversions as they were made, the last in force
  * @param fits what was done of the job, each with all that was done by then, the last in force
  * @param proofs of the repair, each with all that was read by then, the last in force
+ * @param strange what nobody knows any more, as it was told
  */
 public record JobLog(
     String id,
@@ -46,7 +49,8 @@ public record JobLog(
     List<Wired> wirings,
     List<Fitted> fits,
     List<Proved> proofs,
-    List<Photo> photos) {
+    List<Photo> photos,
+    List<Strange> strange) {
 
   public JobLog {
     readings = List.copyOf(readings);
@@ -59,6 +63,7 @@ public record JobLog(
     fits = List.copyOf(fits);
     proofs = List.copyOf(proofs);
     photos = List.copyOf(photos);
+    strange = List.copyOf(strange);
   }
 
   /**
@@ -117,6 +122,9 @@ public record JobLog(
   /** What a repair showed, as far as it was read. */
   public record Proved(String id, ProofRequest request, String author, String at) {}
 
+  /** Something that nobody knows any more, by whom and when it was told. */
+  public record Strange(AsTold told, String author, String at) {}
+
   /** A photo without its pixels. */
   public record Photo(String id, PhotoKind kind, int width, int height, String author, String at) {}
 
@@ -127,7 +135,7 @@ public record JobLog(
     private final String openedBy;
     private final String openedAt;
     private final String changedAt;
-    private final Particulars particulars;
+    private final @Nullable Particulars particulars;
     private final List<Reading> readings = new ArrayList<>();
     private final List<Market.Offer> offers = new ArrayList<>();
     private final List<ShopMotor> motors = new ArrayList<>();
@@ -139,14 +147,18 @@ public record JobLog(
     private final List<Fitted> fits = new ArrayList<>();
     private final List<Proved> proofs = new ArrayList<>();
     private final List<Photo> photos = new ArrayList<>();
+    private final List<Strange> strange = new ArrayList<>();
 
+    /**
+     * @param particulars null where nobody knows any more what they say: no log comes of it
+     */
     public Builder(
         String id,
         boolean practice,
         String openedBy,
         String openedAt,
         String changedAt,
-        Particulars particulars) {
+        @Nullable Particulars particulars) {
       this.id = id;
       this.practice = practice;
       this.openedBy = openedBy;
@@ -159,6 +171,16 @@ public record JobLog(
     public Builder readings(List<Reading> more) {
       readings.addAll(more);
       return this;
+    }
+
+    /** Adds readings as they were kept, in the order of taking. */
+    public Builder keptReadings(List<KeptRow<Reading>> rows) {
+      return readings(KeptRow.known(rows, strange));
+    }
+
+    /** Adds what ways were said to cost as it was kept. */
+    public Builder keptOffers(List<KeptRow<Market.Offer>> rows) {
+      return offers(KeptRow.known(rows, strange));
     }
 
     /** Adds what ways were said to cost, the last of a way and motor in force. */
@@ -185,10 +207,20 @@ public record JobLog(
       return this;
     }
 
+    /** Adds what the customer said as it was kept, the last in force. */
+    public Builder keptAnswers(List<KeptRow<Answered>> rows) {
+      return answers(KeptRow.known(rows, strange));
+    }
+
     /** Adds what the customer said, the last in force. */
     public Builder answers(List<Answered> more) {
       answers.addAll(more);
       return this;
+    }
+
+    /** Adds decisions as they were kept, the last one in force. */
+    public Builder keptDecisions(List<KeptRow<Decided>> rows) {
+      return decisions(KeptRow.known(rows, strange));
     }
 
     /** Adds decisions, the last one in force. */
@@ -221,7 +253,30 @@ public record JobLog(
       return this;
     }
 
-    /** The log as it was put in. */
+    /** Adds what nobody knows any more. */
+    public Builder strange(List<Strange> more) {
+      strange.addAll(more);
+      return this;
+    }
+
+    /**
+     * Everything that was read, and what nobody knows any more: for a log that is not to be had.
+     */
+    public List<AsTold> asTold() {
+      List<AsTold> all = new ArrayList<>();
+      strange.forEach(one -> all.add(one.told()));
+      readings.stream()
+          .filter(one -> !one.retracted())
+          .forEach(
+              one -> all.addAll(AsTold.all(one.fact().type().id(), one.fact().value().plain())));
+      return all;
+    }
+
+    /**
+     * The log as it was put in.
+     *
+     * @throws NullPointerException without particulars
+     */
     public JobLog build() {
       return new JobLog(
           id,
@@ -229,7 +284,7 @@ public record JobLog(
           openedBy,
           openedAt,
           changedAt,
-          particulars,
+          Objects.requireNonNull(particulars),
           readings,
           offers,
           motors,
@@ -240,7 +295,8 @@ public record JobLog(
           wirings,
           fits,
           proofs,
-          photos);
+          photos,
+          strange);
     }
   }
 }

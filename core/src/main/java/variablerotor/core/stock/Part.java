@@ -38,6 +38,11 @@ public record Part(
     ratings = Collections.unmodifiableMap(copy);
   }
 
+  /** The same part under another name. */
+  public Part named(String other) {
+    return new Part(number, kind, other, supplierNumber, barcode, price, replacedBy, ratings);
+  }
+
   /** Whether it goes by this number: the shop's, the supply house's, or its barcode. */
   public boolean goesBy(String given) {
     String code = PartNumber.barcode(given);

@@ -60,7 +60,8 @@ public record CallView(
     Settings settings,
     List<PhotoView> photos,
     Warranty.Standing warranty,
-    boolean practice)
+    boolean practice,
+    List<AsToldView> asTold)
     implements Node {
 
   public CallView {
@@ -70,6 +71,24 @@ public record CallView(
     decisions = List.copyOf(decisions);
     answers = List.copyOf(answers);
     photos = List.copyOf(photos);
+    asTold = List.copyOf(asTold);
+  }
+
+  /**
+   * Something that this version does not know any more; nothing is concluded from it.
+   *
+   * @param what its name when it was told
+   * @param said as text
+   */
+  public record AsToldView(String what, String said, String author, String at) implements Node {
+    static AsToldView of(JobLog.Strange one) {
+      return new AsToldView(one.told().what(), one.told().said(), one.author(), one.at());
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("what", what, "said", said, "author", author, "at", at);
+    }
   }
 
   /**
@@ -456,7 +475,8 @@ public record CallView(
         "settings", settings,
         "photos", photos,
         "warranty", warranty,
-        "practice", practice);
+        "practice", practice,
+        "asTold", asTold);
   }
 
   /** Decisions and answers newest first: the first is in force. */
@@ -488,7 +508,8 @@ public record CallView(
         job.settings(),
         log.photos().stream().map(CallView::photo).toList(),
         job.warranty(),
-        log.practice());
+        log.practice(),
+        log.strange().stream().map(AsToldView::of).toList());
   }
 
   private static ReadingView reading(JobLog.Reading reading, Job job) {

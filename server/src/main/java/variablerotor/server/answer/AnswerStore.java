@@ -4,11 +4,17 @@ import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.CUSTOMER_ANSWER;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.job.JobLog;
+import variablerotor.core.job.KeptRow;
+import variablerotor.core.kept.AsTold;
+import variablerotor.core.kept.ReadBack;
+import variablerotor.core.kept.Wording;
 import variablerotor.core.route.Route;
 import variablerotor.server.call.CallPart;
 import variablerotor.server.log.LogStore;
@@ -48,7 +54,7 @@ class AnswerStore implements CallPart {
 
   @Override
   public void addTo(JobLog.Builder job, UUID call) {
-    job.answers(
+    job.keptAnswers(
         db.select(CUSTOMER_ANSWER.fields())
             .select(ACCOUNT.NAME)
             .from(CUSTOMER_ANSWER)
@@ -56,17 +62,37 @@ class AnswerStore implements CallPart {
             .on(ACCOUNT.ID.eq(CUSTOMER_ANSWER.AUTHOR))
             .where(CUSTOMER_ANSWER.CALL_ID.eq(call))
             .orderBy(CUSTOMER_ANSWER.SEQ)
-            .fetch(
-                row -> {
-                  String route = row.get(CUSTOMER_ANSWER.ROUTE);
-                  return new JobLog.Answered(
-                      row.get(CUSTOMER_ANSWER.ID).toString(),
-                      route == null ? null : Route.valueOf(route),
-                      row.get(CUSTOMER_ANSWER.SAID_BY),
-                      row.get(CUSTOMER_ANSWER.SAID_ON).toString(),
-                      row.get(CUSTOMER_ANSWER.NOTE),
-                      row.get(ACCOUNT.NAME),
-                      row.get(CUSTOMER_ANSWER.AT).toString());
-                }));
+            .fetch(AnswerStore::answered));
+  }
+
+  private static KeptRow<JobLog.Answered> answered(Record row) {
+    String told = row.get(CUSTOMER_ANSWER.ROUTE);
+    Route route =
+        ReadBack.word(
+            Wording.today(),
+            Wording.Kind.ANSWER,
+            row.get(CUSTOMER_ANSWER.WORDING),
+            "route",
+            told,
+            Route.values());
+    String author = row.get(ACCOUNT.NAME);
+    String at = row.get(CUSTOMER_ANSWER.AT).toString();
+    String by = row.get(CUSTOMER_ANSWER.SAID_BY);
+    return new KeptRow<>(
+        told != null && route == null
+            ? null
+            : new JobLog.Answered(
+                row.get(CUSTOMER_ANSWER.ID).toString(),
+                route,
+                by,
+                row.get(CUSTOMER_ANSWER.SAID_ON).toString(),
+                row.get(CUSTOMER_ANSWER.NOTE),
+                author,
+                at),
+        List.of(new AsTold("answer of " + by, told == null ? "thinks it over" : told)),
+        "answer",
+        false,
+        author,
+        at);
   }
 }

@@ -16,6 +16,7 @@ import variablerotor.core.route.Route;
 /**
  * One line of the shop's list of calls.
  *
+ * @param family null, like the symptom, where this version does not know any more what was told
  * @param repair how the repair stands; null while nothing was read of it
  * @param stand where the call stands; null for one that nobody touched since that is kept
  * @param due the day on which something of it is due; null where none is known
@@ -25,8 +26,8 @@ public record CallRow(
     UUID id,
     String place,
     String unitName,
-    Family family,
-    Symptom symptom,
+    @Nullable Family family,
+    @Nullable Symptom symptom,
     VerdictState state,
     List<Suspect> verdict,
     String sentence,

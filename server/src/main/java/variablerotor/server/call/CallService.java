@@ -17,8 +17,11 @@ import variablerotor.core.job.Correction;
 import variablerotor.core.job.Corrections;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
+import variablerotor.core.job.KeptParticulars;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.Settings;
+import variablerotor.core.kept.ReadBack;
+import variablerotor.core.kept.Wording;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.view.CallView;
 import variablerotor.json.Json;
@@ -86,7 +89,10 @@ public class CallService {
   public List<Earlier> earlier(UUID call) {
     found(call);
     return store.earlier(call).stream()
-        .map(one -> new Earlier(one.id(), one.at(), told(store.particulars(one.id()))))
+        .flatMap(
+            one ->
+                read(store.particulars(one.id())).stream()
+                    .map(told -> new Earlier(one.id(), one.at(), told)))
         .toList();
   }
 
@@ -117,12 +123,14 @@ public class CallService {
   /** What was told last on a call. */
   public record Told(UUID call, Particulars particulars) {}
 
-  /** Every unit that was called for, as it was told last; the newest first. */
+  /** Every unit that was called for and still reads, as it was told last; the newest first. */
   @Transactional(readOnly = true)
   public List<Told> units(int most) {
     List<UUID> units = store.units(most);
-    Map<UUID, String> bodies = store.particulars(units);
-    return units.stream().map(one -> new Told(one, told(bodies.get(one)))).toList();
+    Map<UUID, CallStore.Telling> tellings = store.particulars(units);
+    return units.stream()
+        .flatMap(one -> read(tellings.get(one)).stream().map(told -> new Told(one, told)))
+        .toList();
   }
 
   /**
@@ -142,6 +150,8 @@ public class CallService {
   }
 
   private Job job(UUID call, CallStore.Opened opened, OffsetDateTime changedAt) {
+    CallStore.Telling last = store.particulars(call);
+    ReadBack<Particulars> read = read(last);
     JobLog.Builder log =
         new JobLog.Builder(
             call.toString(),
@@ -149,18 +159,24 @@ public class CallService {
             opened.by(),
             opened.at().toString(),
             changedAt.toString(),
-            told(store.particulars(call)));
+            read.value());
+    log.strange(
+        read.asTold().stream()
+            .map(line -> new JobLog.Strange(line, last.by(), last.at().toString()))
+            .toList());
     parts.forEach(part -> part.addTo(log, call));
+    if (read.value() == null) {
+      throw Refused.conflict(
+              "This call was told in words that this version does not know. It is kept whole, as it"
+                  + " was told, and not judged.")
+          .with("asTold", log.asTold());
+    }
     Settings figures = settings.current();
     return Job.of(log.build(), figures, today(figures));
   }
 
-  private static Particulars told(String json) {
-    try {
-      return Particulars.read(Json.read(json));
-    } catch (InputFaults faults) {
-      throw new IllegalStateException("kept particulars no longer read", faults);
-    }
+  private static ReadBack<Particulars> read(CallStore.Telling telling) {
+    return KeptParticulars.read(Wording.today(), telling.wording(), Json.kept(telling.body()));
   }
 
   private static Particulars checked(Particulars given) {
@@ -209,7 +225,10 @@ public class CallService {
     if (store.holdsCorrections(id, call, kept)) {
       return view(call);
     }
-    Particulars last = told(store.particulars(call));
+    Particulars last = read(store.particulars(call)).value();
+    if (last == null) {
+      return view(call);
+    }
     List<Correction> disputed = Corrections.disputed(last, changes);
     if (!disputed.isEmpty()) {
       List<CallStore.Telling> tellings = store.tellings(call);
@@ -254,7 +273,8 @@ public class CallService {
   }
 
   private static @Nullable Object field(CallStore.Telling telling, Correction of) {
-    return Corrections.fields(told(telling.body())).get(of.field());
+    Particulars told = read(telling).value();
+    return told == null ? null : Corrections.fields(told).get(of.field());
   }
 
   /**

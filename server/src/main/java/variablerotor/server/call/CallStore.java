@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -21,8 +22,9 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
-import org.jooq.Records;
 import org.jooq.SelectOnConditionStep;
+import org.jooq.SelectSeekStep1;
+import org.jooq.SelectSelectStep;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.chain.Suspect;
@@ -34,6 +36,7 @@ import variablerotor.core.family.Family;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.Stand;
+import variablerotor.core.kept.ReadBack;
 import variablerotor.core.proof.Proof;
 import variablerotor.core.route.Route;
 import variablerotor.server.log.LogStore;
@@ -207,18 +210,21 @@ class CallStore {
         row.get(SERVICE_CALL.ID),
         row.get(SERVICE_CALL.PLACE),
         row.get(SERVICE_CALL.UNIT_NAME),
-        Family.valueOf(row.get(SERVICE_CALL.FAMILY)),
-        Symptom.valueOf(row.get(SERVICE_CALL.SYMPTOM)),
-        VerdictState.valueOf(row.get(SERVICE_CALL.VERDICT_STATE)),
-        suspects.isEmpty()
-            ? List.of()
-            : Arrays.stream(suspects.split(",")).map(Suspect::valueOf).toList(),
+        ReadBack.word(row.get(SERVICE_CALL.FAMILY), Family.values()),
+        ReadBack.word(row.get(SERVICE_CALL.SYMPTOM), Symptom.values()),
+        Objects.requireNonNullElse(
+            ReadBack.word(row.get(SERVICE_CALL.VERDICT_STATE), VerdictState.values()),
+            VerdictState.OPEN),
+        Arrays.stream(suspects.split(","))
+            .map(one -> ReadBack.word(one, Suspect.values()))
+            .filter(Objects::nonNull)
+            .toList(),
         row.get(SERVICE_CALL.VERDICT_SENTENCE),
         row.get(SERVICE_CALL.READINGS),
-        chosen == null ? null : Route.valueOf(chosen),
-        repair == null ? null : Proof.State.valueOf(repair),
+        ReadBack.word(chosen, Route.values()),
+        ReadBack.word(repair, Proof.State.values()),
         row.get(SERVICE_CALL.REPAIR_SENTENCE),
-        stand == null ? null : Stand.Place.valueOf(stand),
+        ReadBack.word(stand, Stand.Place.values()),
         row.get(SERVICE_CALL.STAND_SENTENCE),
         row.get(SERVICE_CALL.DUE),
         row.get(ACCOUNT.NAME),
@@ -270,14 +276,17 @@ class CallStore {
   }
 
   /** What was told last of each of these calls. */
-  Map<UUID, String> particulars(List<UUID> calls) {
-    Map<UUID, String> told = new HashMap<>();
-    db.select(PARTICULARS.CALL_ID, PARTICULARS.BODY)
+  Map<UUID, Telling> particulars(List<UUID> calls) {
+    Map<UUID, Telling> told = new HashMap<>();
+    tellings()
+        .select(PARTICULARS.CALL_ID)
         .distinctOn(PARTICULARS.CALL_ID)
         .from(PARTICULARS)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(PARTICULARS.AUTHOR))
         .where(PARTICULARS.CALL_ID.in(calls))
         .orderBy(PARTICULARS.CALL_ID, PARTICULARS.SEQ.desc())
-        .forEach(row -> told.put(row.value1(), row.value2()));
+        .forEach(row -> told.put(row.get(PARTICULARS.CALL_ID), telling(row)));
     return told;
   }
 
@@ -319,27 +328,41 @@ class CallStore {
         .told(PARTICULARS.CHANGES, changes);
   }
 
-  /** A telling as it was left: the whole, as JSON. */
-  record Telling(String body, String by, OffsetDateTime at) {}
+  /**
+   * A telling as it was left: the whole, as JSON.
+   *
+   * @param wording in which it was written
+   */
+  record Telling(String body, int wording, String by, OffsetDateTime at) {}
 
-  /** Every telling of the call, the newest first. */
-  List<Telling> tellings(UUID call) {
-    return db.select(PARTICULARS.BODY, ACCOUNT.NAME, PARTICULARS.AT)
+  private SelectSelectStep<? extends Record> tellings() {
+    return db.select(PARTICULARS.BODY, PARTICULARS.WORDING, ACCOUNT.NAME, PARTICULARS.AT);
+  }
+
+  private static Telling telling(Record row) {
+    return new Telling(
+        row.get(PARTICULARS.BODY),
+        row.get(PARTICULARS.WORDING),
+        row.get(ACCOUNT.NAME),
+        row.get(PARTICULARS.AT));
+  }
+
+  private SelectSeekStep1<? extends Record, Long> tellingsOf(UUID call) {
+    return tellings()
         .from(PARTICULARS)
         .join(ACCOUNT)
         .on(ACCOUNT.ID.eq(PARTICULARS.AUTHOR))
         .where(PARTICULARS.CALL_ID.eq(call))
-        .orderBy(PARTICULARS.SEQ.desc())
-        .fetch(Records.mapping(Telling::new));
+        .orderBy(PARTICULARS.SEQ.desc());
   }
 
-  /** What was told last of the call, as JSON. */
-  String particulars(UUID call) {
-    return db.select(PARTICULARS.BODY)
-        .from(PARTICULARS)
-        .where(PARTICULARS.CALL_ID.eq(call))
-        .orderBy(PARTICULARS.SEQ.desc())
-        .limit(1)
-        .fetchSingle(PARTICULARS.BODY);
+  /** Every telling of the call, the newest first. */
+  List<Telling> tellings(UUID call) {
+    return tellingsOf(call).fetch(CallStore::telling);
+  }
+
+  /** What was told last of the call. */
+  Telling particulars(UUID call) {
+    return tellingsOf(call).limit(1).fetchSingle(CallStore::telling);
   }
 }

@@ -1,8 +1,11 @@
 package variablerotor.server.call;
 
-import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.job.JobLog;
+import variablerotor.core.kept.ReadBack;
+import variablerotor.core.kept.Wording;
 import variablerotor.core.tree.Node;
 import variablerotor.json.Json;
 import variablerotor.server.log.Documents;
@@ -18,24 +21,16 @@ public final class StageDocument<T extends Node> {
   public static final int MOST = 1000;
 
   private final Documents documents;
-  private final String what;
-  private final Reader<T> reader;
+  private final Wording.Kind kind;
+  private final ReadBack.Reader<T> reader;
 
   /**
-   * @param what it is, within a sentence
+   * @param reader from a plain tree of its format
    */
-  public StageDocument(Documents documents, String what, Reader<T> reader) {
+  public StageDocument(Documents documents, Wording.Kind kind, ReadBack.Reader<T> reader) {
     this.documents = documents;
-    this.what = what;
+    this.kind = kind;
     this.reader = reader;
-  }
-
-  /** From a plain tree of its format. */
-  public interface Reader<T> {
-    /**
-     * @throws InputFaults with every fault found
-     */
-    T read(Object tree) throws InputFaults;
   }
 
   /** A state of it, by whom and when. */
@@ -55,18 +50,20 @@ public final class StageDocument<T extends Node> {
     }
   }
 
-  /** The one in force; none while nothing is kept. */
-  public Optional<State<T>> newest(UUID call) {
-    return documents
-        .newest(call)
-        .map(one -> new State<>(one.id(), kept(one.body()), one.author(), one.at()));
+  /** Puts the one in force on a call's log; one that no longer reads, as it was told. */
+  public void addTo(JobLog.Builder job, UUID call, Consumer<State<T>> inForce) {
+    documents.newest(call).ifPresent(one -> add(job, one, inForce));
   }
 
-  private T kept(String body) {
-    try {
-      return reader.read(Json.read(body));
-    } catch (InputFaults unreadable) {
-      throw new IllegalStateException("a kept " + what + " no longer reads", unreadable);
+  private void add(JobLog.Builder job, Documents.Kept one, Consumer<State<T>> inForce) {
+    ReadBack<T> read =
+        ReadBack.whole(Wording.today(), kind, one.wording(), Json.kept(one.body()), reader);
+    if (read.value() != null) {
+      inForce.accept(new State<>(one.id(), read.value(), one.author(), one.at()));
     }
+    job.strange(
+        read.asTold().stream()
+            .map(line -> new JobLog.Strange(line, one.author(), one.at()))
+            .toList());
   }
 }

@@ -6,7 +6,6 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.choice.Dials;
 import variablerotor.core.job.Job;
 import variablerotor.core.match.Candidate;
@@ -101,11 +100,7 @@ public class DecisionService {
    */
   @Transactional(readOnly = true)
   public Object stoodOn(UUID call, UUID id) {
-    try {
-      return Json.read(store.stoodOn(call, id).orElseThrow(() -> Refused.missing("choice")));
-    } catch (InputFaults unreadable) {
-      throw new IllegalStateException("a kept choice no longer reads", unreadable);
-    }
+    return Json.kept(store.stoodOn(call, id).orElseThrow(() -> Refused.missing("choice")));
   }
 
   /**

@@ -3,13 +3,19 @@ package variablerotor.server.decision;
 import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.DECISION;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.job.JobLog;
+import variablerotor.core.job.KeptRow;
+import variablerotor.core.kept.AsTold;
+import variablerotor.core.kept.ReadBack;
+import variablerotor.core.kept.Wording;
 import variablerotor.core.route.Route;
 import variablerotor.server.call.CallPart;
 import variablerotor.server.log.LogStore;
@@ -73,7 +79,7 @@ class DecisionStore implements CallPart {
 
   @Override
   public void addTo(JobLog.Builder job, UUID call) {
-    job.decisions(
+    job.keptDecisions(
         db.select(
                 DECISION.ID,
                 DECISION.ROUTE,
@@ -81,6 +87,7 @@ class DecisionStore implements CallPart {
                 DECISION.FIRST_COST,
                 DECISION.CURRENCY,
                 DECISION.DONE,
+                DECISION.WORDING,
                 DECISION.AT,
                 ACCOUNT.NAME)
             .from(DECISION)
@@ -88,16 +95,37 @@ class DecisionStore implements CallPart {
             .on(ACCOUNT.ID.eq(DECISION.AUTHOR))
             .where(DECISION.CALL_ID.eq(call))
             .orderBy(DECISION.SEQ)
-            .fetch(
-                row ->
-                    new JobLog.Decided(
-                        row.get(DECISION.ID).toString(),
-                        Route.valueOf(row.get(DECISION.ROUTE)),
-                        row.get(DECISION.CANDIDATE),
-                        row.get(DECISION.FIRST_COST),
-                        row.get(DECISION.CURRENCY),
-                        row.get(DECISION.DONE).lines().toList(),
-                        row.get(ACCOUNT.NAME),
-                        row.get(DECISION.AT).toString())));
+            .fetch(DecisionStore::decided));
+  }
+
+  private static KeptRow<JobLog.Decided> decided(Record row) {
+    String told = row.get(DECISION.ROUTE);
+    Route route =
+        ReadBack.word(
+            Wording.today(),
+            Wording.Kind.DECISION,
+            row.get(DECISION.WORDING),
+            "route",
+            told,
+            Route.values());
+    String author = row.get(ACCOUNT.NAME);
+    String at = row.get(DECISION.AT).toString();
+    return new KeptRow<>(
+        route == null
+            ? null
+            : new JobLog.Decided(
+                row.get(DECISION.ID).toString(),
+                route,
+                row.get(DECISION.CANDIDATE),
+                row.get(DECISION.FIRST_COST),
+                row.get(DECISION.CURRENCY),
+                row.get(DECISION.DONE).lines().toList(),
+                author,
+                at),
+        List.of(new AsTold("chosen", told)),
+        "chosen",
+        false,
+        author,
+        at);
   }
 }

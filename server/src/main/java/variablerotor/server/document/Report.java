@@ -205,6 +205,12 @@ class Report {
       title(page, "Readings after the repair");
       table(page, after);
     }
+    if (!call.asTold().isEmpty()) {
+      title(page, "Told in words that are not known any more");
+      call.asTold().stream()
+          .limit(MOST_READINGS)
+          .forEach(one -> body(page, one.what() + ": " + one.said() + " (" + one.author() + ")"));
+    }
   }
 
   private static List<CallView.ReadingView> standing(CallView call, RepairPhase phase) {

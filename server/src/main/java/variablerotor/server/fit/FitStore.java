@@ -8,6 +8,7 @@ import org.springframework.stereotype.Repository;
 import variablerotor.core.casefile.FitReader;
 import variablerotor.core.fitting.FitRecord;
 import variablerotor.core.job.JobLog;
+import variablerotor.core.kept.Wording;
 import variablerotor.server.call.CallPart;
 import variablerotor.server.call.StageDocument;
 import variablerotor.server.log.LogStore;
@@ -22,7 +23,7 @@ class FitStore implements CallPart {
     document =
         new StageDocument<>(
             log.documents(FIT, "fitting", StageDocument.MOST),
-            "fitting",
+            Wording.Kind.FIT,
             tree -> FitReader.told(tree).document());
   }
 
@@ -32,9 +33,9 @@ class FitStore implements CallPart {
 
   @Override
   public void addTo(JobLog.Builder job, UUID call) {
-    document
-        .newest(call)
-        .map(one -> new JobLog.Fitted(one.id(), one.told(), one.author(), one.at()))
-        .ifPresent(one -> job.fits(List.of(one)));
+    document.addTo(
+        job,
+        call,
+        one -> job.fits(List.of(new JobLog.Fitted(one.id(), one.told(), one.author(), one.at()))));
   }
 }

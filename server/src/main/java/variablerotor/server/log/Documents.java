@@ -62,14 +62,18 @@ public final class Documents {
     return log.keep(save, stamp);
   }
 
-  /** A state of a document, by whom and when. */
-  public record Kept(String id, String body, String author, String at) {}
+  /**
+   * A state of a document, by whom and when.
+   *
+   * @param wording in which it was written
+   */
+  public record Kept(String id, String body, int wording, String author, String at) {}
 
   /** The one in force: those before it are kept, and are not asked for. */
   public Optional<Kept> newest(UUID call) {
     Field<UUID> id = column("id", UUID.class);
     Field<OffsetDateTime> at = column("at", OffsetDateTime.class);
-    return db.select(id, body(), ACCOUNT.NAME, at)
+    return db.select(id, body(), ACCOUNT.NAME, at, column("wording", Short.class))
         .from(table)
         .join(ACCOUNT)
         .on(ACCOUNT.ID.eq(column("author", UUID.class)))
@@ -79,6 +83,10 @@ public final class Documents {
         .fetchOptional(
             row ->
                 new Kept(
-                    row.value1().toString(), row.value2(), row.value3(), row.value4().toString()));
+                    row.value1().toString(),
+                    row.value2(),
+                    row.value5(),
+                    row.value3(),
+                    row.value4().toString()));
   }
 }

@@ -18,7 +18,9 @@ import org.jooq.Records;
 import org.jooq.Table;
 import org.jooq.TableRecord;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import variablerotor.core.kept.Wording;
 import variablerotor.server.web.Refused;
 
 /**
@@ -104,6 +106,10 @@ public class LogStore {
     row.put(id(save.table), save.id);
     row.putAll(save.told);
     row.putAll(save.made);
+    Field<Short> wording = wording(save.table);
+    if (wording != null) {
+      row.put(wording, (short) Wording.NOW);
+    }
     row.put(author(save.table), stamp.author());
     row.put(at(save.table), stamp.at());
     return row;
@@ -167,6 +173,11 @@ public class LogStore {
   /** Keeps those out who {@link #hold} this name, and nobody else, until the transaction ends. */
   public void share(String name) {
     db.execute("select pg_advisory_xact_lock_shared(hashtextextended({0}, 14))", DSL.val(name));
+  }
+
+  /** In which wording a row was written; null for a table that holds no words that may change. */
+  static @Nullable Field<Short> wording(Table<?> table) {
+    return table.field("wording", Short.class);
   }
 
   private static Field<UUID> author(Table<?> table) {

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import variablerotor.core.kept.AsTold;
 import variablerotor.core.van.VanPlan;
 import variablerotor.json.Json;
 import variablerotor.server.csv.Csv;
@@ -39,6 +40,12 @@ class MotorApi {
   @GetMapping
   List<MotorService.MotorRow> list() {
     return motors.list();
+  }
+
+  /** What this version does not know any more of the list's motors, each after its motor's name. */
+  @GetMapping("/as-told")
+  List<AsTold> asTold() {
+    return motors.asTold();
   }
 
   /** A motor in the open format: a candidate's fields, and where it lies and what it costs. */

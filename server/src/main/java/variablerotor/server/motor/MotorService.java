@@ -18,6 +18,7 @@ import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.family.Family;
 import variablerotor.core.job.Particulars;
+import variablerotor.core.kept.AsTold;
 import variablerotor.core.match.Match;
 import variablerotor.core.match.Matching;
 import variablerotor.core.motor.Running;
@@ -71,6 +72,11 @@ public class MotorService {
       rows.add(new MotorRow(one.id(), one.edition(), one.motor(), now.get(at)));
     }
     return rows;
+  }
+
+  @Transactional(readOnly = true)
+  List<AsTold> asTold() {
+    return store.asTold();
   }
 
   /**

@@ -3,6 +3,7 @@ package variablerotor.server.motor;
 import static variablerotor.server.schema.Tables.SHOP_MOTOR;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
@@ -10,10 +11,12 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
-import variablerotor.core.casefile.CaseReader;
-import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.job.JobLog;
+import variablerotor.core.job.KeptMotor;
+import variablerotor.core.kept.AsTold;
+import variablerotor.core.kept.ReadBack;
+import variablerotor.core.kept.Wording;
 import variablerotor.json.Json;
 import variablerotor.server.call.CallPart;
 import variablerotor.server.log.Editions;
@@ -34,6 +37,9 @@ class MotorStore implements CallPart {
 
   /** A motor under the id that stays with it, and its edition. */
   record Kept(UUID id, UUID edition, ShopMotor motor) {}
+
+  /** As it still reads: without a motor where it does not. */
+  private record Row(UUID id, UUID edition, String name, ReadBack<ShopMotor> read) {}
 
   /** Holds the list until the transaction ends. */
   void lockList() {
@@ -64,7 +70,7 @@ class MotorStore implements CallPart {
 
   /** One motor, also where it was taken away since. */
   Optional<Kept> newest(UUID motor) {
-    return fetch(SHOP_MOTOR.MOTOR_ID.eq(motor)).stream().findFirst();
+    return readable(fetch(SHOP_MOTOR.MOTOR_ID.eq(motor))).stream().findFirst();
   }
 
   /**
@@ -72,23 +78,50 @@ class MotorStore implements CallPart {
    * parsed is kept for as long as no row has come since, from this process or another. Rows are
    * never taken away, so their count tells; the newest tells of one that was rolled back.
    */
-  private record Read(long newest, int rows, List<Kept> motors) {}
+  private record Read(long newest, int rows, List<Kept> motors, List<AsTold> asTold) {}
 
-  private final AtomicReference<Read> read = new AtomicReference<>(new Read(-1, -1, List.of()));
+  private final AtomicReference<Read> read =
+      new AtomicReference<>(new Read(-1, -1, List.of(), List.of()));
 
-  /** All that were not taken away, by name. */
+  /** All that were not taken away and still read, by name. */
   List<Kept> all() {
+    return read().motors;
+  }
+
+  /** What nobody knows any more of motors that were not taken away, each after its motor's name. */
+  List<AsTold> asTold() {
+    return read().asTold;
+  }
+
+  private Read read() {
     var now = db.select(DSL.max(SHOP_MOTOR.SEQ), DSL.count()).from(SHOP_MOTOR).fetchSingle();
     long newest = now.value1() == null ? 0 : now.value1();
     Read last = read.get();
     if (last.newest != newest || last.rows != now.value2()) {
-      last = new Read(newest, now.value2(), fetch(SHOP_MOTOR.REMOVED.isFalse()));
+      List<Row> rows = fetch(SHOP_MOTOR.REMOVED.isFalse());
+      last = new Read(newest, now.value2(), readable(rows), asTold(rows));
       read.set(last);
     }
-    return last.motors;
+    return last;
   }
 
-  private List<Kept> fetch(Condition which) {
+  private static List<Kept> readable(List<Row> rows) {
+    return rows.stream()
+        .filter(row -> row.read().value() != null)
+        .map(row -> new Kept(row.id(), row.edition(), Objects.requireNonNull(row.read().value())))
+        .toList();
+  }
+
+  private static List<AsTold> asTold(List<Row> rows) {
+    return rows.stream()
+        .flatMap(
+            row ->
+                row.read().asTold().stream()
+                    .map(one -> new AsTold(row.name() + ": " + one.what(), one.said())))
+        .toList();
+  }
+
+  private List<Row> fetch(Condition which) {
     var later = SHOP_MOTOR.as("later");
     return db.selectFrom(SHOP_MOTOR)
         .where(which)
@@ -99,15 +132,13 @@ class MotorStore implements CallPart {
                     .where(later.MOTOR_ID.eq(SHOP_MOTOR.MOTOR_ID))
                     .and(later.SEQ.gt(SHOP_MOTOR.SEQ))))
         .orderBy(SHOP_MOTOR.NAME)
-        .fetch(row -> new Kept(row.getMotorId(), row.getId(), motor(row.getBody())));
-  }
-
-  private static ShopMotor motor(String body) {
-    try {
-      return CaseReader.shopMotor(Json.read(body));
-    } catch (InputFaults faults) {
-      throw new IllegalStateException("a kept motor no longer reads", faults);
-    }
+        .fetch(
+            row ->
+                new Row(
+                    row.getMotorId(),
+                    row.getId(),
+                    row.getName(),
+                    KeptMotor.read(Wording.today(), row.getWording(), Json.kept(row.getBody()))));
   }
 
   @Override

@@ -9,11 +9,13 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import variablerotor.core.kept.ReadBack;
 import variablerotor.core.stock.PartKind;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
@@ -153,7 +155,8 @@ class PurchaseStore {
               id,
               row.get(PURCHASE.CALL_ID),
               row.get(SERVICE_CALL.PLACE),
-              PartKind.valueOf(row.get(PURCHASE.KIND)),
+              Objects.requireNonNullElse(
+                  ReadBack.word(row.get(PURCHASE.KIND), PartKind.values()), PartKind.OTHER),
               row.get(PURCHASE.NUMBER),
               row.get(PURCHASE.NAME),
               row.get(PURCHASE.COUNT),

@@ -4,6 +4,7 @@ import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.PHOTO;
 import static variablerotor.server.schema.Tables.PHOTO_REMOVAL;
 
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.Condition;
@@ -12,6 +13,7 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.job.PhotoKind;
+import variablerotor.core.kept.ReadBack;
 import variablerotor.server.call.CallPart;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
@@ -95,7 +97,9 @@ public class PhotoStore implements CallPart {
                 row ->
                     new JobLog.Photo(
                         row.get(PHOTO.ID).toString(),
-                        PhotoKind.valueOf(row.get(PHOTO.KIND)),
+                        Objects.requireNonNullElse(
+                            ReadBack.word(row.get(PHOTO.KIND), PhotoKind.values()),
+                            PhotoKind.OTHER),
                         row.get(PHOTO.WIDTH),
                         row.get(PHOTO.HEIGHT),
                         row.get(ACCOUNT.NAME),

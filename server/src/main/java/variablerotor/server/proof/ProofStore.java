@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.casefile.ProofReader;
 import variablerotor.core.job.JobLog;
+import variablerotor.core.kept.Wording;
 import variablerotor.core.proof.ProofRequest;
 import variablerotor.server.call.CallPart;
 import variablerotor.server.call.StageDocument;
@@ -22,7 +23,7 @@ class ProofStore implements CallPart {
     document =
         new StageDocument<>(
             log.documents(REPAIR_PROOF, "proof", StageDocument.MOST),
-            "proof",
+            Wording.Kind.PROOF,
             tree -> ProofReader.told(tree).document());
   }
 
@@ -32,9 +33,10 @@ class ProofStore implements CallPart {
 
   @Override
   public void addTo(JobLog.Builder job, UUID call) {
-    document
-        .newest(call)
-        .map(one -> new JobLog.Proved(one.id(), one.told(), one.author(), one.at()))
-        .ifPresent(one -> job.proofs(List.of(one)));
+    document.addTo(
+        job,
+        call,
+        one ->
+            job.proofs(List.of(new JobLog.Proved(one.id(), one.told(), one.author(), one.at()))));
   }
 }

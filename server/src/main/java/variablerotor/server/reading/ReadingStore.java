@@ -4,17 +4,19 @@ import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.READING;
 import static variablerotor.server.schema.Tables.RETRACTION;
 
+import java.util.Map;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
-import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.fact.Fact;
-import variablerotor.core.fact.FactParser;
-import variablerotor.core.fact.FactType;
-import variablerotor.core.fact.RepairPhase;
-import variablerotor.core.fact.Taken;
 import variablerotor.core.job.JobLog;
+import variablerotor.core.job.KeptRow;
+import variablerotor.core.kept.AsTold;
+import variablerotor.core.kept.ReadBack;
+import variablerotor.core.kept.Wording;
+import variablerotor.core.tree.Tree;
 import variablerotor.json.Json;
 import variablerotor.server.call.CallPart;
 import variablerotor.server.log.LogStore;
@@ -73,9 +75,9 @@ class ReadingStore implements CallPart {
 
   @Override
   public void addTo(JobLog.Builder job, UUID call) {
-    job.readings(
+    job.keptReadings(
         db.select(READING.ID, READING.FACT, READING.VALUE, READING.PHASE, READING.AGAIN, READING.AT)
-            .select(READING.NOTE, READING.MOMENT, READING.PLACE)
+            .select(READING.NOTE, READING.MOMENT, READING.PLACE, READING.WORDING)
             .select(ACCOUNT.NAME, BY.NAME)
             .from(READING)
             .join(ACCOUNT)
@@ -89,35 +91,39 @@ class ReadingStore implements CallPart {
             .fetch(ReadingStore::reading));
   }
 
-  private static JobLog.Reading reading(Record row) {
-    return new JobLog.Reading(
-        row.get(READING.ID).toString(),
-        fact(row),
-        row.get(ACCOUNT.NAME),
-        row.get(READING.AT).toString(),
-        row.get(BY.NAME));
+  private static KeptRow<JobLog.Reading> reading(Record row) {
+    Map<String, Object> tree = fact(row);
+    ReadBack<Fact> read =
+        ReadBack.whole(
+            Wording.today(),
+            Wording.Kind.READING,
+            row.get(READING.WORDING),
+            tree,
+            CaseReader::fact);
+    String author = row.get(ACCOUNT.NAME);
+    String at = row.get(READING.AT).toString();
+    String takenBackBy = row.get(BY.NAME);
+    return new KeptRow<>(
+        read.value() == null
+            ? null
+            : new JobLog.Reading(
+                row.get(READING.ID).toString(), read.value(), author, at, takenBackBy),
+        AsTold.all(row.get(READING.FACT), tree.get("value")),
+        row.get(READING.FACT) + " " + row.get(READING.PHASE),
+        takenBackBy != null,
+        author,
+        at);
   }
 
-  private static Taken taken(Record row) {
-    String moment = row.get(READING.MOMENT);
-    return new Taken(
-        row.get(READING.NOTE),
-        moment == null ? null : Taken.When.valueOf(moment),
-        row.get(READING.PLACE));
-  }
-
-  private static Fact fact(Record row) {
-    FactType type = FactType.ofId(row.get(READING.FACT));
-    try {
-      return new Fact(
-          type,
-          FactParser.parse(type, Json.read(row.get(READING.VALUE))),
-          RepairPhase.valueOf(row.get(READING.PHASE)),
-          row.get(READING.AGAIN),
-          taken(row));
-    } catch (FactParser.Refused | InputFaults refused) {
-      throw new IllegalStateException(
-          "a kept reading no longer reads: " + row.get(READING.FACT), refused);
-    }
+  /** As in the case format. */
+  private static Map<String, Object> fact(Record row) {
+    return Tree.of(
+        "id", row.get(READING.FACT),
+        "value", Json.kept(row.get(READING.VALUE)),
+        "phase", row.get(READING.PHASE),
+        "again", row.get(READING.AGAIN),
+        "note", row.get(READING.NOTE),
+        "while", row.get(READING.MOMENT),
+        "on", row.get(READING.PLACE));
   }
 }

@@ -123,10 +123,10 @@ class ImportStore {
    * A part that a list changed.
    *
    * @param inForce whether nothing changed it since
-   * @param before what it said before; null where the list brought it
+   * @param before as it was before; null where the list brought it
    */
   record Changed(
-      UUID part, Part is, boolean inForce, @Nullable String before, boolean removedBefore) {}
+      UUID part, Part is, boolean inForce, @Nullable Part before, boolean removedBefore) {}
 
   List<Changed> changed(UUID list) {
     var later = STOCK_PART.as("later");
@@ -145,6 +145,13 @@ class ImportStore {
             .and(earlier.SEQ.lt(STOCK_PART.SEQ))
             .orderBy(earlier.SEQ.desc())
             .limit(1);
+    var wordingBefore =
+        DSL.select(earlier.WORDING)
+            .from(earlier)
+            .where(earlier.PART_ID.eq(STOCK_PART.PART_ID))
+            .and(earlier.SEQ.lt(STOCK_PART.SEQ))
+            .orderBy(earlier.SEQ.desc())
+            .limit(1);
     return db.select(
             STOCK_PART.PART_ID,
             STOCK_PART.BODY,
@@ -155,7 +162,9 @@ class ImportStore {
                         .where(later.PART_ID.eq(STOCK_PART.PART_ID))
                         .and(later.SEQ.gt(STOCK_PART.SEQ)))),
             before.asField(),
-            removedBefore.asField())
+            removedBefore.asField(),
+            STOCK_PART.WORDING,
+            wordingBefore.asField())
         .from(STOCK_PART)
         .where(STOCK_PART.IMPORT_ID.eq(list))
         .orderBy(STOCK_PART.SEQ)
@@ -163,10 +172,14 @@ class ImportStore {
             row ->
                 new Changed(
                     row.get(STOCK_PART.PART_ID),
-                    StockStore.part(row.get(STOCK_PART.BODY)),
+                    StockStore.part(row.get(STOCK_PART.BODY), row.get(STOCK_PART.WORDING)),
                     row.get(2, Boolean.class),
-                    row.get(3, String.class),
+                    before(row.get(3, String.class), row.get(6, Short.class)),
                     Boolean.TRUE.equals(row.get(4, Boolean.class))));
+  }
+
+  private static @Nullable Part before(@Nullable String body, @Nullable Short wording) {
+    return body == null || wording == null ? null : StockStore.part(body, wording);
   }
 
   /** A count that a list said. */

@@ -52,6 +52,12 @@ class StockApi {
     return stock.list();
   }
 
+  /** One part as it lies. */
+  @GetMapping("/api/stock/parts/{part}")
+  StockService.PartRow one(@PathVariable UUID part) {
+    return stock.one(part);
+  }
+
   /** Parts by number, barcode or words, in stock and as the supply house said last. */
   @GetMapping("/api/stock/find")
   StockService.FoundParts find(@RequestParam(defaultValue = "") String q) {

@@ -159,7 +159,7 @@ public class StockImports {
       } else if (gone && left.getOrDefault(one.part(), 0) > 0) {
         said.add(number + " stays: some of it lie somewhere.");
       } else {
-        Part part = one.before() == null ? one.is() : StockStore.part(one.before());
+        Part part = one.before() == null ? one.is() : one.before();
         editions.add(
             new ImportStore.NewEdition(derived(undo, "" + one.part()), one.part(), part, gone));
       }

@@ -312,10 +312,17 @@ public class StockService {
     }
   }
 
+  /** One part as it lies. */
+  @Transactional(readOnly = true)
+  PartRow one(UUID part) {
+    return row(part);
+  }
+
   private PartRow row(UUID part) {
-    return list().stream()
+    return store.all().stream()
         .filter(one -> one.id().equals(part))
         .findFirst()
+        .map(PartRow::of)
         .orElseThrow(() -> Refused.missing("part"));
   }
 

@@ -17,8 +17,8 @@ import org.jooq.InsertValuesStep4;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
-import variablerotor.core.casefile.InputFaults;
-import variablerotor.core.casefile.PartReader;
+import variablerotor.core.job.KeptPart;
+import variablerotor.core.kept.Wording;
 import variablerotor.core.stock.InStock;
 import variablerotor.core.stock.Part;
 import variablerotor.core.stock.PartNumber;
@@ -143,25 +143,22 @@ class StockStore {
                     row.getPartId(),
                     row.getId(),
                     new InStock(
-                        part(row.getBody()), lying.getOrDefault(row.getPartId(), List.of()))));
+                        part(row.getBody(), row.getWording()),
+                        lying.getOrDefault(row.getPartId(), List.of()))));
   }
 
   /** One part, also where it was taken away since. */
   Optional<Part> newest(UUID part) {
-    return db.select(STOCK_PART.BODY)
+    return db.select(STOCK_PART.BODY, STOCK_PART.WORDING)
         .from(STOCK_PART)
         .where(STOCK_PART.PART_ID.eq(part))
         .orderBy(STOCK_PART.SEQ.desc())
         .limit(1)
-        .fetchOptional(row -> part(row.value1()));
+        .fetchOptional(row -> part(row.value1(), row.value2()));
   }
 
-  static Part part(String body) {
-    try {
-      return PartReader.part(Json.read(body));
-    } catch (InputFaults faults) {
-      throw new IllegalStateException("a kept part no longer reads", faults);
-    }
+  static Part part(String body, int wording) {
+    return KeptPart.read(Wording.today(), wording, Json.kept(body));
   }
 
   /** What a person says of a count; what it changes is put to it when it is new. */

@@ -16,6 +16,7 @@ import org.springframework.stereotype.Repository;
 import variablerotor.core.choice.Shelf;
 import variablerotor.core.choice.Sourced;
 import variablerotor.core.job.JobLog;
+import variablerotor.core.kept.ReadBack;
 import variablerotor.core.route.Route;
 import variablerotor.core.stock.InStock;
 import variablerotor.core.stock.PartKind;
@@ -64,11 +65,13 @@ class WayPartStore implements CallPart {
         .orderBy(WAY_PART.SEQ)
         .forEach(
             row -> {
-              Route route = Route.valueOf(row.getRoute());
-              String key = route + " " + row.getKind();
+              Route route = ReadBack.word(row.getRoute(), Route.values());
+              PartKind kind = ReadBack.word(row.getKind(), PartKind.values());
+              String key = row.getRoute() + " " + row.getKind();
               last.remove(key);
-              if (row.getNumber() != null) {
-                last.put(key, new WayPart(route, PartKind.valueOf(row.getKind()), row.getNumber()));
+              // Of a way or a kind that nobody knows any more no part is asked for either.
+              if (row.getNumber() != null && route != null && kind != null) {
+                last.put(key, new WayPart(route, kind, row.getNumber()));
               }
             });
     return List.copyOf(last.values());

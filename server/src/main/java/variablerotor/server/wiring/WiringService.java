@@ -7,7 +7,6 @@ import variablerotor.core.casefile.AsWiredReader;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.view.CallView;
 import variablerotor.core.wiring.AsWired;
-import variablerotor.json.Json;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Faults;
@@ -38,8 +37,7 @@ public class WiringService {
   @Transactional
   public CallView keep(UUID call, UUID id, Object tree, Stamp stamp) {
     calls.lock(call);
-    String body = Json.write(read(tree).tree());
-    return calls.after(store.keep(call, id, body, stamp), call, stamp);
+    return calls.after(store.keep(call, id, read(tree).tree(), stamp), call, stamp);
   }
 
   private static AsWired read(Object tree) {

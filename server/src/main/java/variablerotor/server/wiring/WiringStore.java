@@ -6,12 +6,11 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.casefile.AsWiredReader;
-import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.job.JobLog;
+import variablerotor.core.kept.Wording;
 import variablerotor.core.wiring.AsWired;
-import variablerotor.json.Json;
 import variablerotor.server.call.CallPart;
-import variablerotor.server.log.Documents;
+import variablerotor.server.call.StageDocument;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Stamp;
 
@@ -20,30 +19,24 @@ import variablerotor.server.log.Stamp;
 class WiringStore implements CallPart {
   private static final int MOST = 2000;
 
-  private final Documents documents;
+  private final StageDocument<AsWired> document;
 
   WiringStore(LogStore log) {
-    documents = log.documents(AS_WIRED, "wiring", MOST);
+    document =
+        new StageDocument<>(
+            log.documents(AS_WIRED, "wiring", MOST), Wording.Kind.WIRING, AsWiredReader::read);
   }
 
-  /** False where it is kept already. */
-  boolean keep(UUID call, UUID id, String body, Stamp stamp) {
-    return documents.keep(call, id, body, stamp);
+  boolean keep(UUID call, UUID id, Object tree, Stamp stamp) {
+    return document.keep(call, id, tree, stamp);
   }
 
   @Override
   public void addTo(JobLog.Builder job, UUID call) {
-    documents
-        .newest(call)
-        .map(one -> new JobLog.Wired(one.id(), kept(one.body()), one.author(), one.at()))
-        .ifPresent(one -> job.wirings(List.of(one)));
-  }
-
-  private static AsWired kept(String body) {
-    try {
-      return AsWiredReader.read(Json.read(body));
-    } catch (InputFaults unreadable) {
-      throw new IllegalStateException("a kept wiring no longer reads", unreadable);
-    }
+    document.addTo(
+        job,
+        call,
+        one ->
+            job.wirings(List.of(new JobLog.Wired(one.id(), one.told(), one.author(), one.at()))));
   }
 }

@@ -26,6 +26,7 @@ import variablerotor.core.family.Family;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.Settings;
+import variablerotor.core.kept.Wording;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.winding.Ohms;
@@ -57,8 +58,9 @@ class CallServiceTest {
             MotorPlate.of(Family.CONSTANT_TORQUE, null),
             null);
     when(settings.current()).thenReturn(Settings.usual("UTC"));
-    when(store.particulars(call)).thenReturn(Json.write(told.tree()));
     OffsetDateTime now = OffsetDateTime.now(NEW_YEAR);
+    when(store.particulars(call))
+        .thenReturn(new CallStore.Telling(Json.write(told.tree()), Wording.NOW, "Tobin", now));
     when(store.opened(call))
         .thenReturn(Optional.of(new CallStore.Opened(call, "Tobin", now, now, false)));
   }

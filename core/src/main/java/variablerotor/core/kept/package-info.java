@@ -1,0 +1,9 @@
+/**
+ * What was kept outlives the names it was kept in: from the wording of its day to that of today,
+ * and what nobody knows any more, as it was told. Uses trees, facts and the readers of the open
+ * formats.
+ */
+@NullMarked
+package variablerotor.core.kept;
+
+import org.jspecify.annotations.NullMarked;
