@@ -4,7 +4,7 @@ say() { printf '%s\n' "$*"; }
 fail() { printf 'rotor: %s\n' "$*" >&2; exit 1; }
 
 # Lists the Debian packages that are missing for the things named: java, maven, node, postgres,
-# reader (of letters on photos), browser, simulator (of circuits, which the tests are held against).
+# reader (of letters on photos), browser, simulator (of circuits, which the tests are held against), linter (of this script).
 missing_packages() {
   local want
   for want in "$@"; do
@@ -16,6 +16,7 @@ missing_packages() {
       reader) command -v tesseract >/dev/null || echo tesseract-ocr ;;
       browser) [ -x /usr/bin/chromium ] || echo chromium ;;
       simulator) [ -x /usr/bin/ngspice ] || echo ngspice ;;
+      linter) command -v shellcheck >/dev/null || echo shellcheck ;;
     esac
   done
 }

@@ -1798,6 +1798,7 @@ export interface components {
         JobParts: {
             loaner?: string;
             loans: components["schemas"]["LoanRow"][];
+            mayLend: boolean;
             needs: components["schemas"]["NeedRow"][];
             orders: components["schemas"]["OrderRow"][];
             /** @enum {string} */

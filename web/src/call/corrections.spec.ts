@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Particulars } from '../api/types'
 import { corrected, corrections, merged } from './corrections'
+import shared from '../../../core/src/test/resources/corrections.json'
 
 const told = (more: object, motor: object = {}, unit: object = {}): Particulars =>
   ({
@@ -55,5 +56,15 @@ describe('what was changed of what is told', () => {
       { field: 'place', was: 'a', now: 'c' },
       { field: 'unit.kind', was: 1, now: 2 },
     ])
+  })
+
+  it.each(shared.cases)('comes to the same here as in the core: $name', ({ changes, after }) => {
+    const before = shared.told as unknown as Particulars
+    const now = after as unknown as Particulars
+    expect(corrected(before, changes)).toEqual(now)
+    // Told as a whole, it is taken apart into the same changes.
+    expect(corrected(before, corrections(before, now))).toEqual(now)
+    const fields = (made: { field: string }[]) => made.map((one) => one.field).sort()
+    expect(fields(corrections(before, now))).toEqual(fields(changes))
   })
 })

@@ -82,15 +82,6 @@ function putBack(id: string, number: string, count: number) {
   )
 }
 
-const onOrder = computed(
-  () => parts.value?.orders.some((one) => one.order.state === 'ORDERED') ?? false,
-)
-const noOther = computed(() => call.value.particulars.unit?.otherHeatOrCooling !== true)
-const isOut = computed(() => parts.value?.loans.some((one) => !one.loan.back) ?? false)
-/** A loaner goes out while the part is on its way and nothing else heats or cools. */
-const mayLend = computed(
-  () => !isOut.value && ((onOrder.value && noOther.value) || parts.value?.loaner),
-)
 const lending = ref(false)
 const motors = computed(() =>
   stock.value
@@ -198,7 +189,7 @@ function state(row: NeedRow) {
         @changed="load"
       />
       <LoanItem v-for="row in parts.loans" :key="row.loan.id" :row="row" @changed="load" />
-      <template v-if="mayLend">
+      <template v-if="parts.mayLend">
         <p class="notice">
           {{
             parts.loaner ??

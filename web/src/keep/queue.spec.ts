@@ -185,7 +185,10 @@ describe('the queue', () => {
     expect((await rows.allRows())[0]!.path).toContain('photos')
     await again.sendAgain(again.refused()[0]!)
     expect(await rows.allRows()).toHaveLength(0)
-    expect(sendAgain).toBeDefined()
+    // The tab that sent it first may ask for it, too: it is the same save, and then it is done there.
+    await sendAgain(refused()[0]!)
+    await vi.waitFor(() => expect(refused()).toHaveLength(0))
+    expect(await rows.allRows()).toHaveLength(0)
   })
 
   it('sends readings while a photo is still on its way, and what needs the photo after it', async () => {
@@ -296,7 +299,10 @@ describe('the queue', () => {
     vi.doUnmock('./rows')
     expect(full.queue.fault).toContain('can keep nothing more')
     expect(sent).toHaveLength(1)
+    // The tab that can keep goes on keeping.
     expect(queue.fault).toBe('')
-    expect(send).toBeDefined()
+    await send(change(2))
+    expect(sent).toHaveLength(2)
+    expect(queue.fault).toBe('')
   })
 })

@@ -34,10 +34,7 @@ const others = (terminal: string) =>
     .map((wire) => (wire[0] === terminal ? wire[1] : wire[0]))
 
 const isSpare = (part: BenchPart, name: string) =>
-  !others(`${part.id}.${name}`).length &&
-  ((part.type === 'RELAY' && /[234]$/.test(name)) ||
-    (part.type === 'CONTACTOR' && /3$/.test(name)) ||
-    (part.type === 'ADAPTER' && /^T\d$/.test(name)))
+  part.spare.includes(name) && !others(`${part.id}.${name}`).length
 
 const shown = computed(() =>
   props.parts.map((part) => ({

@@ -146,6 +146,8 @@ export interface BenchPart {
   id: string
   type: string
   terminals: string[]
+  /** Of these, what need not be shown while nothing goes to it. */
+  spare: string[]
 }
 
 export interface Progress {

@@ -32,6 +32,9 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
   @Retention(RetentionPolicy.RUNTIME)
   @interface Alone {}
 
+  /** Whether what is slow and seldom turns is run whole: {@code ./rotor test --all}. */
+  static final boolean ALL = Boolean.getBoolean("rotor.all");
+
   private static Application everybodys;
 
   /** Playwright is not for several threads at once. */

@@ -146,6 +146,8 @@ class MeterAndPhotosTest {
     tries.click();
     settled(page);
     assertThat(tries).hasAttribute("aria-pressed", "true");
+    // Not the second half of a double tap.
+    page.waitForTimeout(400);
     tries.click();
     settled(page);
     assertThat(tries).hasAttribute("aria-pressed", "false");

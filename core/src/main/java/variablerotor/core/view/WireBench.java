@@ -111,7 +111,8 @@ public final class WireBench {
     return Tree.of(
         "id", part.id(),
         "type", part.type(),
-        "terminals", names.isEmpty() ? List.of("1") : names);
+        "terminals", names.isEmpty() ? List.of("1") : names,
+        "spare", names.stream().filter(part.type()::isSpare).toList());
   }
 
   /**

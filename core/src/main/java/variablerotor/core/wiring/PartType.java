@@ -49,6 +49,20 @@ public enum PartType {
     return this == MOTOR_PSC || this == MOTOR_3PH;
   }
 
+  /**
+   * Whether a terminal is of a pole or a tap that most wirings leave alone, so that it need not be
+   * shown while nothing goes to it: a relay's later poles, a contactor's third, an adapter's taps.
+   */
+  public boolean isSpare(String terminal) {
+    char last = terminal.charAt(terminal.length() - 1);
+    return switch (this) {
+      case RELAY -> last >= '2' && last <= '4';
+      case CONTACTOR -> last == '3';
+      case ADAPTER -> terminal.length() == 2 && terminal.charAt(0) == 'T';
+      default -> false;
+    };
+  }
+
   /** Whether a coil of its own moves its contacts. */
   public boolean hasCoil() {
     return this == RELAY || this == CONTACTOR;

@@ -4,70 +4,92 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.core.bench.BenchCall;
+import variablerotor.core.bench.HiddenFault;
+import variablerotor.core.bench.MeterModel;
+import variablerotor.core.bench.SimulatedMotor;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
+import variablerotor.core.family.Fault;
+import variablerotor.core.odds.Cause;
+import variablerotor.core.odds.Check;
+import variablerotor.core.odds.FamilyModel;
 
 class EnginePropertiesTest {
-  private static List<Fact> someFacts(Random random) {
-    List<Fact> all =
-        Calls.facts(
-            "line.volts",
-            200 + random.nextInt(60),
-            "command.volts",
-            random.nextBoolean() ? 25 : 0,
-            "command.volts.board",
-            random.nextBoolean() ? 25 : 12,
-            "shaft.feel",
-            random.nextBoolean() ? "FREE" : "COGGING",
-            "connector.look",
-            random.nextBoolean() ? "SEATED" : "LOOSE",
-            "winding.ab",
-            10,
-            "winding.bc",
-            10,
-            "winding.ca",
-            10 + random.nextInt(6),
-            "module.look",
-            random.nextBoolean() ? "CLEAN" : "BURNT");
-    List<Fact> some = new ArrayList<>(all);
-    some.removeIf(fact -> random.nextInt(3) == 0);
-    return some;
+  private static final List<Family> FAMILIES =
+      Arrays.stream(Family.values()).filter(Family::isVariableSpeed).toList();
+
+  /** A family, a complaint, and some of what a machine of it with a hidden fault would answer. */
+  private record Told(Family family, Symptom symptom, List<Fact> facts) {
+    static Told of(Random random) {
+      Family family = FAMILIES.get(random.nextInt(FAMILIES.size()));
+      SimulatedMotor motor = new SimulatedMotor(HiddenFault.draw(family, random));
+      MeterModel meter = new MeterModel(random, 0.1);
+      List<Fact> facts = new ArrayList<>();
+      for (Check check : FamilyModel.of(family).checks()) {
+        if (random.nextInt(3) == 0) {
+          // Two checks can read one thing: once is enough.
+          BenchCall.answers(motor, check, meter).stream()
+              .filter(one -> facts.stream().noneMatch(fact -> fact.type() == one.type()))
+              .toList()
+              .forEach(facts::add);
+        }
+      }
+      Symptom[] symptoms = Symptom.values();
+      return new Told(family, symptoms[random.nextInt(symptoms.length)], facts);
+    }
+
+    Diagnosis with(List<Fact> these) {
+      return Engine.diagnose(Situation.of(family, symptom, Facts.of(these)));
+    }
   }
 
-  @Property(tries = 200)
-  void orderOfFactsDoesNotMatter(@ForAll int seed, @ForAll @IntRange(max = 9) int symptom) {
+  @Property(tries = 300)
+  void orderOfFactsDoesNotMatter(@ForAll int seed) {
     Random random = new Random(seed);
-    List<Fact> facts = someFacts(random);
-    List<Fact> shuffled = new ArrayList<>(facts);
+    Told told = Told.of(random);
+    List<Fact> shuffled = new ArrayList<>(told.facts());
     Collections.shuffle(shuffled, random);
-    Symptom complaint = Symptom.values()[symptom];
-    Diagnosis one = Calls.torque(complaint, facts);
-    Diagnosis two = Calls.torque(complaint, shuffled);
+    Diagnosis one = told.with(told.facts());
+    Diagnosis two = told.with(shuffled);
     assertEquals(one.verdict(), two.verdict());
     assertEquals(one.suspects(), two.suspects());
     assertEquals(one.stations(), two.stations());
   }
 
-  @Property(tries = 200)
+  @Property(tries = 300)
   void aSupersededFactLeavesNoTrace(@ForAll int seed) {
-    List<Fact> facts = someFacts(new Random(seed));
-    List<Fact> withSlip = new ArrayList<>(facts);
-    withSlip.addAll(0, Calls.facts("line.volts", 3, "shaft.feel", "LOCKED"));
-    withSlip.addAll(Calls.facts("line.volts", 240, "shaft.feel", "FREE"));
-    List<Fact> clean = new ArrayList<>(facts);
-    clean.addAll(Calls.facts("line.volts", 240, "shaft.feel", "FREE"));
-    assertEquals(Calls.torque(Symptom.NO_RUN, clean), Calls.torque(Symptom.NO_RUN, withSlip));
+    Random random = new Random(seed);
+    Told told = Told.of(random);
+    // As it would be on another machine of the family, then as it is.
+    SimulatedMotor other = new SimulatedMotor(HiddenFault.draw(told.family(), random));
+    List<Fact> withSlips = new ArrayList<>();
+    for (Check check : FamilyModel.of(told.family()).checks()) {
+      boolean read =
+          told.facts().stream().map(Fact::type).toList().containsAll(check.facts())
+              && !check.facts().isEmpty();
+      if (read && random.nextBoolean()) {
+        withSlips.addAll(BenchCall.answers(other, check, new MeterModel(random, 0.1)));
+      }
+    }
+    withSlips.removeIf(slip -> told.facts().stream().noneMatch(fact -> fact.type() == slip.type()));
+    withSlips.addAll(told.facts());
+    assertEquals(told.with(told.facts()), told.with(withSlips));
   }
 
   @Property(tries = 200)
@@ -93,29 +115,59 @@ class EnginePropertiesTest {
     return ConstantTorqueTest.share(diagnosis, Suspect.WINDING);
   }
 
-  @Property(tries = 200)
-  void probabilitiesSumToOne(@ForAll int seed, @ForAll @IntRange(max = 9) int symptom) {
-    Diagnosis diagnosis = Calls.torque(Symptom.values()[symptom], someFacts(new Random(seed)));
+  @Property(tries = 300)
+  void probabilitiesSumToOne(@ForAll int seed) {
+    Told told = Told.of(new Random(seed));
     double sum =
-        diagnosis.suspects().stream().mapToDouble(Diagnosis.SuspectView::probability).sum();
+        told.with(told.facts()).suspects().stream()
+            .mapToDouble(Diagnosis.SuspectView::probability)
+            .sum();
     assertEquals(1, sum, 1e-9);
   }
 
-  /** Every fault can be convicted: with its own most usual answers to every check, it leads. */
-  @Test
-  void everyCauseLeadsOnItsOwnAnswers() {
+  /**
+   * Every fault can be convicted: with its own most usual answers to every check it is allowed, and
+   * where it is usual and alone no other of the kind, on another link, is more likely.
+   */
+  @ParameterizedTest
+  @EnumSource(value = Family.class, mode = EnumSource.Mode.EXCLUDE, names = "PSC")
+  void everyCauseLeadsOnItsOwnAnswers(Family family) {
+    List<String> behind = new ArrayList<>();
     for (Symptom symptom : Symptom.values()) {
-      CauseTable table = Tables.of(Family.CONSTANT_TORQUE).single(symptom);
+      CauseTable table = Tables.of(family).single(symptom);
       for (int cause = 0; cause < table.causes.size(); cause++) {
         double[] ones = new double[table.causes.size()];
-        java.util.Arrays.fill(ones, 1);
+        Arrays.fill(ones, 1);
         Belief belief = Belief.start(table, ones);
         for (int check = 0; check < table.checks.size(); check++) {
           belief = belief.after(check, usual(table.share[check][cause]));
         }
         assertTrue(belief.allowed[cause], symptom + " " + table.causes.get(cause));
+        for (int other = 0; other < table.causes.size(); other++) {
+          boolean ahead = belief.probability[other] > belief.probability[cause] * (1 + 1e-9);
+          if (ahead
+              && isListed(table, cause, symptom)
+              && isListed(table, other, symptom)
+              && !table.causes.get(other).suspects().equals(table.causes.get(cause).suspects())) {
+            behind.add(symptom + ": " + faults(table, other) + " before " + faults(table, cause));
+          }
+        }
       }
     }
+    // Ducts that are in the way seldom show under this complaint, and then in the static alone.
+    behind.remove("NO_SPEED_CHANGE: [MODULE_FADING] before [DUCTS_BLOCKED]");
+    assertEquals(List.of(), behind);
+  }
+
+  private static List<Fault> faults(CauseTable table, int cause) {
+    return table.causes.get(cause).faults();
+  }
+
+  private static boolean isListed(CauseTable table, int cause, Symptom symptom) {
+    Cause one = table.causes.get(cause);
+    return one.faults().size() == 1
+        && one.isUsual(symptom)
+        && !one.faults().contains(Fault.UNLISTED);
   }
 
   private static int usual(double[] shares) {
@@ -126,10 +178,11 @@ class EnginePropertiesTest {
     return best;
   }
 
-  @Test
-  void causeTableIsSound() {
+  @ParameterizedTest
+  @EnumSource(value = Family.class, mode = EnumSource.Mode.EXCLUDE, names = "PSC")
+  void causeTableIsSound(Family family) {
     for (Symptom symptom : Symptom.values()) {
-      CauseTable table = Tables.of(Family.CONSTANT_TORQUE).single(symptom);
+      CauseTable table = Tables.of(family).single(symptom);
       assertTrue(table.causes.size() > 1, symptom.name());
       for (double[][] check : table.share) {
         for (double[] cause : check) {

@@ -23,6 +23,7 @@ import variablerotor.core.job.Settings;
 import variablerotor.core.kept.ReadBack;
 import variablerotor.core.kept.Wording;
 import variablerotor.core.tree.Tree;
+import variablerotor.core.van.CallRate;
 import variablerotor.core.view.CallView;
 import variablerotor.json.Json;
 import variablerotor.server.log.Stamp;
@@ -32,8 +33,6 @@ import variablerotor.server.web.Refused;
 /** A call as it was opened and told, and the whole that its stages make of it. */
 @Service
 public class CallService {
-  private static final double DAYS_A_YEAR = 365.25;
-
   /** A day's list that is longer leads nobody. */
   private static final int MOST_DUE = 50;
 
@@ -142,10 +141,10 @@ public class CallService {
   @Transactional(readOnly = true)
   public Map<UUID, Double> perYear(List<UUID> calls) {
     OffsetDateTime now = OffsetDateTime.now(clock);
-    double years =
-        store.first().map(first -> Duration.between(first, now).toDays() / DAYS_A_YEAR).orElse(1.0);
+    double days =
+        store.first().map(first -> Duration.between(first, now).toDays()).orElse(0L).doubleValue();
     Map<UUID, Double> perYear = new HashMap<>();
-    store.times(calls).forEach(one -> perYear.put(one.call(), one.times() / Math.max(1, years)));
+    store.times(calls).forEach(one -> perYear.put(one.call(), CallRate.perYear(one.times(), days)));
     return perYear;
   }
 

@@ -2,15 +2,14 @@ package variablerotor.server.order;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.stock.Lending;
 import variablerotor.core.stock.Part;
 import variablerotor.core.stock.PartKind;
 import variablerotor.core.stock.Place;
@@ -84,29 +83,16 @@ public class Loans {
         .toList();
   }
 
-  /** Due when the last of what is ordered is due; and at once when all of it is there. */
   private LoanRow row(LoanStore.Lent lent, List<PurchaseStore.Ordered> orders, LocalDate today) {
     Part part = stock.part(lent.part());
-    List<PurchaseStore.Ordered> open =
-        orders.stream().filter(one -> one.state() == PurchaseStore.State.ORDERED).toList();
-    boolean arrived =
-        open.isEmpty()
-            && orders.stream().anyMatch(one -> one.state() == PurchaseStore.State.ARRIVED);
-    LocalDate ordered =
-        open.stream()
-            .map(PurchaseStore.Ordered::due)
-            .filter(Objects::nonNull)
-            .max(Comparator.naturalOrder())
-            .orElse(null);
-    LocalDate due = arrived ? today : ordered != null ? ordered : lent.due();
-    String why =
-        arrived
-            ? "What was ordered is there: fetch it."
-            : ordered != null
-                ? "Due with what is ordered."
-                : lent.due() != null ? "Due as it was agreed." : "No day is known.";
-    boolean late = lent.back() == null && due != null && (arrived || due.isBefore(today));
-    return new LoanRow(lent, part.number(), part.name(), due, why, late);
+    List<Lending.Awaited> awaited =
+        orders.stream()
+            .filter(one -> one.state() != PurchaseStore.State.CANCELLED)
+            .map(one -> new Lending.Awaited(one.state() == PurchaseStore.State.ARRIVED, one.due()))
+            .toList();
+    Lending lending = Lending.of(awaited, lent.due(), lent.back() != null, today);
+    return new LoanRow(
+        lent, part.number(), part.name(), lending.due(), lending.why(), lending.late());
   }
 
   /**
