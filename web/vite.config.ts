@@ -1,12 +1,32 @@
+import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
+import type { Plugin } from 'vite'
 import vue from '@vitejs/plugin-vue'
 import components from 'unplugin-vue-components/vite'
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
 import { defineConfig } from 'vitest/config'
 
+const FONTS = ['atkinson-hyperlegible-next', 'atkinson-hyperlegible-mono']
+
+/** Scripts' licences are gathered by the bundler; the fonts come by way of styles. */
+const fontLicences = (): Plugin => ({
+  name: 'font-licences',
+  apply: 'build',
+  generateBundle() {
+    const source = FONTS.map((font) =>
+      readFileSync(
+        new URL(`./node_modules/@fontsource-variable/${font}/LICENSE`, import.meta.url),
+        'utf8',
+      ),
+    ).join('\n\n')
+    this.emitFile({ type: 'asset', fileName: 'third-party/fonts.txt', source })
+  },
+})
+
 export default defineConfig({
   plugins: [
     vue(),
+    fontLicences(),
     // Each Element Plus component is imported where it is used: the whole library is too large for a phone.
     // Under test they are stubs.
     components({
@@ -25,6 +45,7 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
     target: 'es2022',
+    license: { fileName: 'third-party/page.txt' },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
   test: { environment: 'happy-dom', include: ['src/**/*.spec.ts'] },

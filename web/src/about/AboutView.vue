@@ -50,6 +50,13 @@ onMounted(async () => {
     <p class="soft">
       The unit's own literature, local code and licensed practice always rule over these.
     </p>
+    <p class="soft">
+      Others' work in this application, with its licences:
+      <a href="/third-party/page.txt">the page's scripts</a>,
+      <a href="/third-party/fonts.txt">its fonts</a>,
+      <a href="/third-party/server.txt">the server's libraries</a>. The rules in the page are
+      compiled by TeaVM and hold parts of its class library (Apache License 2.0).
+    </p>
   </main>
 </template>
 

@@ -99,7 +99,8 @@ class BenchTest {
   void missingChecksProveNextToNothingWrongly() {
     Population.Tally advised =
         Population.run(calls(400, 150), 5, 0, 0.15).overall(CheckOrder.ADVISED);
-    assertTrue(advised.wronglyProved() <= 0.01 * advised.calls(), "wrong: " + advised.wronglyProved());
+    assertTrue(
+        advised.wronglyProved() <= 0.01 * advised.calls(), "wrong: " + advised.wronglyProved());
     assertTrue(advised.rightPercent() >= 92, "right in " + advised.rightPercent() + " %");
   }
 
