@@ -1865,13 +1865,6 @@ export interface components {
             /** Format: double */
             watts: number;
         };
-        Lying: {
-            /** @enum {string} */
-            at: "VAN" | "SHELF" | "SUPPLY_HOUSE";
-            /** Format: int32 */
-            count: number;
-            where: string;
-        };
         Market: {
             /** Format: double */
             airflowCfm?: number;
@@ -2088,7 +2081,7 @@ export interface components {
             /** @enum {string} */
             how: "NUMBER" | "SUPPLIER_NUMBER" | "BARCODE" | "SUCCESSOR" | "LOOKS_ALIKE" | "WORDS";
             part: components["schemas"]["Part"];
-            places: components["schemas"]["Lying"][];
+            places: components["schemas"]["StockPlace"][];
             quote?: components["schemas"]["Quote"];
             sentence: string;
         };
@@ -2109,7 +2102,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             part: components["schemas"]["Part"];
-            places: components["schemas"]["Lying"][];
+            places: components["schemas"]["StockPlace"][];
         };
         Particulars: {
             agreed?: string[];
@@ -2514,6 +2507,13 @@ export interface components {
             minutes: number;
             needless: boolean;
             why: string;
+        };
+        StockPlace: {
+            /** @enum {string} */
+            at: "VAN" | "SHELF" | "SUPPLY_HOUSE";
+            /** Format: int32 */
+            count: number;
+            where: string;
         };
         Stroke: {
             dashed: boolean;

@@ -40,7 +40,7 @@ describe('what was changed of what is told', () => {
 
   it('adds the ticks of two people up', () => {
     const mine = corrections(told({}), told({ agreed: ['a'] }))
-    expect(corrected(told({ agreed: ['b'] }), mine).agreed).toEqual(['b', 'a'])
+    expect(corrected(told({ agreed: ['b'] }), mine).agreed).toEqual(['a', 'b'])
     const off = corrections(told({ agreed: ['a', 'b'] }), told({ agreed: ['b'] }))
     expect(corrected(told({ agreed: ['a', 'b', 'c'] }), off).agreed).toEqual(['b', 'c'])
   })

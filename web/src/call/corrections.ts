@@ -48,7 +48,8 @@ export function corrected(told: Particulars, changes: readonly Correction[]): Pa
     if (dot < 0) made[field] = now
     else if (name === TICKED) {
       const others = ((made[TICKED] as string[] | undefined) ?? []).filter((id) => id !== key)
-      made[TICKED] = now ? [...others, key] : others
+      // In one order, whoever ticked first: as the core has it.
+      made[TICKED] = (now ? [...others, key] : others).sort()
     } else made[name] = { ...(made[name] as Fields), [key]: now }
   }
   return made as unknown as Particulars

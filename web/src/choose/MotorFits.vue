@@ -4,7 +4,7 @@ import { money } from '../shared/money'
 import { routeTitle } from '../catalogue/catalogue'
 import { useChoice } from './choice'
 import MotorPoints from './MotorPoints.vue'
-import { fitTitle, liesTitle, pointsTitle } from './words'
+import { fitTitle, stockedTitle, pointsTitle } from './words'
 
 /** The shop's motors against the one that stood here, best first; those that do not fit on demand. */
 const { choice } = useChoice()
@@ -35,7 +35,7 @@ const shown = computed(() => (all.value ? choice.value.motors : fitting.value))
             }}</span>
             <span class="name">
               <strong>{{ fit.motor.candidate.id }}</strong>
-              <span class="soft">{{ routeTitle(fit.route) }}, {{ liesTitle(fit.motor) }}</span>
+              <span class="soft">{{ routeTitle(fit.route) }}, {{ stockedTitle(fit.motor) }}</span>
             </span>
             <span class="digits cost">{{
               fit.motor.price === undefined

@@ -29,7 +29,7 @@ export const placeTitle = (at: string | undefined) =>
   'place not said'
 
 /** How many lie where, and how long until one is there; where there is none, what is said of that. */
-export function liesTitle({ candidate, at, leadDays }: ShopMotor, none = ''): string {
+export function stockedTitle({ candidate, at, leadDays }: ShopMotor, none = ''): string {
   const count = candidate.onHand ? `${candidate.onHand} ` : none
   const days = !candidate.onHand && leadDays ? `, ${counted(leadDays, 'day')}` : ''
   return `${count}${placeTitle(at)}${days}`

@@ -4,7 +4,7 @@ import { get } from '../api/client'
 import type { MotorRow, SettingsInForce, Told, UnitFit } from '../api/types'
 import { familyTitle, loadCatalogue } from '../catalogue/catalogue'
 import MotorPoints from '../choose/MotorPoints.vue'
-import { fitTitle, liesTitle, placeTitle, pointsTitle } from '../choose/words'
+import { fitTitle, stockedTitle, placeTitle, pointsTitle } from '../choose/words'
 import { useCsv } from '../shared/csv'
 import AsTold from '../shared/AsTold.vue'
 import CsvButton from '../shared/CsvButton.vue'
@@ -125,7 +125,7 @@ const plateOf = (row: MotorRow) => {
             row.now.price === undefined ? 'no price' : money(row.now.price, currency)
           }}</span>
           <span class="soft">{{ plateOf(row) }}</span>
-          <span class="soft lies">{{ liesTitle(row.now, '0 ') }}</span>
+          <span class="soft lies">{{ stockedTitle(row.now, '0 ') }}</span>
         </button>
         <section v-if="open === row.id" class="open" :aria-label="row.motor.candidate.id">
           <p class="row">

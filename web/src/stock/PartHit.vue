@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { FoundRow } from '../api/types'
-import { kindTitle, liesWhere, quoteTitle, ratedTitle } from './words'
+import { kindTitle, stockedWhere, quoteTitle, ratedTitle } from './words'
 
 /** A part that was found: what it is, why it is shown, where it lies, what the supply house says. */
 defineProps<{ row: FoundRow; currency: string }>()
@@ -17,7 +17,7 @@ defineProps<{ row: FoundRow; currency: string }>()
         Replaced by {{ row.found.part.replacedBy }}.
       </p>
       <p class="soft">
-        {{ liesWhere(row.found.places) || (row.id ? 'None in stock' : 'Not kept in stock') }}
+        {{ stockedWhere(row.found.places) || (row.id ? 'None in stock' : 'Not kept in stock') }}
       </p>
       <p v-if="row.found.quote" class="soft">
         Supply house: {{ quoteTitle(row.found.quote, currency) }}

@@ -15,7 +15,7 @@ import PartFinder from './PartFinder.vue'
 import PartForm from './PartForm.vue'
 import StockTabs from './StockTabs.vue'
 import { myVan } from './van'
-import { keyTitle, kindTitle, liesWhere, placeKey, placesOf, ratedTitle } from './words'
+import { keyTitle, kindTitle, stockedWhere, placeKey, placesOf, ratedTitle } from './words'
 
 /** Everything that the shop keeps: where it lies, how many, and what one costs. */
 const router = useRouter()
@@ -146,7 +146,7 @@ function takenBack(all: PartRow[]) {
               }}</span></span
             >
             <span class="lies" :class="{ none: !row.places.length }">{{
-              liesWhere(row.places) || 'none left'
+              stockedWhere(row.places) || 'none left'
             }}</span>
             <span class="digits price">{{
               row.part.price === undefined ? '' : money(row.part.price, currency)

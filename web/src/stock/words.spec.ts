@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Quote, Sourced } from '../api/types'
-import { buyTitle, daysTitle, liesWhere, placeName, quoteTitle, sourceTitle } from './words'
+import { buyTitle, daysTitle, stockedWhere, placeName, quoteTitle, sourceTitle } from './words'
 
 const now = new Date().toISOString()
 const quote = (more: Partial<Quote>) =>
@@ -13,12 +13,12 @@ describe('where parts lie and what they cost, as it is said', () => {
     expect(placeName('VAN', 'Wren')).toBe('van Wren')
     expect(placeName('SUPPLY_HOUSE', undefined)).toBe('the supply house')
     expect(
-      liesWhere([
+      stockedWhere([
         { at: 'VAN', where: 'Wren', count: 2 },
         { at: 'SHELF', where: 'B2', count: 1 },
       ]),
     ).toBe('2 on van Wren, 1 on shelf B2')
-    expect(liesWhere([])).toBe('')
+    expect(stockedWhere([])).toBe('')
   })
 
   it('says of a quote what was said, and how long ago', () => {

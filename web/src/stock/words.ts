@@ -1,4 +1,4 @@
-import type { Lying, Moved, Part, PickLine, Quote, Sourced } from '../api/types'
+import type { StockPlace, Moved, Part, PickLine, Quote, Sourced } from '../api/types'
 import { catalogue } from '../catalogue/catalogue'
 import { money } from '../shared/money'
 import { counted } from '../shared/number'
@@ -21,14 +21,14 @@ export const ratedTitle = (part: Pick<Part, 'kind' | 'ratings'>) =>
     .join(', ')
 
 /** As in "van Wren". */
-export const placeName = (at: Lying['at'], where: string | undefined) =>
+export const placeName = (at: StockPlace['at'], where: string | undefined) =>
   at === 'SUPPLY_HOUSE' ? 'the supply house' : `${at === 'VAN' ? 'van' : 'shelf'} ${where ?? ''}`
 
 /** Places as one text each, for a list to pick from. */
 export const placeKey = (one: { at: string; where: string }) => `${one.at} ${one.where}`
 
 /** Every van and shelf in which something lies. */
-export const placesOf = (rows: { places: Lying[] }[]) =>
+export const placesOf = (rows: { places: StockPlace[] }[]) =>
   [...new Set(rows.flatMap((row) => row.places.map(placeKey)))].sort()
 
 export function placeOf(key: string) {
@@ -44,7 +44,7 @@ const STATES = { HAVE: 'Have it', ORDER: 'To order', MISSING: 'Missing', ASK: 'A
 export const stateTitle = (state: PickLine['state']) => STATES[state]
 
 /** As in "2 on van Wren, 1 on shelf B2"; nothing where none lie anywhere. */
-export const liesWhere = (places: Lying[]) =>
+export const stockedWhere = (places: StockPlace[]) =>
   places.map((one) => `${one.count} on ${placeName(one.at, one.where)}`).join(', ')
 
 export const daysTitle = (days: number) => counted(days, 'day')

@@ -8,7 +8,7 @@ import variablerotor.core.bench.Population;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.diagnosis.BestPolicy;
 import variablerotor.core.family.Family;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.FamilyModel;
 
 /** {@code rotor bench}: how the advice does on many simulated motors with hidden faults. */
 final class Bench {

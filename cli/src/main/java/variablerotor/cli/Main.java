@@ -15,7 +15,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
-import variablerotor.core.odds.OddsTable;
+import variablerotor.core.likelihood.LikelihoodTable;
 import variablerotor.core.view.Answers;
 import variablerotor.json.Json;
 
@@ -66,7 +66,7 @@ public final class Main {
       return Bench.run(List.of(args).subList(1, args.length), out, err);
     }
     if (args.length == 1 && args[0].equals("odds")) {
-      out.print(OddsTable.markdown());
+      out.print(LikelihoodTable.markdown());
       return OK;
     }
     Map<String, Verb> verbs =

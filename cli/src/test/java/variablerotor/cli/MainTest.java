@@ -263,7 +263,7 @@ class MainTest {
 
   /** The table that people read is the one that the engine reckons with. */
   @Test
-  void theWrittenOddsAreCurrent() throws Exception {
+  void theWrittenLikelihoodsAreCurrent() throws Exception {
     assertEquals(Files.readString(Path.of("../docs/likelihoods.md")), run("", "odds").out());
   }
 

@@ -22,8 +22,8 @@ import variablerotor.core.bench.HiddenFault;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
 
 /** Whoever gets a list cannot change it for anybody else. */
 class CopiesTest {

@@ -17,7 +17,7 @@ import variablerotor.json.Json;
 
 /**
  * A simulated supply house on loopback: search, price, stock and lead time over HTTP. How it
- * behaves can be switched: slow, failing, lying. Its description is at {@code /openapi.json}.
+ * behaves can be switched: slow, failing, stocked. Its description is at {@code /openapi.json}.
  */
 public final class SupplyHouse implements AutoCloseable {
   private static final int MOST_BYTES = 4096;

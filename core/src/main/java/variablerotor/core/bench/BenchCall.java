@@ -20,8 +20,8 @@ import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.fact.RepairPhase;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.winding.Connection;
 import variablerotor.core.winding.WindingFigures;
 

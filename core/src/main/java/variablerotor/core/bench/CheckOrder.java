@@ -4,7 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.diagnosis.Diagnosis;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 
 /** Ways to choose the next check: what is advised here, and two that hold to a fixed order. */
 public enum CheckOrder {

@@ -13,8 +13,8 @@ import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.fact.Repeat;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
 
 /**
  * What a practised call was like, looked back on: what was needless, what was missed, and what it

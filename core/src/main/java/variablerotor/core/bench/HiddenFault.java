@@ -11,7 +11,7 @@ import variablerotor.core.check.Symptom;
 import variablerotor.core.diagnosis.Action;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.FamilyModel;
 
 /**
  * What is wrong with a simulated motor.

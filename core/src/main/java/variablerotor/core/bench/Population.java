@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.family.Family;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.FamilyModel;
 
 /** Many simulated calls of every family, and how three orders of checks did on them. */
 public final class Population {

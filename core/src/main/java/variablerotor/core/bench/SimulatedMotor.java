@@ -13,7 +13,7 @@ import variablerotor.core.winding.Phase;
 /**
  * A machine with a fault in it that answers any check as the real thing would: volts from supply,
  * board and harness, ohms by solving the faulted winding, feel and looks from what is broken. It
- * knows nothing of the odds that the diagnosis works with, and so can judge it.
+ * knows nothing of the likelihoods that the diagnosis works with, and so can judge it.
  *
  * <p>What comes and goes is shown as it is while the fault shows.
  */

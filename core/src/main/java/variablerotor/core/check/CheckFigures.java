@@ -4,7 +4,7 @@ import java.util.List;
 import variablerotor.core.source.Figure;
 import variablerotor.core.source.Source;
 
-/** Minutes and odds that the order of checks turns on. */
+/** Minutes and likelihoods that the order of checks turns on. */
 public final class CheckFigures {
   private static final Source PLANNING = Source.practice("typical minutes, made for planning");
 
@@ -20,28 +20,28 @@ public final class CheckFigures {
       new Figure("minutes.controlPlug", "Pull the control plug and watch", 2, "min", PLANNING);
   public static final Figure MISREAD =
       new Figure(
-          "odds.misread",
+          "likelihood.misread",
           "How often a reading is simply wrong",
           0.0005,
           "",
-          Source.practice("judgement: one in two thousand; keeps one slip from deciding odds"));
+          Source.practice("judgement: one in two thousand; keeps one slip from deciding"));
   public static final Figure CODE_WEIGHT =
       new Figure(
-          "odds.codeWeight",
+          "likelihood.codeWeight",
           "A code makes the suspects that it raises this many times likelier",
           3,
           "",
           Source.practice("judgement: a code names what the board saw, not the part"));
   public static final Figure ALSO_WEIGHT =
       new Figure(
-          "odds.alsoWeight",
+          "likelihood.alsoWeight",
           "A second complaint makes what usually brings it about this many times likelier",
           3,
           "",
           Source.practice("judgement: two complaints at once have one cause more often than two"));
   public static final Figure LIKELY =
       new Figure(
-          "odds.likely",
+          "likelihood.likely",
           "A suspect is called likely from",
           0.5,
           "",
@@ -71,14 +71,14 @@ public final class CheckFigures {
           Source.practice("judgement: the world is open"));
   public static final Figure SLIP =
       new Figure(
-          "odds.slip",
+          "likelihood.slip",
           "How often a reading is wrong, where it is asked whether to take it again",
           2,
           "%",
           Source.practice("judgement: one in fifty"));
   public static final Figure DOUBTED =
       new Figure(
-          "odds.doubted",
+          "likelihood.doubted",
           "A reading that a proof rests on is taken again where it is wrong this often",
           1.5,
           "%",

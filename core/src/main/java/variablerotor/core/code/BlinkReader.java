@@ -387,11 +387,12 @@ public final class BlinkReader {
     for (BlinkReading.Counted round : rounds) {
       double slip = round.missed() + round.doubled() > 0 ? SLIP_MENDED : SLIP;
       right *= round.code().equals(code) ? 1 - slip : slip / 2;
-      others.replaceAll((other, odds) -> odds * (round.code().equals(other) ? 1 - slip : slip / 2));
+      others.replaceAll(
+          (other, share) -> share * (round.code().equals(other) ? 1 - slip : slip / 2));
     }
     double all = right;
-    for (double odds : others.values()) {
-      all += odds;
+    for (double share : others.values()) {
+      all += share;
     }
     return right / all;
   }

@@ -7,7 +7,7 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Outcome;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 import variablerotor.core.text.Numbers;
 
 /**
@@ -92,13 +92,13 @@ final class BeforeChoosing {
 
   private Diagnosis.NextTest test(Check check, String why, boolean again) {
     int c = evidence.table.checks.indexOf(check);
-    double[] odds = judgement.belief.outcomes(c);
+    double[] chances = judgement.belief.outcomes(c);
     List<Diagnosis.Answer> answers = new ArrayList<>();
-    for (int o = 0; o < odds.length; o++) {
+    for (int o = 0; o < chances.length; o++) {
       Belief after = again ? evidence.without(c, o) : judgement.belief.after(c, o);
       answers.add(
           new Diagnosis.Answer(
-              check.outcomes().get(o), Numbers.round(odds[o], 4), after.leading(), false));
+              check.outcomes().get(o), Numbers.round(chances[o], 4), after.leading(), false));
     }
     return new Diagnosis.NextTest(
         check, check.minutes(), now.minutesTo(check.state()), 0, why, answers, again);

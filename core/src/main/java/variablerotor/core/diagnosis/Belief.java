@@ -53,7 +53,7 @@ final class Belief {
   /**
    * Before any check.
    *
-   * @param toldWeight by cause, what was told does to its odds; 0 where it cannot be
+   * @param toldWeight by cause, what was told does to its probability; 0 where it cannot be
    */
   static Belief start(CauseTable table, double[] toldWeight) {
     double[] probability = table.prior.clone();
@@ -133,13 +133,13 @@ final class Belief {
 
   /** How likely each outcome of a check is now. */
   double[] outcomes(int check) {
-    double[] odds = new double[table.checks.get(check).outcomes().size()];
+    double[] chances = new double[table.checks.get(check).outcomes().size()];
     for (int i = 0; i < probability.length; i++) {
-      for (int o = 0; o < odds.length; o++) {
-        odds[o] += probability[i] * table.share[check][i][o];
+      for (int o = 0; o < chances.length; o++) {
+        chances[o] += probability[i] * table.share[check][i][o];
       }
     }
-    return odds;
+    return chances;
   }
 
   /**

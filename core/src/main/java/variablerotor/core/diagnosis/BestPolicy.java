@@ -8,8 +8,8 @@ import java.util.Map;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.family.Family;
-import variablerotor.core.odds.Cause;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Cause;
+import variablerotor.core.likelihood.Check;
 
 /**
  * The fewest minutes to proof that any order of checks can have on average, found exactly by going
@@ -157,12 +157,12 @@ public final class BestPolicy {
   private double after(Belief belief, int[] answers, UnitState now, String answered, int c) {
     Check check = table.checks.get(c);
     double minutes = check.minutes() + now.minutesTo(check.state());
-    double[] odds = belief.outcomes(c);
-    for (int o = 0; o < odds.length; o++) {
-      if (odds[o] > NEGLIGIBLE) {
+    double[] chances = belief.outcomes(c);
+    for (int o = 0; o < chances.length; o++) {
+      if (chances[o] > NEGLIGIBLE) {
         answers[c] = o;
         minutes +=
-            odds[o] * least(belief.after(c, o), answers, check.state(), with(answered, c, o));
+            chances[o] * least(belief.after(c, o), answers, check.state(), with(answered, c, o));
       }
     }
     answers[c] = CauseTable.OPEN;
@@ -192,11 +192,11 @@ public final class BestPolicy {
     }
     Check check = table.checks.get(c);
     double minutes = check.minutes() + now.minutesTo(check.state());
-    double[] odds = belief.outcomes(c);
-    for (int o = 0; o < odds.length; o++) {
-      if (odds[o] > NEGLIGIBLE) {
+    double[] chances = belief.outcomes(c);
+    for (int o = 0; o < chances.length; o++) {
+      if (chances[o] > NEGLIGIBLE) {
         answers[c] = o;
-        minutes += odds[o] * along(belief.after(c, o), answers, check.state(), order);
+        minutes += chances[o] * along(belief.after(c, o), answers, check.state(), order);
       }
     }
     answers[c] = CauseTable.OPEN;

@@ -7,10 +7,10 @@ import java.util.Set;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
-import variablerotor.core.odds.Cause;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.Odds;
-import variablerotor.core.odds.Witness;
+import variablerotor.core.likelihood.Cause;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.Likelihood;
+import variablerotor.core.likelihood.Witness;
 
 /** The causes of one symptom in one family against the checks, worked out once. */
 final class CauseTable {
@@ -122,10 +122,10 @@ final class CauseTable {
     kept = new double[checks.size()][n][];
     for (int c = 0; c < checks.size(); c++) {
       for (int i = 0; i < n; i++) {
-        Odds odds = checks.get(c).odds(causes.get(i), symptom);
-        share[c][i] = odds.share();
-        possible[c][i] = odds.possible();
-        kept[c][i] = odds.share().clone();
+        Likelihood likelihood = checks.get(c).likelihood(causes.get(i), symptom);
+        share[c][i] = likelihood.share();
+        possible[c][i] = likelihood.possible();
+        kept[c][i] = likelihood.share().clone();
         for (int o = 0; o < kept[c][i].length; o++) {
           kept[c][i][o] *= possible[c][i][o] ? 1 : 0;
         }

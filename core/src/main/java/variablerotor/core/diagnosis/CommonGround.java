@@ -13,8 +13,8 @@ import variablerotor.core.check.CheckFigures;
 import variablerotor.core.check.Situation;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.text.Numbers;
 
 /**

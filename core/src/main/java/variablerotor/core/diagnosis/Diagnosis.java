@@ -7,7 +7,7 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Outcome;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 import variablerotor.core.signal.Window;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;

@@ -16,7 +16,7 @@ import variablerotor.core.check.UnitState;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.FamilyProfile;
 import variablerotor.core.family.Fault;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 import variablerotor.core.text.Words;
 
 /**
@@ -26,7 +26,7 @@ import variablerotor.core.text.Words;
  * and next to no room is left for the rest of the world.
  */
 public final class Engine {
-  /** Version of rules and odds; a stored verdict carries it. */
+  /** Version of rules and likelihoods; a stored verdict carries it. */
   public static final String VERSION = "0.4.0";
 
   private static final double LIKELY = CheckFigures.LIKELY.value();
@@ -243,7 +243,7 @@ public final class Engine {
   /**
    * The questions for plate and counter, first where asking leads to the end in fewer minutes than
    * measuring on, and only once the electronics are likely. Whether the module is sold alone is
-   * taken as even odds.
+   * taken as equally likely.
    */
   private void questions(List<Diagnosis.NextTest> list, NextTests chooser) {
     List<FactType> open = openQuestions();

@@ -16,10 +16,10 @@ import variablerotor.core.check.WaysToAnswer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Fault;
-import variablerotor.core.odds.Cause;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
-import variablerotor.core.odds.Witness;
+import variablerotor.core.likelihood.Cause;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
+import variablerotor.core.likelihood.Witness;
 import variablerotor.core.winding.FrameState;
 import variablerotor.core.winding.Signature;
 import variablerotor.core.winding.WindingVerdict;
@@ -45,7 +45,7 @@ final class Evidence {
    */
   final int[] answers;
 
-  /** By cause: what a code and a second complaint do to its odds. */
+  /** By cause: what a code and a second complaint do to its weight. */
   private final double[] told;
 
   final Belief belief;
@@ -207,7 +207,7 @@ final class Evidence {
   }
 
   /**
-   * A code, or a second complaint, moves suspicion and never decides: it multiplies the odds of
+   * A code, or a second complaint, moves suspicion and never decides: it multiplies the weight of
    * what it raises.
    */
   private double[] toldWeight() {

@@ -2,7 +2,7 @@ package variablerotor.core.diagnosis;
 
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.UnitState;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 
 /**
  * How many minutes a check leads to, to the proof: its own, and for each of its answers those of
@@ -98,22 +98,22 @@ final class Forecast {
   }
 
   /** How often each answer comes, of those that some open cause can give. */
-  private double[] odds(Open open, int check) {
-    double[] odds = new double[table.kept[check][0].length];
+  private double[] chances(Open open, int check) {
+    double[] chances = new double[table.kept[check][0].length];
     for (int i : open.cause) {
       double weight = open.weight[i];
       double[] kept = table.kept[check][i];
-      for (int o = 0; o < odds.length; o++) {
-        odds[o] += weight * kept[o];
+      for (int o = 0; o < chances.length; o++) {
+        chances[o] += weight * kept[o];
       }
     }
-    return odds;
+    return chances;
   }
 
-  private static int likeliest(double[] odds) {
+  private static int likeliest(double[] chances) {
     int best = 0;
-    for (int o = 1; o < odds.length; o++) {
-      best = odds[o] > odds[best] ? o : best;
+    for (int o = 1; o < chances.length; o++) {
+      best = chances[o] > chances[best] ? o : best;
     }
     return best;
   }
@@ -127,13 +127,13 @@ final class Forecast {
     Check first = table.checks.get(check);
     Open open = open(belief);
     double minutes = first.minutes() + now.minutesTo(first.state());
-    double[] odds = odds(open, check);
-    for (int o = 0; o < odds.length && minutes < enough; o++) {
-      if (odds[o] > SELDOM) {
+    double[] chances = chances(open, check);
+    for (int o = 0; o < chances.length && minutes < enough; o++) {
+      if (chances[o] > SELDOM) {
         int[] then = answers.clone();
         then[check] = o;
-        double left = (enough - minutes) / odds[o];
-        minutes += odds[o] * along(after(open, check, o), then, first.state(), odds[o], left);
+        double left = (enough - minutes) / chances[o];
+        minutes += chances[o] * along(after(open, check, o), then, first.state(), chances[o], left);
       }
     }
     return minutes;
@@ -173,18 +173,18 @@ final class Forecast {
       Check made = table.checks.get(check);
       minutes += going * (made.minutes() + now.minutesTo(made.state()));
       now = made.state();
-      double[] odds = odds(open, check);
-      int likeliest = likeliest(odds);
-      for (int o = 0; o < odds.length; o++) {
-        if (o != likeliest && odds[o] > SELDOM) {
-          double here = going * odds[o];
+      double[] chances = chances(open, check);
+      int likeliest = likeliest(chances);
+      for (int o = 0; o < chances.length; o++) {
+        if (o != likeliest && chances[o] > SELDOM) {
+          double here = going * chances[o];
           int[] then = answers.clone();
           then[check] = o;
           double left = (enough - minutes) / here;
           minutes += here * offTheLine(after(open, check, o), then, now, reached * here, left);
         }
       }
-      going *= odds[likeliest];
+      going *= chances[likeliest];
       answers[check] = likeliest;
       open = after(open, check, likeliest);
     }
@@ -248,15 +248,15 @@ final class Forecast {
   }
 
   private double clearsOtherwise(Open open, int check) {
-    double[] odds = odds(open, check);
-    int likeliest = likeliest(odds);
+    double[] chances = chances(open, check);
+    int likeliest = likeliest(chances);
     double cleared = 0;
     boolean some = false;
     for (int i : open.cause) {
       double[] kept = table.kept[check][i];
       cleared += kept[likeliest] > 0 ? 0 : open.weight[i];
-      for (int o = 0; o < odds.length && !some; o++) {
-        some = kept[o] == 0 && odds[o] > SELDOM;
+      for (int o = 0; o < chances.length && !some; o++) {
+        some = kept[o] == 0 && chances[o] > SELDOM;
       }
     }
     return cleared > 0 ? cleared : some ? FAINT : 0;

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Observation;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 
 /** While nothing is settled: what is known by now, and what the next check will tell. */
 final class Headline {

@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Observation;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 
 /**
  * A defect that was found, leads the suspects, and costs minutes and no part to mend: then what is

@@ -6,7 +6,7 @@ import java.util.List;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.family.Family;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.text.Words;
 
@@ -135,10 +135,10 @@ final class NextTests {
     List<Candidate> list = new ArrayList<>();
     for (int c = 0; c < table.checks.size() && belief.settled(goal) == 0; c++) {
       Check check = table.checks.get(c);
-      double[] odds = belief.outcomes(c);
+      double[] chances = belief.outcomes(c);
       boolean closes = false;
-      for (int o = 0; o < odds.length && table.mayCome(c, answers); o++) {
-        closes |= odds[o] >= HALF && belief.after(c, o).settled(goal) != 0;
+      for (int o = 0; o < chances.length && table.mayCome(c, answers); o++) {
+        closes |= chances[o] >= HALF && belief.after(c, o).settled(goal) != 0;
       }
       if (closes) {
         list.add(new Candidate(c, 0, LEAST, check.minutes() + now.minutesTo(check.state())));
@@ -197,14 +197,14 @@ final class NextTests {
   private Diagnosis.NextTest describe(
       Belief belief, Candidate candidate, UnitState now, Family family) {
     Check check = table.checks.get(candidate.check);
-    double[] odds = belief.outcomes(candidate.check);
+    double[] chances = belief.outcomes(candidate.check);
     List<Diagnosis.Answer> answers = new ArrayList<>();
-    for (int o = 0; o < odds.length; o++) {
+    for (int o = 0; o < chances.length; o++) {
       Belief after = belief.after(candidate.check, o);
       answers.add(
           new Diagnosis.Answer(
               check.outcomes().get(o),
-              Numbers.round(odds[o], 4),
+              Numbers.round(chances[o], 4),
               after.leading(),
               after.settled(goal) != 0));
     }
@@ -247,12 +247,12 @@ final class NextTests {
 
   /** The likeliest answer that would put another suspect first; empty where none would. */
   private String points(Belief belief, int check, Family family) {
-    double[] odds = belief.outcomes(check);
+    double[] chances = belief.outcomes(check);
     Suspect now = belief.leading();
     int best = -1;
-    for (int o = 0; o < odds.length; o++) {
-      boolean turns = odds[o] >= SPOKEN_OF && belief.after(check, o).leading() != now;
-      best = turns && (best < 0 || odds[o] > odds[best]) ? o : best;
+    for (int o = 0; o < chances.length; o++) {
+      boolean turns = chances[o] >= SPOKEN_OF && belief.after(check, o).leading() != now;
+      best = turns && (best < 0 || chances[o] > chances[best]) ? o : best;
     }
     if (best < 0) {
       return "";

@@ -6,7 +6,7 @@ import variablerotor.core.check.MeasuredWindow;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Command;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 import variablerotor.core.signal.FiveWire;
 import variablerotor.core.signal.SignalFigures;
 import variablerotor.core.text.Numbers;

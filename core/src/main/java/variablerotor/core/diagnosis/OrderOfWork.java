@@ -11,7 +11,7 @@ import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 
 /**
  * What a good technician does next where that is plain, whatever is most telling a minute: common

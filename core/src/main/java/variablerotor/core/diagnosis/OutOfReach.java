@@ -7,8 +7,8 @@ import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
 
 /** The checks that cannot be made on this call, and so are not proposed. */
 final class OutOfReach {

@@ -7,7 +7,7 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Situation;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
-import variablerotor.core.odds.Cause;
+import variablerotor.core.likelihood.Cause;
 
 /**
  * What each cause asks to be done on this motor. A motor that is replaced whole needs no name for

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Set;
 import variablerotor.core.check.Tools;
 import variablerotor.core.check.UnitState;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 
 /**
  * The checks of one state of the unit that are worth doing before the state is changed, and what to
@@ -77,10 +77,10 @@ final class RoundPlan {
   }
 
   private static int likeliest(Belief belief, int check) {
-    double[] odds = belief.outcomes(check);
+    double[] chances = belief.outcomes(check);
     int best = 0;
-    for (int o = 1; o < odds.length; o++) {
-      best = odds[o] > odds[best] ? o : best;
+    for (int o = 1; o < chances.length; o++) {
+      best = chances[o] > chances[best] ? o : best;
     }
     return best;
   }

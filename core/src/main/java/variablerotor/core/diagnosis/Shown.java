@@ -5,7 +5,7 @@ import java.util.List;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Observation;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 
 /**
  * Parts that show by themselves that they are broken, to the eye or the ear: a burnt module, a

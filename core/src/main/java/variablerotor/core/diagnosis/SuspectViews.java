@@ -10,8 +10,8 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.CheckFigures;
 import variablerotor.core.check.Observation;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.odds.Cause;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Cause;
+import variablerotor.core.likelihood.Check;
 import variablerotor.core.text.Words;
 
 /**

@@ -7,9 +7,9 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
-import variablerotor.core.odds.Cause;
-import variablerotor.core.odds.FamilyModel;
-import variablerotor.core.odds.MadeOnce;
+import variablerotor.core.likelihood.Cause;
+import variablerotor.core.likelihood.FamilyModel;
+import variablerotor.core.likelihood.MadeOnce;
 
 /** The tables of a family, by complaint. */
 final class Tables {

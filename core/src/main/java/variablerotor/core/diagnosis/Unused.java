@@ -8,8 +8,8 @@ import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Command;
 import variablerotor.core.family.FamilyProfile;
 import variablerotor.core.family.Fault;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
 
 /** No fact is swallowed: what a family or a complaint does not use is told, with why. */
 final class Unused {

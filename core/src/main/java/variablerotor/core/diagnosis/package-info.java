@@ -1,6 +1,6 @@
 /**
  * Inference: what is believed after the readings, what is proved and why, what to ask next. May use
- * the odds and all below them.
+ * the likelihoods and all below them.
  */
 @NullMarked
 package variablerotor.core.diagnosis;

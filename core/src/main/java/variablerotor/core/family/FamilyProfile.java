@@ -14,8 +14,8 @@ import variablerotor.core.fact.FactType;
 /**
  * All that is particular to one family of motors, in one place: what its links are called, which
  * faults it can have, its terminals, where the tips of a meter go, and what follows from its kind.
- * What it does not say is as in every family. A new family is one more of these, its rows of odds
- * and its tests; {@link #of} does not compile while one is missing.
+ * What it does not say is as in every family. A new family is one more of these, its rows of
+ * likelihoods and its tests; {@link #of} does not compile while one is missing.
  */
 public final class FamilyProfile {
   private final Family family;

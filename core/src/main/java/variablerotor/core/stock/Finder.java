@@ -34,7 +34,7 @@ public final class Finder {
    * @param sentence why it is shown, where that is not plain; empty otherwise
    */
   public record PartFound(
-      Part part, List<InStock.Lying> places, @Nullable Quote quote, How how, String sentence)
+      Part part, List<InStock.StockPlace> places, @Nullable Quote quote, How how, String sentence)
       implements Node {
     public PartFound {
       places = List.copyOf(places);

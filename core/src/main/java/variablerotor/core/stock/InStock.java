@@ -6,7 +6,7 @@ import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
 /** A part and where it lies. */
-public record InStock(Part part, List<Lying> places) implements Node {
+public record InStock(Part part, List<StockPlace> places) implements Node {
   public InStock {
     places = List.copyOf(places);
   }
@@ -17,7 +17,7 @@ public record InStock(Part part, List<Lying> places) implements Node {
    * @param at a van or a shelf
    * @param where its name
    */
-  public record Lying(Place at, String where, int count) implements Node {
+  public record StockPlace(Place at, String where, int count) implements Node {
     @Override
     public Map<String, Object> tree() {
       return Tree.of("at", at, "where", where, "count", count);
@@ -26,7 +26,7 @@ public record InStock(Part part, List<Lying> places) implements Node {
 
   /** In all places together. */
   public int total() {
-    return places.stream().mapToInt(Lying::count).sum();
+    return places.stream().mapToInt(StockPlace::count).sum();
   }
 
   @Override

@@ -121,7 +121,7 @@ public final class PickList {
     return lines;
   }
 
-  private record Lot(Part part, InStock.Lying lying) {}
+  private record Lot(Part part, InStock.StockPlace stocked) {}
 
   private PickLine line(Need need) {
     if (need.ask() != null) {
@@ -134,13 +134,14 @@ public final class PickList {
       if (left == 0) {
         break;
       }
-      String key = PartNumber.key(lot.part.number()) + " " + lot.lying.at() + lot.lying.where();
+      String key = PartNumber.key(lot.part.number()) + " " + lot.stocked.at() + lot.stocked.where();
       int spoken = spokenFor.getOrDefault(key, 0);
-      int count = Math.min(left, lot.lying.count() - spoken);
+      int count = Math.min(left, lot.stocked.count() - spoken);
       if (count > 0) {
         spokenFor.put(key, spoken + count);
         takes.add(
-            new Take(lot.lying.at(), lot.lying.where(), lot.part.number(), lot.part.name(), count));
+            new Take(
+                lot.stocked.at(), lot.stocked.where(), lot.part.number(), lot.part.name(), count));
         price = plus(price, priceOf(lot.part), count);
         left -= count;
       }
@@ -183,22 +184,22 @@ public final class PickList {
     List<Lot> lots = new ArrayList<>();
     for (InStock one : stock) {
       if (need.fit(one.part(), succession) == Need.Fit.YES) {
-        one.places().forEach(lying -> lots.add(new Lot(one.part(), lying)));
+        one.places().forEach(stocked -> lots.add(new Lot(one.part(), stocked)));
       }
     }
     lots.sort(
-        Comparator.comparingInt((Lot lot) -> distance(lot.lying))
+        Comparator.comparingInt((Lot lot) -> distance(lot.stocked))
             .thenComparing(lot -> lot.part.price(), Comparator.nullsLast(Comparator.naturalOrder()))
             .thenComparing(lot -> lot.part.number())
-            .thenComparing(lot -> lot.lying.where()));
+            .thenComparing(lot -> lot.stocked.where()));
     return lots;
   }
 
-  private int distance(InStock.Lying lying) {
-    if (lying.at() != Place.VAN) {
+  private int distance(InStock.StockPlace stocked) {
+    if (stocked.at() != Place.VAN) {
       return 1;
     }
-    return lying.where().equals(van) ? 0 : 2;
+    return stocked.where().equals(van) ? 0 : 2;
   }
 
   /** The soonest of what the supply house has for certain, then the cheaper. */

@@ -21,7 +21,7 @@ import variablerotor.core.diagnosis.WarningId;
 import variablerotor.core.drawing.Svg;
 import variablerotor.core.fitting.FitRecord;
 import variablerotor.core.fitting.Fitting;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.proof.Proof;
 import variablerotor.core.proof.ProofRequest;
 import variablerotor.core.route.Circumstances;

@@ -12,7 +12,7 @@ import variablerotor.core.diagnosis.Remedy;
 import variablerotor.core.diagnosis.SuspectState;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 import variablerotor.core.signal.Window;
 import variablerotor.core.source.Source;
 import variablerotor.core.text.Numbers;
@@ -30,7 +30,7 @@ import variablerotor.core.winding.WindingVerdict;
  * A diagnosis as the open format has it: what the command line prints, the page reads, and a
  * decision keeps.
  *
- * @param engine version of rules and odds
+ * @param engine version of rules and likelihoods
  * @param headline while it is open: what is known, and what the next check will tell; else empty
  */
 public record DiagnosisView(

@@ -23,14 +23,14 @@ import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.winding.Connection;
 import variablerotor.core.winding.Phase;
 
 /**
- * The diagnosis held against machines that know nothing of its odds. With fixed seeds: a regression
- * on accuracy, not on time.
+ * The diagnosis held against machines that know nothing of its likelihoods. With fixed seeds: a
+ * regression on accuracy, not on time.
  */
 @Order(1)
 class BenchTest {
@@ -39,7 +39,7 @@ class BenchTest {
     return Boolean.getBoolean("rotor.all") ? all : some;
   }
 
-  /** The bars of a population that is not drawn from the odds of the diagnosis. */
+  /** The bars of a population that is not drawn from the likelihoods of the diagnosis. */
   @Test
   void theRightSuspectIsFoundAndHardlyOneIsProvedWrongly() {
     Population population = Population.run(calls(800, 400), 7, 0, 0);

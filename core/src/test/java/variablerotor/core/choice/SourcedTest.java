@@ -27,7 +27,7 @@ class SourcedTest {
   private static InStock kept(@Nullable Double price, int onVan) {
     Part part = new Part("M", PartKind.MOTOR, "", "S", null, price, null, Map.of());
     return new InStock(
-        part, onVan == 0 ? List.of() : List.of(new InStock.Lying(Place.VAN, "Wren", onVan)));
+        part, onVan == 0 ? List.of() : List.of(new InStock.StockPlace(Place.VAN, "Wren", onVan)));
   }
 
   private static Quote quote(@Nullable Double price, Integer stock) {
@@ -139,7 +139,7 @@ class SourcedTest {
             Route.BOARD_AND_MOTOR,
             PartKind.BOARD,
             "B",
-            List.of(new InStock(board, List.of(new InStock.Lying(Place.SHELF, "A", 1)))),
+            List.of(new InStock(board, List.of(new InStock.StockPlace(Place.SHELF, "A", 1)))),
             List.of());
     assertEquals(490, Sourced.onto(List.of(), List.of(motor, other), List.of()).get(0).partPrice());
   }

@@ -26,9 +26,9 @@ import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
-import variablerotor.core.odds.Cause;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.Cause;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
 
 class EnginePropertiesTest {
   private static final List<Family> FAMILIES =

@@ -16,8 +16,8 @@ import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.signal.Window;
 import variablerotor.core.source.Source;
 

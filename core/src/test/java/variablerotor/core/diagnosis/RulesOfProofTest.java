@@ -16,7 +16,7 @@ import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.FamilyModel;
 
 /** The trade's rules of proof, one a case: what was read, and who it is by common practice. */
 class RulesOfProofTest {

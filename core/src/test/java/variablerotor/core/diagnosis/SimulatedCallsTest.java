@@ -11,7 +11,7 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.family.Family;
-import variablerotor.core.odds.Check;
+import variablerotor.core.likelihood.Check;
 
 /**
  * Calls drawn from the tables themselves, with a fixed seed: a hidden cause answers each check as

@@ -15,9 +15,9 @@ import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
-import variablerotor.core.odds.Witness;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
+import variablerotor.core.likelihood.Witness;
 import variablerotor.core.winding.Ohms;
 
 /** Every single answer there is, under every family and every complaint. */

@@ -16,8 +16,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.FactType;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
 
 /** A family is whole: whatever is missing of one is named here. */
 class FamilyProfilesTest {

@@ -25,10 +25,10 @@ import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
+import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
-import variablerotor.core.odds.Check;
-import variablerotor.core.odds.FamilyModel;
 
 /**
  * Every route of every family, by what is broken: O open, C on conditions, X blocked, in the order

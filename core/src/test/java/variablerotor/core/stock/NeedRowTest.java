@@ -21,7 +21,7 @@ class NeedRowTest {
           null,
           Map.of(RatingField.COIL_VOLTS, 24.0, RatingField.AMPS, 10.0),
           null);
-  private static final List<InStock> STOCK = List.of(PickListTest.lying(RELAY, "van Wren", 5));
+  private static final List<InStock> STOCK = List.of(PickListTest.stocked(RELAY, "van Wren", 5));
 
   private static NeedRow.Lot relays(int count) {
     return new NeedRow.Lot(PartKind.RELAY, "rl 24", count);

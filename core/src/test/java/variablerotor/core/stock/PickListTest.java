@@ -24,14 +24,14 @@ class PickListTest {
     return new Part(number, kind, number, null, null, price, null, rated);
   }
 
-  static InStock lying(Part part, Object... places) {
-    List<InStock.Lying> lying = new ArrayList<>();
+  static InStock stocked(Part part, Object... places) {
+    List<InStock.StockPlace> stocked = new ArrayList<>();
     for (int i = 0; i < places.length; i += 2) {
       String where = (String) places[i];
       Place at = where.startsWith("van") ? Place.VAN : Place.SHELF;
-      lying.add(new InStock.Lying(at, where, (Integer) places[i + 1]));
+      stocked.add(new InStock.StockPlace(at, where, (Integer) places[i + 1]));
     }
-    return new InStock(part, lying);
+    return new InStock(part, stocked);
   }
 
   static Quote quote(
@@ -61,7 +61,7 @@ class PickListTest {
   @Test
   void theVanAtTheJobGoesBeforeTheShelfAndTheShelfBeforeAnotherVan() {
     Part part = relay("R", 24, 12);
-    InStock stock = lying(part, "van Dunlin", 5, "B2", 1, "van Wren", 1);
+    InStock stock = stocked(part, "van Dunlin", 5, "B2", 1, "van Wren", 1);
     PickLine line = one(relay(3, 10), List.of(stock), List.of());
     assertEquals(PickList.State.HAVE, line.state());
     assertEquals(
@@ -75,9 +75,9 @@ class PickListTest {
   void aRelayThatIsNotRatedForItIsNeverTaken() {
     List<InStock> wrong =
         List.of(
-            lying(relay("C240", 240, 30), "B", 9),
-            lying(relay("A8", 24, 8), "B", 9),
-            lying(part(PartKind.CONTACTOR, "K", 9.0, RatingField.COIL_VOLTS, 24), "B", 9));
+            stocked(relay("C240", 240, 30), "B", 9),
+            stocked(relay("A8", 24, 8), "B", 9),
+            stocked(part(PartKind.CONTACTOR, "K", 9.0, RatingField.COIL_VOLTS, 24), "B", 9));
     PickLine line = one(relay(1, 10), wrong, List.of());
     assertEquals(PickList.State.MISSING, line.state());
     assertTrue(line.takes().isEmpty());
@@ -87,7 +87,7 @@ class PickListTest {
   @Test
   void whatIsNotWrittenDownIsNamedAndNotTaken() {
     Part unknown = part(PartKind.RELAY, "OLD", 5.0, RatingField.COIL_VOLTS, 24);
-    PickLine line = one(relay(1, 10), List.of(lying(unknown, "B", 2)), List.of());
+    PickLine line = one(relay(1, 10), List.of(stocked(unknown, "B", 2)), List.of());
     assertEquals(PickList.State.MISSING, line.state());
     assertTrue(line.sentence().contains("Perhaps OLD"), line.sentence());
   }
@@ -122,7 +122,7 @@ class PickListTest {
               each[1]);
       assertEquals(
           each[2],
-          one(need, List.of(lying(part, "B", 1)), List.of()).state() == PickList.State.HAVE,
+          one(need, List.of(stocked(part, "B", 1)), List.of()).state() == PickList.State.HAVE,
           each[0] + " µF " + each[1] + " V");
     }
   }
@@ -141,13 +141,13 @@ class PickListTest {
         part(PartKind.OVERLOAD, "6-10", 60.0, RatingField.AMPS_FROM, 6, RatingField.AMPS, 10);
     Part above =
         part(PartKind.OVERLOAD, "10-16", 60.0, RatingField.AMPS_FROM, 10, RatingField.AMPS, 16);
-    PickLine line = one(need, List.of(lying(above, "B", 1), lying(holds, "B", 1)), List.of());
+    PickLine line = one(need, List.of(stocked(above, "B", 1), stocked(holds, "B", 1)), List.of());
     assertEquals("6-10", line.takes().get(0).number());
   }
 
   @Test
   void whatOneLineTakesIsGoneForTheNext() {
-    List<InStock> stock = List.of(lying(relay("R", 24, 12), "van Wren", 3));
+    List<InStock> stock = List.of(stocked(relay("R", 24, 12), "van Wren", 3));
     List<PickLine> lines =
         PickList.of(List.of(relay(2, 10), relay(2, 10)), stock, List.of(), "van Wren");
     assertEquals(2, lines.get(0).takes().get(0).count());
@@ -161,7 +161,7 @@ class PickListTest {
     Need motor = Need.numbered(PartKind.MOTOR, "M-1", 1, "");
     Part kept = new Part("M-1", PartKind.MOTOR, "", "S-1", null, null, null, Map.of());
     PickLine line =
-        one(motor, List.of(lying(kept)), List.of(quote(PartKind.MOTOR, "S-1", 90.0, 0, 4.0)));
+        one(motor, List.of(stocked(kept)), List.of(quote(PartKind.MOTOR, "S-1", 90.0, 0, 4.0)));
     assertEquals(PickList.State.ORDER, line.state());
     assertEquals("S-1", line.buy().number());
     assertEquals(4, line.buy().days());
@@ -184,21 +184,21 @@ class PickListTest {
     assertEquals("S-2", one(need, List.of(), List.of(old, now)).buy().number());
     Part kept = new Part("E-1", PartKind.MODULE, "", "S-1", null, null, null, Map.of());
     Need own = Need.numbered(PartKind.MODULE, "E-1", 1, "");
-    assertEquals("S-2", one(own, List.of(lying(kept)), List.of(old, now)).buy().number());
+    assertEquals("S-2", one(own, List.of(stocked(kept)), List.of(old, now)).buy().number());
   }
 
   @Test
   void aPriceThatNobodySaidLeavesTheWholeWithoutOne() {
     Part free = part(PartKind.ADAPTER, "A", null);
     Need need = new Need(PartKind.ADAPTER, 1, "", null, Map.of(), null);
-    assertNull(one(need, List.of(lying(free, "B", 1)), List.of()).price());
+    assertNull(one(need, List.of(stocked(free, "B", 1)), List.of()).price());
   }
 
   @Test
   void aNeedThatWaitsForAFigureTakesNothing() {
     Need need = new Need(PartKind.CAPACITOR, 1, "", null, Map.of(), "Which?");
     Part part = part(PartKind.CAPACITOR, "C", 9.0, RatingField.MICROFARADS, 5);
-    PickLine line = one(need, List.of(lying(part, "B", 4)), List.of());
+    PickLine line = one(need, List.of(stocked(part, "B", 4)), List.of());
     assertEquals(PickList.State.ASK, line.state());
     assertTrue(line.takes().isEmpty());
   }
@@ -211,7 +211,7 @@ class PickListTest {
       List<InStock> stock = new ArrayList<>();
       for (int i = 0; i < 5; i++) {
         stock.add(
-            lying(
+            stocked(
                 relay("R" + i, 24, 5 + random.nextInt(15)),
                 "van Wren",
                 1 + random.nextInt(3),
@@ -246,9 +246,9 @@ class PickListTest {
         line.takes().forEach(t -> taken.merge(t.number() + t.where(), t.count(), Integer::sum));
       }
       for (InStock one : stock) {
-        for (InStock.Lying lying : one.places()) {
-          int out = taken.getOrDefault(one.part().number() + lying.where(), 0);
-          assertTrue(out <= lying.count(), one + " " + out);
+        for (InStock.StockPlace stocked : one.places()) {
+          int out = taken.getOrDefault(one.part().number() + stocked.where(), 0);
+          assertTrue(out <= stocked.count(), one + " " + out);
         }
       }
     }

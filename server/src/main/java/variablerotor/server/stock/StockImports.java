@@ -40,8 +40,8 @@ public class StockImports {
   private Map<Spot, Integer> counts(List<StockStore.Kept> all) {
     Map<Spot, Integer> counts = new HashMap<>();
     for (StockStore.Kept kept : all) {
-      for (InStock.Lying lying : kept.stock().places()) {
-        counts.put(new Spot(kept.id(), lying.at(), lying.where()), lying.count());
+      for (InStock.StockPlace stocked : kept.stock().places()) {
+        counts.put(new Spot(kept.id(), stocked.at(), stocked.where()), stocked.count());
       }
     }
     return counts;
@@ -66,7 +66,7 @@ public class StockImports {
     List<StockStore.Kept> all = store.all();
     all.forEach(one -> known.put(PartNumber.key(one.stock().part().number()), one));
     List<StockTable.Listed> rows = StockTable.read(csv, known);
-    Map<Spot, Integer> lying = counts(all);
+    Map<Spot, Integer> stocked = counts(all);
     List<ImportStore.NewEdition> editions = new ArrayList<>();
     List<ImportStore.NewCount> counts = new ArrayList<>();
     for (StockTable.Listed row : rows) {
@@ -76,8 +76,8 @@ public class StockImports {
       if (kept == null || !kept.stock().part().equals(row.part())) {
         editions.add(new ImportStore.NewEdition(derived(id, key), part, row.part(), false));
       }
-      for (InStock.Lying one : row.lying()) {
-        int now = lying.getOrDefault(new Spot(part, one.at(), one.where()), 0);
+      for (InStock.StockPlace one : row.stocked()) {
+        int now = stocked.getOrDefault(new Spot(part, one.at(), one.where()), 0);
         counts.add(
             new ImportStore.NewCount(
                 derived(id, key + " " + one.at() + " " + one.where()),
@@ -122,14 +122,14 @@ public class StockImports {
     if (!lists.addUndo(undo, list, stamp)) {
       return new TakenBack(stock.list(), List.of());
     }
-    Map<Spot, Integer> lying = counts(store.all());
+    Map<Spot, Integer> stocked = counts(store.all());
     Map<UUID, Integer> left = new HashMap<>();
-    lying.forEach((spot, count) -> left.merge(spot.part(), count, Integer::sum));
+    stocked.forEach((spot, count) -> left.merge(spot.part(), count, Integer::sum));
     List<String> said = new ArrayList<>();
     List<ImportStore.NewCount> counts = new ArrayList<>();
     for (ImportStore.Counted one : lists.counted(list)) {
       Spot spot = new Spot(one.part(), one.at(), one.where());
-      int now = lying.getOrDefault(spot, 0);
+      int now = stocked.getOrDefault(spot, 0);
       if (now < one.change()) {
         said.add(
             "Of "

@@ -45,7 +45,7 @@ public class StockService {
    *
    * @param edition that is in force: a change names it
    */
-  public record PartRow(UUID id, UUID edition, Part part, List<InStock.Lying> places) {
+  public record PartRow(UUID id, UUID edition, Part part, List<InStock.StockPlace> places) {
     public PartRow {
       places = List.copyOf(places);
     }
@@ -174,7 +174,7 @@ public class StockService {
           list().stream()
               .filter(one -> one.id().equals(part))
               .flatMap(one -> one.places().stream())
-              .mapToInt(InStock.Lying::count)
+              .mapToInt(InStock.StockPlace::count)
               .sum();
       if (left > 0) {
         throw Refused.conflict("There are still " + left + " of it. Count them away first.");

@@ -116,16 +116,16 @@ class StockStore {
   }
 
   private List<Kept> fetch() {
-    Map<UUID, List<InStock.Lying>> lying = new HashMap<>();
+    Map<UUID, List<InStock.StockPlace>> stocked = new HashMap<>();
     db.selectFrom(STOCK_COUNT)
         .where(STOCK_COUNT.COUNT.gt(0))
         .orderBy(STOCK_COUNT.PLACE.desc(), STOCK_COUNT.PLACE_NAME)
         .forEach(
             row ->
-                lying
+                stocked
                     .computeIfAbsent(row.getPartId(), any -> new ArrayList<>())
                     .add(
-                        new InStock.Lying(
+                        new InStock.StockPlace(
                             Place.valueOf(row.getPlace()), row.getPlaceName(), row.getCount())));
     var later = STOCK_PART.as("later");
     return db.selectFrom(STOCK_PART)
@@ -144,7 +144,7 @@ class StockStore {
                     row.getId(),
                     new InStock(
                         part(row.getBody(), row.getWording()),
-                        lying.getOrDefault(row.getPartId(), List.of()))));
+                        stocked.getOrDefault(row.getPartId(), List.of()))));
   }
 
   /** One part, also where it was taken away since. */

@@ -33,7 +33,7 @@ final class StockTable {
           .numbers(Arrays.stream(RatingField.values()).map(RatingField::id).toArray(String[]::new));
 
   /** A part of a table with the counts of its rows. */
-  record Listed(int row, Part part, List<InStock.Lying> lying) {}
+  record Listed(int row, Part part, List<InStock.StockPlace> stocked) {}
 
   /**
    * The parts of a table, and what its rows say of their counts.
@@ -90,18 +90,18 @@ final class StockTable {
     if (at == null && where == null && count == null) {
       return;
     }
-    InStock.Lying lying = lying(path, at, where, count, faults);
-    if (lying == null) {
+    InStock.StockPlace stocked = stocked(path, at, where, count, faults);
+    if (stocked == null) {
       return;
     }
-    if (one.lying.stream()
-        .anyMatch(each -> each.at() == lying.at() && each.where().equals(lying.where()))) {
+    if (one.stocked.stream()
+        .anyMatch(each -> each.at() == stocked.at() && each.where().equals(stocked.where()))) {
       faults.add(new InputFault(path + "where", "this part and place stand in a row before"));
     }
-    one.lying.add(lying);
+    one.stocked.add(stocked);
   }
 
-  private static InStock.@Nullable Lying lying(
+  private static InStock.@Nullable StockPlace stocked(
       String path, Object at, Object where, Object count, List<InputFault> faults) {
     int before = faults.size();
     Place place = "VAN".equals(at) ? Place.VAN : "SHELF".equals(at) ? Place.SHELF : null;
@@ -133,7 +133,7 @@ final class StockTable {
     }
     return faults.size() > before
         ? null
-        : new InStock.Lying(place, (String) where, ((Double) count).intValue());
+        : new InStock.StockPlace(place, (String) where, ((Double) count).intValue());
   }
 
   private static String spoken(@Nullable Object value) {
@@ -148,15 +148,15 @@ final class StockTable {
   static String write(List<InStock> stock) {
     List<Map<String, Object>> rows = new ArrayList<>();
     for (InStock one : stock) {
-      List<InStock.Lying> places = one.places();
+      List<InStock.StockPlace> places = one.places();
       if (places.isEmpty()) {
         rows.add(one.part().tree());
       }
-      for (InStock.Lying lying : places) {
+      for (InStock.StockPlace stocked : places) {
         Map<String, Object> row = one.part().tree();
-        row.put("place", lying.at().name());
-        row.put("where", lying.where());
-        row.put("count", (double) lying.count());
+        row.put("place", stocked.at().name());
+        row.put("where", stocked.where());
+        row.put("count", (double) stocked.count());
         rows.add(row);
       }
     }

@@ -39,7 +39,7 @@ class SupplyApi {
     return supply.mood();
   }
 
-  /** Makes the simulated supply house slow, failing or lying, or good again. */
+  /** Makes the simulated supply house slow, failing or stocked, or good again. */
   @Only(Right.LEAD)
   @PutMapping("/stand-in")
   Object mood(@RequestBody Map<String, Object> body) {

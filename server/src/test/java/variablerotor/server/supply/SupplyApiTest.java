@@ -12,7 +12,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
-/** What is shown of the simulated supply house as it is good, slow, gone and lying. */
+/** What is shown of the simulated supply house as it is good, slow, gone and stocked. */
 @ExtendWith(Server.class)
 class SupplyApiTest {
   private static final String MOOD = "/api/supply/stand-in";

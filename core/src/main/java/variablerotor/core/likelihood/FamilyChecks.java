@@ -1,12 +1,12 @@
-package variablerotor.core.odds;
+package variablerotor.core.likelihood;
 
 import static variablerotor.core.check.UnitState.CONTROL_PLUG_OUT;
 import static variablerotor.core.check.UnitState.MODULE_OFF;
 import static variablerotor.core.check.UnitState.ON_BENCH;
 import static variablerotor.core.check.UnitState.POWER_OFF_COVER_OFF;
 import static variablerotor.core.check.UnitState.POWER_ON;
-import static variablerotor.core.odds.Check.check;
-import static variablerotor.core.odds.CommonChecks.levels;
+import static variablerotor.core.likelihood.Check.check;
+import static variablerotor.core.likelihood.CommonChecks.levels;
 
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
@@ -17,8 +17,9 @@ import variablerotor.core.signal.Window;
 import variablerotor.core.signal.Windows;
 
 /**
- * Checks that only some families have, with their odds as in {@link CommonChecks}: the DC signals
- * of a five-wire fan, the link of a serial blower, a plug fan's own supply, a drive's output.
+ * Checks that only some families have, with their likelihood as in {@link CommonChecks}: the DC
+ * signals of a five-wire fan, the link of a serial blower, a plug fan's own supply, a drive's
+ * output.
  */
 final class FamilyChecks {
   private FamilyChecks() {}

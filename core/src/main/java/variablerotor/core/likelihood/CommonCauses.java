@@ -1,4 +1,4 @@
-package variablerotor.core.odds;
+package variablerotor.core.likelihood;
 
 import static variablerotor.core.family.Fault.*;
 
@@ -314,11 +314,11 @@ final class CommonCauses {
     return List.copyOf(causes);
   }
 
-  private static Cause one(Fault fault, String odds, String reason) {
-    return Cause.of(List.of(fault), odds, reason);
+  private static Cause one(Fault fault, String weights, String reason) {
+    return Cause.of(List.of(fault), weights, reason);
   }
 
-  private static Cause chain(List<Fault> faults, String odds, String reason) {
-    return Cause.of(faults, odds, reason);
+  private static Cause chain(List<Fault> faults, String weights, String reason) {
+    return Cause.of(faults, weights, reason);
   }
 }

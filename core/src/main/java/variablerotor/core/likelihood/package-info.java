@@ -3,6 +3,6 @@
  * family has. May use questions and families; infers nothing.
  */
 @NullMarked
-package variablerotor.core.odds;
+package variablerotor.core.likelihood;
 
 import org.jspecify.annotations.NullMarked;

@@ -1,4 +1,4 @@
-package variablerotor.core.odds;
+package variablerotor.core.likelihood;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -28,11 +28,11 @@ public record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reas
   private static final double USUAL = 0.5;
 
   /**
-   * @param odds such as {@code "NO_RUN 40 INTERMITTENT 5"}
+   * @param weights such as {@code "NO_RUN 40 INTERMITTENT 5"}
    */
-  public static Cause of(List<Fault> faults, String odds, String reason) {
+  public static Cause of(List<Fault> faults, String weights, String reason) {
     Map<Symptom, Double> weight = new EnumMap<>(Symptom.class);
-    List<String> words = Words.split(odds, " ");
+    List<String> words = Words.split(weights, " ");
     for (int i = 0; i + 1 < words.size(); i += 2) {
       weight.put(Symptom.valueOf(words.get(i)), Double.parseDouble(words.get(i + 1)));
     }

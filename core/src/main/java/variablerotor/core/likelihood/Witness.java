@@ -1,4 +1,4 @@
-package variablerotor.core.odds;
+package variablerotor.core.likelihood;
 
 /** Who answers a check, and so what the answer can do. */
 public enum Witness {

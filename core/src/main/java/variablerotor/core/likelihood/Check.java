@@ -1,4 +1,4 @@
-package variablerotor.core.odds;
+package variablerotor.core.likelihood;
 
 import java.util.Collections;
 import java.util.EnumMap;
@@ -36,11 +36,11 @@ public final class Check {
   private final Question question;
   private final Witness witness;
   private final Map<String, Set<String>> after;
-  private final Odds normal;
-  private final Map<Symptom, Odds> effects;
+  private final Likelihood normal;
+  private final Map<Symptom, Likelihood> effects;
   private final Map<Symptom, String> effectReasons;
-  private final Map<Fault, Odds> under;
-  private final Map<Symptom, Map<Fault, Odds>> only;
+  private final Map<Fault, Likelihood> under;
+  private final Map<Symptom, Map<Fault, Likelihood>> only;
   private final Map<Fault, String> reasons;
   private final Set<Symptom> offered;
   private final Set<Symptom> meaningful;
@@ -66,19 +66,19 @@ public final class Check {
     findings = Set.copyOf(builder.findings);
     questions = Set.copyOf(builder.questions);
     defects = Collections.unmodifiableMap(new LinkedHashMap<>(builder.defects));
-    normal = odds(builder.normal);
-    Map<Symptom, Odds> effectRows = new EnumMap<>(Symptom.class);
-    builder.effects.forEach((symptom, text) -> effectRows.put(symptom, odds(text)));
+    normal = likelihood(builder.normal);
+    Map<Symptom, Likelihood> effectRows = new EnumMap<>(Symptom.class);
+    builder.effects.forEach((symptom, text) -> effectRows.put(symptom, likelihood(text)));
     effects = Collections.unmodifiableMap(effectRows);
     effectReasons = Collections.unmodifiableMap(new EnumMap<>(builder.effectReasons));
-    Map<Fault, Odds> rows = new EnumMap<>(Fault.class);
-    builder.under.forEach((fault, text) -> rows.put(fault, odds(text)));
+    Map<Fault, Likelihood> rows = new EnumMap<>(Fault.class);
+    builder.under.forEach((fault, text) -> rows.put(fault, likelihood(text)));
     under = Collections.unmodifiableMap(rows);
-    Map<Symptom, Map<Fault, Odds>> onlyRows = new EnumMap<>(Symptom.class);
+    Map<Symptom, Map<Fault, Likelihood>> onlyRows = new EnumMap<>(Symptom.class);
     builder.only.forEach(
         (symptom, texts) -> {
-          Map<Fault, Odds> mine = new EnumMap<>(Fault.class);
-          texts.forEach((fault, text) -> mine.put(fault, odds(text)));
+          Map<Fault, Likelihood> mine = new EnumMap<>(Fault.class);
+          texts.forEach((fault, text) -> mine.put(fault, likelihood(text)));
           onlyRows.put(symptom, mine);
         });
     only = Collections.unmodifiableMap(onlyRows);
@@ -88,11 +88,11 @@ public final class Check {
     reader = how;
   }
 
-  private Odds odds(String text) {
-    return Odds.of(text, outcomes(), witness, questions, findings);
+  private Likelihood likelihood(String text) {
+    return Likelihood.of(text, outcomes(), witness, questions, findings);
   }
 
-  /** What is asked, without the odds. */
+  /** What is asked, without the likelihood. */
   public Question question() {
     return question;
   }
@@ -213,32 +213,32 @@ public final class Check {
   }
 
   /** How often each outcome is seen under a cause, where this is the complaint. */
-  public Odds odds(Cause cause, Symptom symptom) {
+  public Likelihood likelihood(Cause cause, Symptom symptom) {
     if (cause.isUnlisted()) {
       return normal(symptom).unlisted(outcomes(), witness, findings, questions);
     }
-    Odds odds = null;
+    Likelihood likelihood = null;
     for (Fault fault : cause.faults()) {
-      Odds mine = only.getOrDefault(symptom, Map.of()).getOrDefault(fault, under.get(fault));
+      Likelihood mine = only.getOrDefault(symptom, Map.of()).getOrDefault(fault, under.get(fault));
       if (mine != null) {
-        odds = odds == null ? mine : Odds.both(odds, mine, outcomes());
+        likelihood = likelihood == null ? mine : Likelihood.both(likelihood, mine, outcomes());
       }
     }
-    return odds == null ? normal(symptom) : odds;
+    return likelihood == null ? normal(symptom) : likelihood;
   }
 
   /** What is seen where no fault of a row is there. */
-  public Odds normal() {
+  public Likelihood normal() {
     return normal;
   }
 
   /** The same where this is the complaint: what a complaint brings with it, whatever its cause. */
-  public Odds normal(Symptom symptom) {
+  public Likelihood normal(Symptom symptom) {
     return effects.getOrDefault(symptom, normal);
   }
 
   /** What is seen under a complaint whatever its cause, where that is not the normal. */
-  public Map<Symptom, Odds> effects() {
+  public Map<Symptom, Likelihood> effects() {
     return effects;
   }
 
@@ -248,16 +248,16 @@ public final class Check {
   }
 
   /** What is seen under each fault that changes it. */
-  public Map<Fault, Odds> rows() {
+  public Map<Fault, Likelihood> rows() {
     return under;
   }
 
   /** What is seen under a fault where this is the complaint, and that is not its usual row. */
-  public Map<Symptom, Map<Fault, Odds>> rowsOf() {
+  public Map<Symptom, Map<Fault, Likelihood>> rowsOf() {
     return only;
   }
 
-  /** Why the odds under a fault are what they are; by fault. */
+  /** Why the likelihood under a fault are what they are; by fault. */
   public Map<Fault, String> reasons() {
     return reasons;
   }
@@ -333,27 +333,27 @@ public final class Check {
     }
 
     /** What is seen where no fault of this row is there. */
-    Builder normal(String odds) {
-      normal = odds;
+    Builder normal(String likelihood) {
+      normal = likelihood;
       return this;
     }
 
-    Builder under(Fault fault, String odds, String reason) {
-      under.put(fault, odds);
+    Builder under(Fault fault, String likelihood, String reason) {
+      under.put(fault, likelihood);
       reasons.put(fault, reason);
       return this;
     }
 
     /** What a fault shows where this is the complaint: as bad as that makes it. */
-    Builder underIf(Symptom symptom, Fault fault, String odds) {
-      only.computeIfAbsent(symptom, any -> new EnumMap<>(Fault.class)).put(fault, odds);
+    Builder underIf(Symptom symptom, Fault fault, String likelihood) {
+      only.computeIfAbsent(symptom, any -> new EnumMap<>(Fault.class)).put(fault, likelihood);
       return this;
     }
 
     /** An effect of the complaint itself: what is normal under it, whatever its cause. */
-    Builder effect(String odds, String reason, Symptom... under) {
+    Builder effect(String likelihood, String reason, Symptom... under) {
       for (Symptom symptom : under) {
-        effects.put(symptom, odds);
+        effects.put(symptom, likelihood);
         effectReasons.put(symptom, reason);
       }
       return this;

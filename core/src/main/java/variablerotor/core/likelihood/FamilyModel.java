@@ -1,4 +1,4 @@
-package variablerotor.core.odds;
+package variablerotor.core.likelihood;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -1,11 +1,11 @@
-package variablerotor.core.odds;
+package variablerotor.core.likelihood;
 
 import static variablerotor.core.check.UnitState.CONTROL_PLUG_OUT;
 import static variablerotor.core.check.UnitState.MODULE_OFF;
 import static variablerotor.core.check.UnitState.ON_BENCH;
 import static variablerotor.core.check.UnitState.POWER_OFF_COVER_OFF;
 import static variablerotor.core.check.UnitState.POWER_ON;
-import static variablerotor.core.odds.Check.check;
+import static variablerotor.core.likelihood.Check.check;
 
 import java.util.List;
 import variablerotor.core.chain.Suspect;
@@ -17,10 +17,10 @@ import variablerotor.core.family.Fault;
 import variablerotor.core.signal.Windows;
 
 /**
- * The checks, each with its odds under every fault that changes them. Where a fault is not named,
- * the row {@code normal} holds; where an outcome is not named, that fault cannot show it, and a
- * reading that shows it clears the fault. Odds are judgement of common practice; minutes are
- * typical, made for planning.
+ * The checks, each with its likelihood under every fault that changes them. Where a fault is not
+ * named, the row {@code normal} holds; where an outcome is not named, that fault cannot show it,
+ * and a reading that shows it clears the fault. Likelihood are judgement of common practice;
+ * minutes are typical, made for planning.
  */
 final class CommonChecks {
   /** What a trip leaves behind. */

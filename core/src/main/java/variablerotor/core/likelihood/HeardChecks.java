@@ -1,7 +1,7 @@
-package variablerotor.core.odds;
+package variablerotor.core.likelihood;
 
 import static variablerotor.core.check.UnitState.POWER_ON;
-import static variablerotor.core.odds.Check.check;
+import static variablerotor.core.likelihood.Check.check;
 
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;

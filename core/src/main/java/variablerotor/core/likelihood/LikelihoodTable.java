@@ -1,4 +1,4 @@
-package variablerotor.core.odds;
+package variablerotor.core.likelihood;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -13,8 +13,8 @@ import variablerotor.core.family.Fault;
 import variablerotor.core.text.Numbers;
 
 /** Every prior and every likelihood with its reason, to be read and argued about by a person. */
-public final class OddsTable {
-  private OddsTable() {}
+public final class LikelihoodTable {
+  private LikelihoodTable() {}
 
   /** As Markdown. */
   public static String markdown() {
@@ -115,26 +115,26 @@ public final class OddsTable {
     text.append(" min, ").append(check.witness().name().toLowerCase(Locale.ROOT));
     text.append(findings(check)).append(".\n\n");
     text.append("| under | answers | reason |\n| --- | --- | --- |\n");
-    text.append("| *normal* | ").append(odds(check, check.normal())).append(" | |\n");
+    text.append("| *normal* | ").append(likelihood(check, check.normal())).append(" | |\n");
     check
         .effects()
         .forEach(
-            (symptom, odds) ->
+            (symptom, likelihood) ->
                 text.append("| *")
                     .append(symptom.title().toLowerCase(Locale.ROOT))
                     .append("* | ")
-                    .append(odds(check, odds))
+                    .append(likelihood(check, likelihood))
                     .append(" | ")
                     .append(check.effectReasons().get(symptom))
                     .append(" |\n"));
     check
         .rows()
         .forEach(
-            (fault, odds) ->
+            (fault, likelihood) ->
                 text.append("| ")
                     .append(fault.spoken())
                     .append(" | ")
-                    .append(odds(check, odds))
+                    .append(likelihood(check, likelihood))
                     .append(" | ")
                     .append(check.reasons().get(fault))
                     .append(" |\n"));
@@ -143,11 +143,11 @@ public final class OddsTable {
         .forEach(
             (symptom, rows) ->
                 rows.forEach(
-                    (fault, odds) ->
+                    (fault, likelihood) ->
                         text.append("| ")
                             .append(fault.spoken())
                             .append(" | ")
-                            .append(odds(check, odds))
+                            .append(likelihood(check, likelihood))
                             .append(" | where it is \"")
                             .append(symptom.title())
                             .append("\": as bad as that makes it |\n")));
@@ -164,14 +164,14 @@ public final class OddsTable {
     return findings.isEmpty() ? "" : "; findings: " + String.join(", ", findings);
   }
 
-  private static String odds(Check check, Odds odds) {
+  private static String likelihood(Check check, Likelihood likelihood) {
     StringBuilder text = new StringBuilder();
-    for (int o = 0; o < odds.share().length; o++) {
-      if (odds.possible()[o]) {
+    for (int o = 0; o < likelihood.share().length; o++) {
+      if (likelihood.possible()[o]) {
         text.append(text.length() == 0 ? "" : ", ")
             .append(check.outcomes().get(o).value())
             .append(' ')
-            .append(Numbers.plain(100 * odds.share()[o], 1))
+            .append(Numbers.plain(100 * likelihood.share()[o], 1))
             .append(" %");
       }
     }

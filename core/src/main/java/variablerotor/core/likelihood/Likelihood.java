@@ -1,4 +1,4 @@
-package variablerotor.core.odds;
+package variablerotor.core.likelihood;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,7 +14,7 @@ import variablerotor.core.text.Words;
  * @param share by outcome, in the check's order; they sum to 1
  * @param possible whether the outcome can be seen under this cause at all
  */
-public record Odds(double[] share, boolean[] possible) {
+public record Likelihood(double[] share, boolean[] possible) {
   /** Least share of any answer to a question that is heard or seen in passing. Judgement. */
   private static final double TOLD = 0.03;
 
@@ -50,7 +50,7 @@ public record Odds(double[] share, boolean[] possible) {
    * @param findings answers that show a part itself to be broken, whoever saw them
    * @throws IllegalArgumentException for an outcome that the check does not have
    */
-  static Odds of(
+  static Likelihood of(
       String text,
       List<Outcome> outcomes,
       Witness witness,
@@ -78,12 +78,12 @@ public record Odds(double[] share, boolean[] possible) {
     return of(share, outcomes, witness, findings);
   }
 
-  private static Odds of(
+  private static Likelihood of(
       double[] share, List<Outcome> outcomes, Witness witness, Set<String> findings) {
-    Odds odds = of(share);
-    double[] given = odds.share.clone();
+    Likelihood likelihood = of(share);
+    double[] given = likelihood.share.clone();
     for (int i = 0; i < given.length; i++) {
-      if (!odds.possible[i]) {
+      if (!likelihood.possible[i]) {
         Outcome outcome = outcomes.get(i);
         boolean overlooked = witness == Witness.SEEN && outcome.good();
         given[i] =
@@ -99,7 +99,7 @@ public record Odds(double[] share, boolean[] possible) {
     for (int i = 0; i < given.length; i++) {
       given[i] /= sum;
     }
-    return new Odds(given, odds.possible);
+    return new Likelihood(given, likelihood.possible);
   }
 
   private static double least(Outcome outcome, Witness witness, Set<String> questions) {
@@ -123,7 +123,7 @@ public record Odds(double[] share, boolean[] possible) {
    * What something that nobody listed shows: the normal, and anything else as well; but it pushes
    * back no pin, and blocks no filter, that would be plain to see.
    */
-  Odds unlisted(
+  Likelihood unlisted(
       List<Outcome> outcomes, Witness witness, Set<String> findings, Set<String> questions) {
     if (witness == Witness.SEEN) {
       return this;
@@ -152,7 +152,7 @@ public record Odds(double[] share, boolean[] possible) {
     return of(given);
   }
 
-  private static Odds of(double[] given) {
+  private static Likelihood of(double[] given) {
     double sum = 0;
     for (double value : given) {
       sum += value;
@@ -168,14 +168,14 @@ public record Odds(double[] share, boolean[] possible) {
     for (int i = 0; i < share.length; i++) {
       share[i] /= total;
     }
-    return new Odds(share, possible);
+    return new Likelihood(share, possible);
   }
 
   /**
    * Two faults at once (noisy-or): all is well only where neither shows; a bad outcome shows where
    * either makes it.
    */
-  public static Odds both(Odds one, Odds two, List<Outcome> outcomes) {
+  public static Likelihood both(Likelihood one, Likelihood two, List<Outcome> outcomes) {
     double[] share = new double[one.share.length];
     double good = 0;
     double bad = 0;
