@@ -21,6 +21,7 @@ import variablerotor.core.match.Candidate;
 import variablerotor.core.match.Match;
 import variablerotor.core.match.Matching;
 import variablerotor.core.route.Circumstances;
+import variablerotor.core.route.ReasonId;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
 import variablerotor.core.route.Way;
@@ -123,24 +124,29 @@ public record Basis(
             .toList();
     boolean listed = candidates.stream().anyMatch(one -> one.runsAtOneSpeed() == fixed);
     boolean read = goes.stream().anyMatch(Match::tellsEnough);
-    List<String> met = new ArrayList<>();
+    List<ReasonId> met = new ArrayList<>();
     if (!goes.isEmpty()) {
-      met.add("KIND_DIFFERS");
+      met.add(ReasonId.KIND_DIFFERS);
     }
     if (read) {
-      met.add("MATCH_PLATE");
+      met.add(ReasonId.MATCH_PLATE);
     }
     if (!fixed && goes.stream().anyMatch(one -> one.tellsEnough() && one.isOk("feedback"))) {
-      met.addAll(List.of("SPEED_SIGNAL", "ASK_SPEED_SIGNAL", "ASK_PROOF_OFF", "SPEED_PROOF_OFF"));
+      met.addAll(
+          List.of(
+              ReasonId.SPEED_SIGNAL,
+              ReasonId.ASK_SPEED_SIGNAL,
+              ReasonId.ASK_PROOF_OFF,
+              ReasonId.SPEED_PROOF_OFF));
     }
     Way left = way.with(met);
     if (read) {
       Match best = goes.stream().filter(Match::tellsEnough).findFirst().orElseThrow();
-      left = left.met("MATCH_PLATE", said(best));
+      left = left.met(ReasonId.MATCH_PLATE, said(best));
     }
     return fixed && listed && goes.isEmpty()
         ? left.asking(
-            "MATCH_FIXED",
+            ReasonId.MATCH_FIXED,
             "No fixed-speed motor of the list fits this unit: find one by volts, horsepower, speed,"
                 + " shaft and mount.")
         : left;

@@ -18,7 +18,7 @@ import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
-import variablerotor.core.route.Opener;
+import variablerotor.core.route.ReasonId;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
@@ -248,7 +248,7 @@ public record Particulars(
 
   private static List<String> agreed(List<InputFault> faults, List<String> given) {
     for (String one : given) {
-      if (given.size() > MOST_AGREED || Opener.said(one) == null) {
+      if (given.size() > MOST_AGREED || ReasonId.said(one) == null) {
         faults.add(
             new InputFault(
                 "agreed", "found \"" + one + "\"; allowed are conditions that can be ticked"));

@@ -34,7 +34,7 @@ public record Way(
    * @param blocks whether it shuts the way; otherwise it must first be shown or done
    * @param opener what lifts it; null where nothing does
    */
-  public record Reason(String id, boolean blocks, String sentence, @Nullable Opener opener)
+  public record Reason(ReasonId id, boolean blocks, String sentence, @Nullable Opener opener)
       implements Node {
 
     @Override
@@ -44,7 +44,7 @@ public record Way(
   }
 
   /** The same way with these reasons met. */
-  public Way with(List<String> ids) {
+  public Way with(List<ReasonId> ids) {
     List<Reason> left = new ArrayList<>();
     List<Reason> gone = new ArrayList<>(met);
     reasons.forEach(one -> (ids.contains(one.id()) ? gone : left).add(one));
@@ -52,25 +52,25 @@ public record Way(
   }
 
   /** The same way, with what it has met said in these words. */
-  public Way met(String id, String sentence) {
+  public Way met(ReasonId id, String sentence) {
     List<Reason> said = new ArrayList<>();
     for (Reason one : met) {
-      said.add(one.id().equals(id) ? new Reason(id, one.blocks(), sentence, one.opener()) : one);
+      said.add(one.id() == id ? new Reason(id, one.blocks(), sentence, one.opener()) : one);
     }
     return new Way(route, state, reasons, said, loses, plan);
   }
 
   /** The same way with this asked for, too. */
-  public Way asking(String id, String sentence) {
+  public Way asking(ReasonId id, String sentence) {
     List<Reason> more = new ArrayList<>(reasons);
-    more.add(new Reason(id, false, sentence, Opener.of(id)));
+    more.add(new Reason(id, false, sentence, id.opener()));
     return sorted(route, more, met, loses, plan);
   }
 
   /** The same way, shut. */
-  public Way shut(String id, String sentence) {
+  public Way shut(ReasonId id, String sentence) {
     List<Reason> more = new ArrayList<>(reasons);
-    more.add(new Reason(id, true, sentence, Opener.of(id)));
+    more.add(new Reason(id, true, sentence, id.opener()));
     return sorted(route, more, met, loses, plan);
   }
 
@@ -81,12 +81,12 @@ public record Way(
   public boolean isNear() {
     long questions =
         reasons.stream().map(Reason::opener).filter(one -> one != null && one.isQuestion()).count();
-    return questions <= 1 && reasons.stream().allMatch(one -> Opener.once(one.id()) != null);
+    return questions <= 1 && reasons.stream().allMatch(one -> one.id().once() != null);
   }
 
   /** What an almost open way waits for, in words. */
   public List<String> waitsFor() {
-    return reasons.stream().map(one -> Opener.once(one.id())).filter(Objects::nonNull).toList();
+    return reasons.stream().map(one -> one.id().once()).filter(Objects::nonNull).toList();
   }
 
   /** The same way with all that is to be done. */

@@ -67,11 +67,11 @@ public final class Ways {
   }
 
   /** Of what was agreed only what can be: nobody ticks away a winding that was not measured. */
-  private List<String> agreed(Way way) {
+  private List<ReasonId> agreed(Way way) {
     return way.reasons().stream()
-        .filter(one -> !one.blocks() && Opener.said(one.id()) != null)
+        .filter(one -> !one.blocks() && one.id().isTick())
         .map(Way.Reason::id)
-        .filter(all.agreed()::contains)
+        .filter(one -> all.agreed().contains(one.name()))
         .toList();
   }
 
@@ -94,12 +94,12 @@ public final class Ways {
     return steps;
   }
 
-  private static Way.Reason block(String id, String sentence) {
-    return new Way.Reason(id, true, sentence, Opener.of(id));
+  private static Way.Reason block(ReasonId id, String sentence) {
+    return new Way.Reason(id, true, sentence, id.opener());
   }
 
-  private static Way.Reason first(String id, String sentence) {
-    return new Way.Reason(id, false, sentence, Opener.of(id));
+  private static Way.Reason first(ReasonId id, String sentence) {
+    return new Way.Reason(id, false, sentence, id.opener());
   }
 
   private boolean proved() {
@@ -141,29 +141,30 @@ public final class Ways {
     List<Way.Reason> reasons = new ArrayList<>();
     boolean module = asks(Action.REPLACE_MODULE) || blames(Suspect.MODULE);
     if (decided() && !(module && electronicsInMotor())) {
-      reasons.add(block("MODULE_NOT_AT_FAULT", diagnosis.verdict().sentence()));
+      reasons.add(block(ReasonId.MODULE_NOT_AT_FAULT, diagnosis.verdict().sentence()));
     } else if (!decided()) {
-      reasons.add(first("FAULT_NOT_PROVED", "Prove the module first."));
+      reasons.add(first(ReasonId.FAULT_NOT_PROVED, "Prove the module first."));
     }
     boolean motorToo = asks(Action.REPLACE_MOTOR) && !asks(Action.REPLACE_MODULE);
     if (blames(Suspect.BEARING) || (module && motorToo)) {
-      reasons.add(block("MOTOR_TOO", "The motor under it goes, too: " + verdictSentence()));
+      reasons.add(block(ReasonId.MOTOR_TOO, "The motor under it goes, too: " + verdictSentence()));
     }
     winding(reasons);
     shaft(reasons);
     boolean inside = motor.family().profile().isReplacedWhole() || !electronicsInMotor();
     if (motor.family().profile().hasDrive()) {
-      reasons.add(block("NO_MODULE", "This motor has no module: a drive feeds it."));
+      reasons.add(block(ReasonId.NO_MODULE, "This motor has no module: a drive feeds it."));
     } else if (inside || Boolean.FALSE.equals(motor.moduleRemovable())) {
-      reasons.add(block("MODULE_NOT_REMOVABLE", "The module does not come off this motor."));
+      reasons.add(block(ReasonId.MODULE_NOT_REMOVABLE, "The module does not come off this motor."));
     }
     if (Boolean.FALSE.equals(motor.moduleSoldAlone())) {
-      reasons.add(block("MODULE_NOT_SOLD_ALONE", "The module is not sold without its motor."));
+      reasons.add(
+          block(ReasonId.MODULE_NOT_SOLD_ALONE, "The module is not sold without its motor."));
     } else if (motor.moduleSoldAlone() == null) {
-      reasons.add(first("ASK_IF_SOLD_ALONE", "Ask whether this module is sold alone."));
+      reasons.add(first(ReasonId.ASK_IF_SOLD_ALONE, "Ask whether this module is sold alone."));
     }
     if (Boolean.TRUE.equals(motor.programmed())) {
-      reasons.add(first("PROGRAMMED", "Order it programmed for this very unit model."));
+      reasons.add(first(ReasonId.PROGRAMMED, "Order it programmed for this very unit model."));
     }
     age(reasons);
     water(reasons);
@@ -176,13 +177,15 @@ public final class Ways {
     String sound = facts.choice(FactType.SHAFT_SOUND);
     if ("GRINDS".equals(sound)) {
       reasons.add(
-          first("BEARING_ROUGH", "The bearing grinds: a new module on it is money for a while."));
+          first(
+              ReasonId.BEARING_ROUGH,
+              "The bearing grinds: a new module on it is money for a while."));
     }
     if ("CORRODED".equals(facts.choice(FactType.CONNECTOR_LOOK))) {
-      reasons.add(first("CONNECTOR_CORRODED", "Renew the corroded connector first."));
+      reasons.add(first(ReasonId.CONNECTOR_CORRODED, "Renew the corroded connector first."));
     }
     if ("TRACK_TO_CONNECTOR".equals(facts.choice(FactType.LOOK_WATER))) {
-      reasons.add(first("WATER_TRACK", "Water runs down to a plug: mend that first."));
+      reasons.add(first(ReasonId.WATER_TRACK, "Water runs down to a plug: mend that first."));
     }
   }
 
@@ -191,17 +194,19 @@ public final class Ways {
     FrameState frame = diagnosis.winding().frame();
     if (state == WindingState.FAULTY) {
       reasons.add(
-          block("WINDING_FAULTY", "The winding is faulty: it would kill a new module at once."));
+          block(
+              ReasonId.WINDING_FAULTY,
+              "The winding is faulty: it would kill a new module at once."));
     } else if (state == WindingState.NOT_MEASURED || frame == FrameState.NOT_MEASURED) {
       reasons.add(
           block(
-              "WINDING_NOT_MEASURED",
+              ReasonId.WINDING_NOT_MEASURED,
               "Measure the three pairs and each lead to the frame: a shorted motor kills a new"
                   + " module at once."));
     } else if (state == WindingState.UNCERTAIN) {
       reasons.add(
           block(
-              "WINDING_UNCERTAIN",
+              ReasonId.WINDING_UNCERTAIN,
               "The winding is not proved sound. " + diagnosis.winding().sentence()));
     }
   }
@@ -213,19 +218,20 @@ public final class Ways {
     // A jam that is gone with the wheel off was the wheel's.
     String feel = wheelOff != null ? wheelOff : moduleOff == null ? assembled : moduleOff;
     if (feel == null) {
-      reasons.add(first("SHAFT_NOT_TRIED", "Turn the shaft by hand: it must be free."));
+      reasons.add(first(ReasonId.SHAFT_NOT_TRIED, "Turn the shaft by hand: it must be free."));
     } else if (!feel.equals("FREE")) {
       boolean mayBeModule = moduleOff == null && wheelOff == null && feel.equals("COGGING");
       reasons.add(
           mayBeModule
-              ? first("SHAFT_WITH_MODULE_OFF", "It catches: turn it again with the module off.")
-              : block("SHAFT_NOT_FREE", "The shaft does not turn free."));
+              ? first(
+                  ReasonId.SHAFT_WITH_MODULE_OFF, "It catches: turn it again with the module off.")
+              : block(ReasonId.SHAFT_NOT_FREE, "The shaft does not turn free."));
     }
   }
 
   private void age(List<Way.Reason> reasons) {
     if (all.schools().have(Habit.ALWAYS_BOTH)) {
-      reasons.add(block("ALWAYS_BOTH", "This shop replaces module and motor together."));
+      reasons.add(block(ReasonId.ALWAYS_BOTH, "This shop replaces module and motor together."));
     }
     if (unit.installed() == null || !all.schools().have(Habit.MODULE_IF_YOUNG)) {
       return;
@@ -234,7 +240,7 @@ public final class Ways {
     if (!unit.installed().plusMonths(Math.round(limit * 12)).isAfter(today)) {
       reasons.add(
           first(
-              "MOTOR_OLD",
+              ReasonId.MOTOR_OLD,
               "The motor is "
                   + Numbers.plain(limit)
                   + " years old or more: common practice replaces motor and module together. Settle it with"
@@ -245,7 +251,7 @@ public final class Ways {
   private void water(List<Way.Reason> reasons) {
     String look = facts.choice(FactType.MODULE_LOOK);
     if ("WATER".equals(look) || "CORRODED".equals(look)) {
-      reasons.add(first("WATER", "Mend the leak first, or the new part dies of the same."));
+      reasons.add(first(ReasonId.WATER, "Mend the leak first, or the new part dies of the same."));
     }
   }
 
@@ -253,9 +259,9 @@ public final class Ways {
   private List<Way.Reason> newMotor() {
     List<Way.Reason> reasons = new ArrayList<>();
     if (decided() && !motorAtFault()) {
-      reasons.add(block("MOTOR_NOT_AT_FAULT", diagnosis.verdict().sentence()));
+      reasons.add(block(ReasonId.MOTOR_NOT_AT_FAULT, diagnosis.verdict().sentence()));
     } else if (!decided()) {
-      reasons.add(first("FAULT_NOT_PROVED", "Prove that the motor is the fault first."));
+      reasons.add(first(ReasonId.FAULT_NOT_PROVED, "Prove that the motor is the fault first."));
     }
     water(reasons);
     return reasons;
@@ -265,7 +271,7 @@ public final class Ways {
     if (unit.inWarranty(today)) {
       reasons.add(
           block(
-              "IN_WARRANTY",
+              ReasonId.IN_WARRANTY,
               "In warranty until "
                   + unit.warrantyUntil()
                   + ": fit the maker's part, or the claim is lost."));
@@ -282,12 +288,12 @@ public final class Ways {
     if (motor.family().profile().holdsAirflow()) {
       reasons.add(
           block(
-              "KIND_DIFFERS",
+              ReasonId.KIND_DIFFERS,
               "A universal constant-torque motor does not stand in for a constant-airflow one."));
     }
     reasons.add(
         first(
-            "MATCH_PLATE",
+            ReasonId.MATCH_PLATE,
             "Match volts, horsepower, frame, shaft, rotation and mount to the plate before you"
                 + " order."));
     speedSignal(reasons, true);
@@ -314,7 +320,7 @@ public final class Ways {
     if (unit.heating().contains(UnitPlate.Heating.ELECTRIC) && !outdoors) {
       reasons.add(
           first(
-              "HEAT_WITHOUT_AIR",
+              ReasonId.HEAT_WITHOUT_AIR,
               "Electric heat must never come on without air: the fan must run on every heat"
                   + " call."));
     }
@@ -345,11 +351,13 @@ public final class Ways {
   private void sized(List<Way.Reason> reasons) {
     if (motor.horsepower() == null) {
       reasons.add(
-          first("SIZE_UNKNOWN", "Read the old motor's horsepower: the new one is sized by it."));
+          first(
+              ReasonId.SIZE_UNKNOWN,
+              "Read the old motor's horsepower: the new one is sized by it."));
     }
     if (motor.volts() == null && facts.number(FactType.LINE_VOLTS) == null) {
       reasons.add(
-          first("LINE_UNKNOWN", "Read the plate's volts or measure the line at the motor."));
+          first(ReasonId.LINE_UNKNOWN, "Read the plate's volts or measure the line at the motor."));
     }
   }
 
@@ -361,7 +369,7 @@ public final class Ways {
     if (has != null && hanging != null && coil != null && hanging + relays * coil > has) {
       reasons.add(
           first(
-              "TRANSFORMER_TOO_SMALL",
+              ReasonId.TRANSFORMER_TOO_SMALL,
               Numbers.plain(hanging + relays * coil)
                   + " VA would hang on a transformer of "
                   + Numbers.plain(has)
@@ -378,13 +386,13 @@ public final class Ways {
     if (air == null || rise == null || low == null || high == null) {
       reasons.add(
           first(
-              "TEMPERATURE_RISE",
+              ReasonId.TEMPERATURE_RISE,
               "Gas heat: the temperature rise at the one speed must stay within the plate. Changing"
                   + " the fan of a fuel-burning unit can void its listing."));
     } else if (rise < low || rise > high) {
       reasons.add(
           block(
-              "RISE_OUT_OF_RANGE",
+              ReasonId.RISE_OUT_OF_RANGE,
               "Gas heat: at "
                   + Numbers.plain(air)
                   + " cfm the air would rise by "
@@ -403,12 +411,12 @@ public final class Ways {
     if (most == null || one == null) {
       reasons.add(
           first(
-              "MULTI_STAGE",
+              ReasonId.MULTI_STAGE,
               "Its lowest stage may need less air than the one speed gives: find both."));
     } else if (one > most) {
       reasons.add(
           block(
-              "LOWEST_STAGE_AIR",
+              ReasonId.LOWEST_STAGE_AIR,
               "The lowest stage may have "
                   + Numbers.plain(most)
                   + " cfm, and the one speed gives "
@@ -422,25 +430,31 @@ public final class Ways {
     if (NEVER_CONVERTED.contains(motor.family())) {
       reasons.add(
           block(
-              "NOT_CONVERTED",
+              ReasonId.NOT_CONVERTED,
               "A fan of this kind is never converted to fixed speed: its board or its housing is"
                   + " made for this motor."));
     }
     if (motor.family().profile().hasDrive()) {
       reasons.add(
           block(
-              "ALREADY_FIXED", "The motor is a standard one: the drive is replaced or bypassed."));
+              ReasonId.ALREADY_FIXED,
+              "The motor is a standard one: the drive is replaced or bypassed."));
     }
     if (motor.family().profile().command() == Command.MESSAGES) {
       reasons.add(
-          block("COMMUNICATING", "A communicating system cannot be converted to fixed speed."));
+          block(
+              ReasonId.COMMUNICATING,
+              "A communicating system cannot be converted to fixed speed."));
     }
     if (!unit.tellsHeat()) {
       reasons.add(
-          first("ASK_HEAT", "Say which heat this unit has: heat must never come on with no air."));
+          first(
+              ReasonId.ASK_HEAT,
+              "Say which heat this unit has: heat must never come on with no air."));
     }
     if (unit.kind() == null) {
-      reasons.add(first("ASK_KIND", "Say what kind of unit it is: its wiring depends on it."));
+      reasons.add(
+          first(ReasonId.ASK_KIND, "Say what kind of unit it is: its wiring depends on it."));
     }
     speedSignal(reasons, false);
   }
@@ -457,28 +471,32 @@ public final class Ways {
     if (Boolean.TRUE.equals(needs)) {
       if (Boolean.TRUE.equals(off)) {
         reasons.add(
-            first("SPEED_PROOF_OFF", "Switch the board's proof of speed off on fitting." + box));
+            first(
+                ReasonId.SPEED_PROOF_OFF,
+                "Switch the board's proof of speed off on fitting." + box));
       } else if (off == null) {
         reasons.add(
             first(
-                "ASK_PROOF_OFF",
+                ReasonId.ASK_PROOF_OFF,
                 "The board waits for a speed signal: find out, before it is bought, whether that"
                     + " can be switched off, or what adapter sends one."
                     + box));
       } else if (canSend) {
         reasons.add(
-            first("SPEED_SIGNAL", "The board proves speed: the new motor must send a signal."));
+            first(
+                ReasonId.SPEED_SIGNAL,
+                "The board proves speed: the new motor must send a signal."));
       } else {
         reasons.add(
             block(
-                "SPEED_SIGNAL",
+                ReasonId.SPEED_SIGNAL,
                 "The board stops the unit without a speed signal, and a fixed-speed motor sends"
                     + " none."));
       }
     } else if (needs == null && !Boolean.FALSE.equals(motor.feedback())) {
       reasons.add(
           first(
-              "ASK_SPEED_SIGNAL",
+              ReasonId.ASK_SPEED_SIGNAL,
               "Make sure that the board does not wait for a speed signal." + box));
     }
   }
@@ -486,16 +504,16 @@ public final class Ways {
   private void outdoorFan(List<Way.Reason> reasons) {
     reasons.add(
         first(
-            "DEFROST_CONTACT",
+            ReasonId.DEFROST_CONTACT,
             "The board's defrost contact must carry the new motor's amps, and stay in its line."));
     reasons.add(
         first(
-            "HEAD_PRESSURE",
+            ReasonId.HEAD_PRESSURE,
             "One high speed on the low stage: watch head pressure, and keep a fan-cycling switch for"
                 + " the cold."));
     reasons.add(
         first(
-            "OUTDOOR_MOTOR",
+            ReasonId.OUTDOOR_MOTOR,
             "Totally enclosed, rated for the heat there, shaft up or down as before; see which way"
                 + " it turns."));
   }
@@ -509,7 +527,7 @@ public final class Ways {
     if (heats) {
       reasons.add(
           first(
-              "HEAT_WITHOUT_AIR",
+              ReasonId.HEAT_WITHOUT_AIR,
               "Heat that comes on without the fan would fire with no air: a fan relay on those"
                   + " calls, too, or no loan."));
     }
@@ -517,17 +535,20 @@ public final class Ways {
         && (unit.kind() == null || !ONE_CABINET.contains(unit.kind()))) {
       reasons.add(
           first(
-              "NOT_ON_CONTACTOR",
+              ReasonId.NOT_ON_CONTACTOR,
               "Contactor and blower are not in one cabinet on one supply: it needs a fan relay of its"
                   + " own."));
     }
     transformer(reasons, 1);
     if (unit.otherHeatOrCooling() == null) {
-      reasons.add(first("ASK_OTHER_HEAT", "Ask whether the building has other heat or cooling."));
+      reasons.add(
+          first(ReasonId.ASK_OTHER_HEAT, "Ask whether the building has other heat or cooling."));
     }
     if (Boolean.TRUE.equals(unit.otherHeatOrCooling())) {
       reasons.add(
-          first("OTHER_HEAT", "The building has other heat or cooling: a loan may not be needed."));
+          first(
+              ReasonId.OTHER_HEAT,
+              "The building has other heat or cooling: a loan may not be needed."));
     }
     return Way.of(
         Route.LOANER,
@@ -538,17 +559,22 @@ public final class Ways {
   private Way boardAndMotor() {
     List<Way.Reason> reasons = new ArrayList<>();
     if (motor.family() != Family.CONSTANT_AIRFLOW_SERIAL) {
-      reasons.add(block("NO_LINK", "This motor has no serial link to its board."));
+      reasons.add(block(ReasonId.NO_LINK, "This motor has no serial link to its board."));
     } else if (asks(Action.REPLACE_BOARD) && motorAtFault()) {
       return Way.of(Route.BOARD_AND_MOTOR, reasons, List.of());
     } else if (proved()) {
-      reasons.add(block("FAULT_IS_PINNED", "It is known which end it is. " + verdictSentence()));
+      reasons.add(
+          block(ReasonId.FAULT_IS_PINNED, "It is known which end it is. " + verdictSentence()));
     } else if (!unit.inWarranty(today) && !all.schools().have(Habit.BOTH_AT_ANY_TIME)) {
       reasons.add(
-          block("OUT_OF_WARRANTY", "Out of warranty: prove which end it is by the link's supply."));
+          block(
+              ReasonId.OUT_OF_WARRANTY,
+              "Out of warranty: prove which end it is by the link's supply."));
     } else {
       reasons.add(
-          first("PROVE_THE_LINK", "Measure the link's supply at both ends first: it parts them."));
+          first(
+              ReasonId.PROVE_THE_LINK,
+              "Measure the link's supply at both ends first: it parts them."));
     }
     return Way.of(Route.BOARD_AND_MOTOR, reasons, List.of());
   }
@@ -560,11 +586,11 @@ public final class Ways {
   private List<Way.Reason> newDrive() {
     List<Way.Reason> reasons = new ArrayList<>();
     if (!motor.family().profile().hasDrive()) {
-      reasons.add(block("NO_DRIVE", "No drive feeds this motor."));
+      reasons.add(block(ReasonId.NO_DRIVE, "No drive feeds this motor."));
     } else if (decided() && !driveAtFault()) {
-      reasons.add(block("DRIVE_NOT_AT_FAULT", verdictSentence()));
+      reasons.add(block(ReasonId.DRIVE_NOT_AT_FAULT, verdictSentence()));
     } else if (!decided()) {
-      reasons.add(first("FAULT_NOT_PROVED", "Prove that the drive is the fault first."));
+      reasons.add(first(ReasonId.FAULT_NOT_PROVED, "Prove that the drive is the fault first."));
     }
     return reasons;
   }
@@ -576,17 +602,17 @@ public final class Ways {
   private Way driveBypass() {
     List<Way.Reason> reasons = newDrive();
     if (all.schools().have(Habit.NO_BYPASS)) {
-      reasons.add(block("NO_BYPASS", "This shop does not run a drive's motor in bypass."));
+      reasons.add(block(ReasonId.NO_BYPASS, "This shop does not run a drive's motor in bypass."));
     }
     if (motor.family().profile().hasDrive()) {
       reasons.add(
           first(
-              "OVERLOAD",
+              ReasonId.OVERLOAD,
               "The drive was the overload protection: an overload relay, set from the motor's plate"
                   + " amps."));
       reasons.add(
           first(
-              "FULL_SPEED",
+              ReasonId.FULL_SPEED,
               "Full speed: check amps and static, and set a date by which the drive is back."));
     }
     return Way.of(
@@ -601,14 +627,14 @@ public final class Ways {
     if (decided() && motorAtFault() && repaired) {
       reasons.add(
           first(
-              "REPAIRED_HERE",
+              ReasonId.REPAIRED_HERE,
               "This shop mends boards and windings: write down where the fault sits."));
     } else if (decided() && motorAtFault()) {
-      reasons.add(block("MOTOR_AT_FAULT", verdictSentence()));
+      reasons.add(block(ReasonId.MOTOR_AT_FAULT, verdictSentence()));
     } else if (decided() && driveAtFault()) {
-      reasons.add(block("DRIVE_AT_FAULT", verdictSentence()));
+      reasons.add(block(ReasonId.DRIVE_AT_FAULT, verdictSentence()));
     } else if (!decided()) {
-      reasons.add(first("FAULT_NOT_PROVED", "Prove where the fault is first."));
+      reasons.add(first(ReasonId.FAULT_NOT_PROVED, "Prove where the fault is first."));
     }
     return Way.of(Route.REPAIR_OTHER, reasons, List.of());
   }

@@ -23,6 +23,7 @@ import variablerotor.core.match.Candidate;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Circumstances;
+import variablerotor.core.route.ReasonId;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
 
@@ -322,6 +323,6 @@ class OptionsTest {
             .way()
             .reasons()
             .stream()
-            .noneMatch(one -> one.id().equals("SHAFT_NOT_FREE")));
+            .noneMatch(one -> one.id() == ReasonId.SHAFT_NOT_FREE));
   }
 }

@@ -30,6 +30,7 @@ import variablerotor.core.motor.Running;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Circumstances;
 import variablerotor.core.route.Habit;
+import variablerotor.core.route.ReasonId;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.RouteState;
 import variablerotor.core.route.Schools;
@@ -153,7 +154,7 @@ class RankingTest {
     RouteCost met =
         options(hot, List.of(), List.of("HEAT_WITHOUT_AIR"), fixed).route(Route.FIXED_SPEED);
     assertEquals(RouteState.OPEN, met.way().state());
-    assertEquals("HEAT_WITHOUT_AIR", met.way().met().get(0).id());
+    assertEquals(ReasonId.HEAT_WITHOUT_AIR, met.way().met().get(0).id());
     UnitPlate proves = UNIT.but().boardNeedsFeedback(true).feedbackCanBeDisabled(false).build();
     RouteCost shut =
         options(proves, List.of(), List.of("SPEED_SIGNAL"), fixed).route(Route.FIXED_SPEED);

@@ -82,7 +82,7 @@ class ToTheLetterTest {
   }
 
   private static List<String> reasons(Options options, Route route) {
-    return options.route(route).way().reasons().stream().map(Way.Reason::id).toList();
+    return options.route(route).way().reasons().stream().map(one -> one.id().name()).toList();
   }
 
   /** Heat and kind of unit are asked before a conversion or a loan is open. */

@@ -21,6 +21,7 @@ import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.route.Habit;
+import variablerotor.core.route.ReasonId;
 import variablerotor.core.route.Route;
 import variablerotor.core.stock.PartKind;
 import variablerotor.core.stock.Place;
@@ -44,6 +45,7 @@ class KeptWordsTest {
             Suspect.values(),
             Route.values(),
             Habit.values(),
+            ReasonId.values(),
             PartKind.values(),
             PartType.values(),
             Place.values(),

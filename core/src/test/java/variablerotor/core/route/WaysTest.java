@@ -70,7 +70,7 @@ class WaysTest {
   }
 
   private static boolean has(Way way, String id) {
-    return way.reasons().stream().anyMatch(reason -> reason.id().equals(id));
+    return way.reasons().stream().anyMatch(reason -> reason.id().name().equals(id));
   }
 
   @Test
@@ -257,7 +257,7 @@ class WaysTest {
                 Calls.torque(Symptom.NO_RUN, facts))) {
           way.reasons().stream()
               .filter(one -> !one.blocks())
-              .forEach(one -> assertNotNull(one.opener(), one.id()));
+              .forEach(one -> assertNotNull(one.opener(), one.id().name()));
         }
       }
     }
