@@ -3,6 +3,7 @@ package variablerotor.cli;
 import java.io.PrintStream;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.bench.CheckOrder;
 import variablerotor.core.bench.Population;
 import variablerotor.core.check.Symptom;
@@ -29,7 +30,7 @@ final class Bench {
   static int run(List<String> args, PrintStream out, PrintStream err) {
     Bench bench = new Bench();
     for (int i = 0; i < args.size(); i += 2) {
-      String fault = bench.take(args.get(i), i + 1 < args.size() ? args.get(i + 1) : null);
+      String fault = bench.take(args.get(i), i + 1 < args.size() ? args.get(i + 1) : "");
       if (fault != null) {
         err.println(fault);
         return Main.BAD_INPUT;
@@ -40,7 +41,7 @@ final class Bench {
   }
 
   /** Null where it is allowed, else what is. */
-  private String take(String option, String value) {
+  private @Nullable String take(String option, String value) {
     try {
       switch (option) {
         case "--cases":
@@ -116,8 +117,9 @@ final class Bench {
     Population population = Population.run(cases, seed, wrong, missing);
     for (Family family : Family.values()) {
       for (CheckOrder order : CheckOrder.values()) {
-        if (population.of(family, order) != null) {
-          line(out, family.name(), order, population.of(family, order));
+        Population.Tally tally = population.of(family, order);
+        if (tally != null) {
+          line(out, family.name(), order, tally);
         }
       }
     }

@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -74,7 +75,7 @@ public final class Main {
             "diagnose",
             Answers::diagnose,
             "options",
-            tree -> Answers.options(tree, LocalDate.now()),
+            tree -> Answers.options(tree, LocalDate.now(ZoneId.systemDefault())),
             "wiring",
             Answers::wiring,
             "plan",

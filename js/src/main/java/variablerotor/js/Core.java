@@ -1,5 +1,6 @@
 package variablerotor.js;
 
+import java.util.List;
 import org.teavm.jso.JSExport;
 import org.teavm.jso.JSObject;
 import variablerotor.core.casefile.InputFault;
@@ -22,7 +23,11 @@ public final class Core {
 
   private static JSObject answered(JSObject tree, Question question) {
     try {
-      return Trees.toScript(question.answer(Trees.fromScript(tree)));
+      Object told = Trees.fromScript(tree);
+      if (told == null) {
+        throw new InputFaults(List.of(new InputFault("", "found nothing; allowed is an object")));
+      }
+      return Trees.toScript(question.answer(told));
     } catch (InputFaults faults) {
       return Trees.toScript(Tree.of("errors", faults.faults().stream().map(Core::told).toList()));
     }

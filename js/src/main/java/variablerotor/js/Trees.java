@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.teavm.jso.JSBody;
 import org.teavm.jso.JSObject;
 import org.teavm.jso.core.JSArray;
@@ -41,7 +42,7 @@ final class Trees {
   @JSBody(script = "return null;")
   private static native JSObject nothing();
 
-  static Object fromScript(JSObject value) {
+  static @Nullable Object fromScript(JSObject value) {
     switch (kind(value)) {
       case "string":
         return ((JSString) value).stringValue();
@@ -51,13 +52,13 @@ final class Trees {
         return ((JSBoolean) value).booleanValue();
       case "array":
         JSArray<JSObject> array = value.cast();
-        List<Object> list = new ArrayList<>();
+        List<@Nullable Object> list = new ArrayList<>();
         for (int i = 0; i < array.getLength(); i++) {
           list.add(fromScript(array.get(i)));
         }
         return list;
       case "object":
-        Map<String, Object> branch = new LinkedHashMap<>();
+        Map<String, @Nullable Object> branch = new LinkedHashMap<>();
         for (String key : keys(value)) {
           branch.put(key, fromScript(get(value, key)));
         }

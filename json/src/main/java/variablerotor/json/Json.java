@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.json.JsonFactory;
@@ -28,7 +30,12 @@ public final class Json {
    */
   public static Object read(String text) throws InputFaults {
     try {
-      return plain(MAPPER.readTree(text));
+      Object tree = plain(MAPPER.readTree(text));
+      if (tree == null) {
+        throw new InputFaults(
+            List.of(new InputFault("", "found nothing; allowed is an object, a list or a value")));
+      }
+      return tree;
     } catch (JacksonException notJson) {
       String where =
           notJson.getLocation() == null
@@ -58,14 +65,14 @@ public final class Json {
     }
   }
 
-  private static Object plain(JsonNode node) {
+  private static @Nullable Object plain(JsonNode node) {
     if (node.isObject()) {
-      Map<String, Object> map = new LinkedHashMap<>();
+      Map<String, @Nullable Object> map = new LinkedHashMap<>();
       node.properties().forEach(entry -> map.put(entry.getKey(), plain(entry.getValue())));
       return map;
     }
     if (node.isArray()) {
-      List<Object> list = new ArrayList<>();
+      List<@Nullable Object> list = new ArrayList<>();
       node.forEach(item -> list.add(plain(item)));
       return list;
     }
@@ -89,7 +96,7 @@ public final class Json {
 
   /** Any value that the mapper knows, as a plain tree. */
   public static Object plainOf(Object value) {
-    return plain(MAPPER.valueToTree(value));
+    return Objects.requireNonNull(plain(MAPPER.valueToTree(value)));
   }
 
   public static String write(Object tree) {

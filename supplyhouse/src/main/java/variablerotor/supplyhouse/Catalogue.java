@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.json.Json;
 
@@ -21,7 +22,7 @@ final class Catalogue {
   Catalogue() {
     try {
       Map<?, ?> tree = (Map<?, ?>) Json.read(text("catalogue.json"));
-      for (Object part : (List<?>) tree.get("parts")) {
+      for (Object part : (List<?>) Objects.requireNonNull(tree.get("parts"))) {
         @SuppressWarnings("unchecked")
         Map<String, Object> one = (Map<String, Object>) part;
         one = new LinkedHashMap<>(one);

@@ -2,6 +2,7 @@ package variablerotor.supplyhouse;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How the supply house behaves.
@@ -46,7 +47,7 @@ record Mood(int delayMs, Fails fails, Lies lies) {
         word(Lies.class, "lies", map.get("lies")));
   }
 
-  private static <E extends Enum<E>> E word(Class<E> of, String field, Object value) {
+  private static <E extends Enum<E>> E word(Class<E> of, String field, @Nullable Object value) {
     for (E one : of.getEnumConstants()) {
       if (one.name().equals(value)) {
         return one;

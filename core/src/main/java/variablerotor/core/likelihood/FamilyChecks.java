@@ -360,20 +360,19 @@ final class FamilyChecks {
 
   /** The DC speed command of a five-wire fan, or the 0-10 V of a plug fan or a drive. */
   static Check speedCommand(Window window, String where, String how, boolean proves) {
-    return speedCommandTo(window, where, how, proves).command(FactType.COMMAND_VOLTS, window);
+    return speedCommandTo(where, how, proves).command(FactType.COMMAND_VOLTS, window);
   }
 
   /** Where a potentiometer may make it from the fan's own 10 V, which a dead fan does not give. */
   static Check speedCommandOfFan(String how) {
-    return speedCommandTo(Windows.PLUG_COMMAND, "the fan's end", how, false)
+    return speedCommandTo("the fan's end", how, false)
         .under(Fault.MODULE_DEAD, "GOOD 7 ABSENT 3", FROM_ITS_OWN)
         .command(FactType.COMMAND_VOLTS, Windows.PLUG_COMMAND);
   }
 
   private static final String FROM_ITS_OWN = "a potentiometer on its own 10 V has nothing to give";
 
-  private static Check.Builder speedCommandTo(
-      Window window, String where, String how, boolean proves) {
+  private static Check.Builder speedCommandTo(String where, String how, boolean proves) {
     return command(
             proves,
             check("command.volts", Suspect.HARNESS, POWER_ON, 1)

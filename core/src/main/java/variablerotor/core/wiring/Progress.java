@@ -63,7 +63,7 @@ public record Progress(
     toMake.forEach(one -> all.add(new Wire(one.from(), one.to())));
     Wiring ahead = wiring.wired(List.copyOf(all));
     Result result = Result.of(ahead);
-    Mend mend = mend(ahead, result, toMake, strange);
+    Mend mend = mend(ahead, toMake, strange);
     if (result.ok() && !strange.isEmpty()) {
       // Whoever made a strange wire takes the one that it was to be for made.
       strange.forEach(one -> all.remove(meant(one, toMake)));
@@ -113,8 +113,7 @@ public record Progress(
    * The one strange wire without which nothing must be stopped; where nothing must be, the first
    * strange one: no call shows it, and it is not what was planned.
    */
-  private static @Nullable Mend mend(
-      Wiring ahead, Result result, List<Plan.Step> toMake, List<Wire> strange) {
+  private static @Nullable Mend mend(Wiring ahead, List<Plan.Step> toMake, List<Wire> strange) {
     if (strange.size() > MOST_TRIED) {
       return null;
     }

@@ -2,6 +2,8 @@ package variablerotor.js.compiler;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.teavm.model.BasicBlock;
 import org.teavm.model.ClassHolder;
 import org.teavm.model.ClassHolderTransformer;
@@ -53,7 +55,11 @@ public final class KeepBrackets implements ClassHolderTransformer {
       call.setType(InvocationType.SPECIAL);
       call.setMethod(
           new MethodReference(
-              Arithmetic.class, nameOf(binary), double.class, double.class, double.class));
+              Arithmetic.class,
+              Objects.requireNonNull(nameOf(binary)),
+              double.class,
+              double.class,
+              double.class));
       call.setArguments(binary.getFirstOperand(), binary.getSecondOperand());
       call.setReceiver(binary.getReceiver());
       call.setLocation(binary.getLocation());
@@ -62,7 +68,7 @@ public final class KeepBrackets implements ClassHolderTransformer {
   }
 
   /** Null for an operation that has no brackets to lose, such as a comparison. */
-  private static String nameOf(BinaryInstruction binary) {
+  private static @Nullable String nameOf(BinaryInstruction binary) {
     return switch (binary.getOperation()) {
       case ADD -> "sum";
       case SUBTRACT -> "difference";

@@ -142,8 +142,8 @@ final class PictureFile {
       }
       if (frame) {
         passes = marker != 0xc0 && marker != 0xc1;
-        height = (file[at + 5] & 0xff) << 8 | file[at + 6] & 0xff;
-        width = (file[at + 7] & 0xff) << 8 | file[at + 8] & 0xff;
+        height = (file[at + 5] & 0xffL) << 8 | file[at + 6] & 0xff;
+        width = (file[at + 7] & 0xffL) << 8 | file[at + 8] & 0xff;
         components = file[at + 9] & 0xff;
       } else if (marker == 0xda) {
         boolean several = passes || at + 4 >= file.length || (file[at + 4] & 0xff) < components;
