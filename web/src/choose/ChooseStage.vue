@@ -48,6 +48,7 @@ const choosing = ref<Route | null>(null)
 const wayOf = (route: Route | null) => call.value.ways.find((one) => one.route === route)
 const panel = ref<HTMLElement | null>(null)
 const asked = ref<InstanceType<typeof AskedHere> | null>(null)
+const motors = ref<InstanceType<typeof MotorFits> | null>(null)
 
 async function toPanel() {
   await nextTick()
@@ -106,7 +107,8 @@ function open(reason: Reason) {
     })
   }
   if (kind === 'ASK') void asked.value?.ask(target, reason.sentence)
-  if (kind === 'MOTORS') document.querySelector('#motors')?.scrollIntoView({ block: 'start' })
+  if (kind === 'MOTORS')
+    (motors.value?.$el as HTMLElement | undefined)?.scrollIntoView({ block: 'start' })
   if (kind === 'HABIT') void router.push({ path: '/shop', hash: '#habits' })
 }
 
@@ -231,7 +233,7 @@ useKeys({ help: () => emit('help') })
       {{ fault }} <button type="button" class="link-button" @click="load">Try again</button>
     </p>
     <template v-if="choice">
-      <MotorFits />
+      <MotorFits ref="motors" />
       <WhatIf />
       <ConversionSheet />
     </template>

@@ -63,6 +63,7 @@ onMounted(async () => {
   }
 })
 
+const list = ref<HTMLElement>()
 function add() {
   const last = rows.value.at(-1)
   rows.value.push({
@@ -73,7 +74,7 @@ function add() {
     suspects: [],
   })
   void nextTick(() =>
-    document.querySelector<HTMLInputElement>('.rows li:last-child input[name=pattern]')?.focus(),
+    list.value?.querySelector<HTMLInputElement>('li:last-child input[name=pattern]')?.focus(),
   )
 }
 
@@ -134,7 +135,7 @@ const otherFaults = computed(() =>
         <label class="name">
           Name of the book <el-input v-model="name" name="bookName" maxlength="80" />
         </label>
-        <ol class="rows">
+        <ol ref="list" class="rows">
           <li v-for="(row, index) in rows" :key="index">
             <label>
               Line of equipment <el-input v-model="row.line" name="line" maxlength="80" />

@@ -121,7 +121,7 @@ const FOOT = 62
 /** On a telephone: just as far as question, pad and Record are on the screen together. */
 async function toCard() {
   await nextTick()
-  const shown = document.querySelector('.check')
+  const shown = card.value?.$el as HTMLElement | undefined
   if (!shown) return
   const { top } = shown.getBoundingClientRect()
   if (!narrow()) {

@@ -5,6 +5,7 @@ import SignInForm from './SignInForm.vue'
 
 const route = useRoute()
 const router = useRouter()
+document.title = 'Sign in – Variable Rotor'
 
 async function done() {
   const to = String(route.query.to ?? '/')

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import KeptNotice from '../keep/KeptNotice.vue'
 import { session, signOut } from '../session/session'
@@ -11,6 +11,17 @@ const props = defineProps<{ title: string; detail?: string }>()
 
 /** A room that stands marked above needs no second title, where there is space for both. */
 const isRoom = computed(() => ROOMS.some((room) => room.title === props.title))
+
+watchEffect(() => {
+  document.title = props.title ? `${props.title} – Variable Rotor` : 'Variable Rotor'
+})
+
+/** Whoever goes by keys or by ear starts where the new page does, unless it led them elsewhere. */
+const heading = ref<HTMLElement>()
+onMounted(() => {
+  const at = document.activeElement
+  if (!at || at === document.body) heading.value?.focus({ preventScroll: true })
+})
 
 const router = useRouter()
 const route = useRoute()
@@ -70,7 +81,7 @@ async function leave() {
     </div>
     <div class="job">
       <div class="title">
-        <h1>{{ title }}</h1>
+        <h1 ref="heading" tabindex="-1">{{ title }}</h1>
         <p v-if="detail" class="soft">{{ detail }}</p>
       </div>
       <slot />

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
@@ -94,9 +93,9 @@ public final class Json {
         : node.isBigDecimal() ? node.decimalValue().doubleValue() : node.doubleValue();
   }
 
-  /** Any value that the mapper knows, as a plain tree. */
-  public static Object plainOf(Object value) {
-    return Objects.requireNonNull(plain(MAPPER.valueToTree(value)));
+  /** Any value that the mapper knows, as a plain tree; null stays null. */
+  public static @Nullable Object plainOf(@Nullable Object value) {
+    return plain(MAPPER.valueToTree(value));
   }
 
   public static String write(Object tree) {

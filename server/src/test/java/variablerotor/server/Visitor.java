@@ -88,6 +88,13 @@ public final class Visitor {
     return new Answer(response.statusCode(), response.body(), response.headers());
   }
 
+  /** All cookies, as a request has them. */
+  public String cookies() {
+    return cookies.getCookieStore().getCookies().stream()
+        .map(one -> one.getName() + "=" + one.getValue())
+        .collect(java.util.stream.Collectors.joining("; "));
+  }
+
   public String cookie(String name) {
     return cookies.getCookieStore().getCookies().stream()
         .filter(cookie -> cookie.getName().equals(name))

@@ -14,6 +14,7 @@ import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -79,6 +80,10 @@ class SessionApi {
     SecurityContextHolder.setContext(context);
     contexts.saveContext(context, request, response);
     standings.begin(request.getSession(), opened.edition());
+    // What stood before the sign-in is known to whoever sat here before: none of it is carried
+    // over.
+    CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+    tokens.saveToken(tokens.generateToken(request), request, response);
     return new SessionView(account, demo.shown());
   }
 

@@ -8,10 +8,12 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import org.apache.commons.csv.QuoteMode;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -121,6 +123,9 @@ public final class Csv {
     return at;
   }
 
+  /** A formula behind what parts cells in other countries. */
+  private static final Pattern RUNS_ELSEWHERE = Pattern.compile("[;\t]\\s*[=+@-]");
+
   /** What a spreadsheet would run, with any marks before it; a plain number is none. */
   private static boolean runs(String cell) {
     int at = 0;
@@ -128,7 +133,12 @@ public final class Csv {
       at++;
     }
     boolean starts = at < cell.length() && "=+-@\t\r".indexOf(cell.charAt(at)) >= 0;
-    return starts && !cell.matches("[-+]?\\d+([.,]\\d+)?");
+    return (starts && !cell.matches("[-+]?\\d+([.,]\\d+)?")) || RUNS_ELSEWHERE.matcher(cell).find();
+  }
+
+  /** Unquoted, it would be two cells where semicolons or tabs part them. */
+  private static boolean parts(String cell) {
+    return cell != null && (cell.indexOf(';') >= 0 || cell.indexOf('\t') >= 0);
   }
 
   /** With a mark before it, by which a spreadsheet takes it for text. */
@@ -144,7 +154,10 @@ public final class Csv {
   /** As text; what a spreadsheet would run is marked, and read back the same. */
   public static String write(List<List<String>> table) {
     StringBuilder text = new StringBuilder();
-    try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
+    boolean quotes = table.stream().anyMatch(row -> row.stream().anyMatch(Csv::parts));
+    CSVFormat format =
+        quotes ? FORMAT.builder().setQuoteMode(QuoteMode.ALL_NON_NULL).get() : FORMAT;
+    try (CSVPrinter printer = new CSVPrinter(text, format)) {
       for (List<String> row : table) {
         printer.printRecord(row.stream().map(Csv::harmless).toList());
       }

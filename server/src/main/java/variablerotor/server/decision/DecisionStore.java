@@ -25,6 +25,9 @@ import variablerotor.server.log.Stamp;
 /** Choices, each with the diagnosis that it stood on. */
 @Repository
 class DecisionStore implements CallPart {
+  /** Each has with it all that it stood on, some hundred kilobytes. */
+  private static final int MOST = 100;
+
   private final DSLContext db;
   private final LogStore log;
 
@@ -38,7 +41,8 @@ class DecisionStore implements CallPart {
     return Save.of("decision", DECISION, id)
         .told(DECISION.CALL_ID, call)
         .told(DECISION.ROUTE, route.name())
-        .told(DECISION.CANDIDATE, candidate);
+        .told(DECISION.CANDIDATE, candidate)
+        .upTo(MOST);
   }
 
   boolean holds(Save save) {

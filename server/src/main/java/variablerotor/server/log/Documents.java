@@ -54,7 +54,7 @@ public final class Documents {
    * @throws Refused where the id is taken by something else, or the call holds too many
    */
   public boolean keep(UUID call, UUID id, String body, Stamp stamp) {
-    Save save = Save.of(what, table, id).told(call(), call).told(body(), body);
+    Save save = Save.of(what, table, id).told(call(), call).told(body(), body).upTo(most);
     if (db.fetchCount(table, call().eq(call)) >= most && !log.holds(save)) {
       throw Refused.conflict(
           "This call holds " + most + " states of its " + what + "; open a new one.");

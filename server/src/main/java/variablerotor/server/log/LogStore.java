@@ -62,14 +62,33 @@ public class LogStore {
    * Keeps it, unless it is kept already, or what it says is so by another save.
    *
    * @return whether it is new
-   * @throws Refused where the id is taken by something else
+   * @throws Refused where the id is taken by something else, or its call holds too many of the kind
    */
   public boolean keep(Save save, Stamp stamp) {
+    holdOfCall(save);
     if (db.insertInto(save.table).set(row(save, stamp)).onConflictDoNothing().execute() == 1) {
       return true;
     }
     holds(save);
     return false;
+  }
+
+  /** One call is no store: what is saved on it again and again would fill the disk. */
+  private void holdOfCall(Save save) {
+    Field<?> call = save.table.field("call_id");
+    if (call == null || save.told.get(call) == null) {
+      return;
+    }
+    Condition onCall = DSL.condition(Map.of(call, save.told.get(call)));
+    int kept = db.fetchCount(DSL.selectOne().from(save.table).where(onCall).limit(save.most));
+    if (kept >= save.most && !holds(save)) {
+      throw Refused.conflict(
+          "A call holds at most "
+              + save.most
+              + " of a kind, and this one does ("
+              + save.what
+              + "). Open a new one.");
+    }
   }
 
   /**

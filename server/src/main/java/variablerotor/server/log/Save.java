@@ -8,6 +8,9 @@ import org.jooq.Table;
 
 /** One row for an append-only table, under the id that the client made for it. */
 public final class Save {
+  /** Many times what any call holds of one kind. */
+  private static final int MOST_OF_CALL = 1000;
+
   final String what;
   final Table<?> table;
   final UUID id;
@@ -17,6 +20,8 @@ public final class Save {
 
   /** What the server made of it, which may come out otherwise a second time. */
   final Map<Field<?>, Object> made = new LinkedHashMap<>();
+
+  int most = MOST_OF_CALL;
 
   private Save(String what, Table<?> table, UUID id) {
     this.what = what;
@@ -30,6 +35,12 @@ public final class Save {
    */
   public static Save of(String what, Table<?> table, UUID id) {
     return new Save(what, table, id);
+  }
+
+  /** At most so many of the kind on one call; for what takes much room, fewer than usual. */
+  public Save upTo(int ofCall) {
+    most = ofCall;
+    return this;
   }
 
   public <T> Save told(Field<T> field, T value) {

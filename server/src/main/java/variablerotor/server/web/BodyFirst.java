@@ -30,7 +30,7 @@ import tools.jackson.databind.json.JsonMapper;
  * and what came before it is answered.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyFirst extends OncePerRequestFilter {
   /** Largest body that is gathered [byte]; of a larger one, what comes is thrown away. */
   private static final long MOST = 16L * 1024 * 1024;
@@ -97,7 +97,7 @@ class BodyFirst extends OncePerRequestFilter {
       if (!DatabaseGone.is(fault)) {
         throw fault;
       }
-      Problems.write(json, response, HttpStatus.SERVICE_UNAVAILABLE, DatabaseGone.DETAIL);
+      Problems.write(json, response, HttpStatus.SERVICE_UNAVAILABLE, DatabaseGone.detail(fault));
       return;
     }
     long mostOf = known ? MOST : Gathered.IN_MEMORY;

@@ -15,7 +15,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /** No request body is read beyond a limit, whatever its header says. */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+@Order(Ordered.HIGHEST_PRECEDENCE + 2)
 public class BodyLimit extends OncePerRequestFilter {
   /** Largest body [byte], where a handler does not say otherwise with {@link LargestBody}. */
   static final int USUAL = 64 * 1024;

@@ -23,6 +23,15 @@ class DatabaseBreaker implements BeanPostProcessor {
     return bean instanceof HikariDataSource pool ? new Breaker(pool) : bean;
   }
 
+  /** Every connection is in use: the database answers, and only not this one now. */
+  static final class Busy extends SQLTransientConnectionException {
+    private static final long serialVersionUID = 1L;
+
+    Busy(SQLException fault) {
+      super("every connection is in use", fault);
+    }
+  }
+
   private static final class Breaker extends DelegatingDataSource {
     private final HikariDataSource pool;
     private volatile boolean gone;
@@ -47,7 +56,7 @@ class DatabaseBreaker implements BeanPostProcessor {
         HikariPoolMXBean state = pool.getHikariPoolMXBean();
         gone = state == null || state.getTotalConnections() == 0;
         since = System.nanoTime();
-        throw fault;
+        throw gone ? fault : new Busy(fault);
       }
     }
   }

@@ -22,10 +22,13 @@ import tools.jackson.databind.json.JsonMapper;
  * waits on the device.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 2)
+@Order(Ordered.HIGHEST_PRECEDENCE + 3)
 class DatabaseGone extends OncePerRequestFilter {
-  static final String DETAIL =
+  private static final String GONE =
       "The database does not answer. What you enter is kept on this device and sent when it does.";
+
+  private static final String BUSY =
+      "Too much is asked at once. What you enter is kept on this device and sent again.";
 
   private final JsonMapper json;
 
@@ -51,8 +54,18 @@ class DatabaseGone extends OncePerRequestFilter {
         throw fault;
       }
       response.reset();
-      Problems.write(json, response, HttpStatus.SERVICE_UNAVAILABLE, DETAIL);
+      Problems.write(json, response, HttpStatus.SERVICE_UNAVAILABLE, detail(fault));
     }
+  }
+
+  /** What is said of it: a database that is busy is not one that is gone. */
+  static String detail(Throwable fault) {
+    for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
+      if (cause instanceof DatabaseBreaker.Busy) {
+        return BUSY;
+      }
+    }
+    return GONE;
   }
 
   /**

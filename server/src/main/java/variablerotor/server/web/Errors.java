@@ -22,19 +22,20 @@ class Errors implements ErrorController {
     HttpStatus told = code instanceof Integer number ? HttpStatus.resolve(number) : null;
     HttpStatus status =
         code == null ? HttpStatus.NOT_FOUND : told == null ? HttpStatus.BAD_REQUEST : told;
+    String detail = detail(status);
     if (request.getAttribute(RequestDispatcher.ERROR_EXCEPTION) instanceof Throwable fault
         && DatabaseGone.is(fault)) {
       status = HttpStatus.SERVICE_UNAVAILABLE;
+      detail = DatabaseGone.detail(fault);
     }
     return ResponseEntity.status(status)
         .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-        .body(Problems.problem(status, detail(status), List.of()));
+        .body(Problems.problem(status, detail, List.of()));
   }
 
   private static String detail(HttpStatus status) {
     return switch (status) {
       case NOT_FOUND -> "There is nothing at this address.";
-      case SERVICE_UNAVAILABLE -> DatabaseGone.DETAIL;
       default ->
           status.is5xxServerError()
               ? "The server failed on this. Nothing already kept is lost; try again."

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
@@ -60,11 +61,14 @@ public class Pages implements WebMvcConfigurer {
         .addResolver(new FileOrDocument());
   }
 
+  /** What is for programs is never answered with the page. */
+  private static final Pattern NO_PAGE = Pattern.compile("(api|actuator)(/.*)?");
+
   private static final class FileOrDocument extends PathResourceResolver {
     @Override
     protected Resource getResource(String path, Resource folder) throws IOException {
       Resource file = super.getResource(path, folder);
-      boolean address = !path.startsWith("api/") && !path.contains(".");
+      boolean address = !NO_PAGE.matcher(path).matches() && !path.contains(".");
       return file == null && address ? super.getResource("index.html", folder) : file;
     }
   }

@@ -58,7 +58,7 @@ public class Problems extends ResponseEntityExceptionHandler {
       throw fault;
     }
     if (DatabaseGone.is(fault)) {
-      return problem(HttpStatus.SERVICE_UNAVAILABLE, DatabaseGone.DETAIL, List.of());
+      return problem(HttpStatus.SERVICE_UNAVAILABLE, DatabaseGone.detail(fault), List.of());
     }
     LOG.error("unexpected fault", fault);
     return problem(
@@ -92,7 +92,7 @@ public class Problems extends ResponseEntityExceptionHandler {
       WebRequest request) {
     return DatabaseGone.is(fault)
         ? ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
-            .body(problem(HttpStatus.SERVICE_UNAVAILABLE, DatabaseGone.DETAIL, List.of()))
+            .body(problem(HttpStatus.SERVICE_UNAVAILABLE, DatabaseGone.detail(fault), List.of()))
         : super.handleHttpMessageNotWritable(fault, headers, status, request);
   }
 

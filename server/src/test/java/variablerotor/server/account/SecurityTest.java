@@ -207,6 +207,25 @@ class SecurityTest {
     assertEquals(401, tobin.get("/api/calls").status());
   }
 
+  /** Whoever sat here before knows the old one. */
+  @Test
+  void signingInChangesTheToken() {
+    Visitor visitor = server.visitor();
+    visitor.get("/api/session");
+    String before = visitor.cookie("XSRF-TOKEN");
+    visitor.send("POST", "/api/session", "{\"login\":\"tobin\",\"password\":\"quiet-wheel-4\"}");
+    String after = visitor.cookie("XSRF-TOKEN");
+    assertFalse(after.isEmpty());
+    assertNotEquals(before, after);
+    assertEquals(
+        200,
+        visitor
+            .put(
+                visitor.openCall() + "/readings/" + java.util.UUID.randomUUID(),
+                "{\"fact\":\"line.volts\",\"value\":241}")
+            .status());
+  }
+
   @Test
   void signingInChangesTheSession() {
     Visitor tobin = server.technician();

@@ -17,7 +17,8 @@ class CsvTest {
   @ParameterizedTest
   @ValueSource(
       strings = {
-        "=1+1", "+cmd", "-2+3", "@sum", "\tx", "'=1", "''@x", "'plain", "-5", "+3.5", "", "a=b", "'"
+        "=1+1", "x;=1+1", "x; @sum", "x\t-cmd", "a;b", "+cmd", "-2+3", "@sum", "\tx", "'=1", "''@x",
+        "'plain", "-5", "+3.5", "", "a=b", "'"
       })
   void whatASpreadsheetWouldRunIsMarkedAndReadsBackTheSame(String cell) {
     String text = Csv.write(List.of(List.of(cell, "x")));
@@ -26,6 +27,15 @@ class CsvTest {
         "=+-@\t".indexOf(text.charAt(text.charAt(0) == '"' ? 1 : 0)) >= 0
             && !cell.matches("[-+][0-9.]+"),
         text);
+  }
+
+  /** Where semicolons part cells, an unquoted one would be two, and the second would be run. */
+  @Test
+  void whatPartsCellsElsewhereIsQuoted() {
+    String csv = Csv.write(List.of(List.of("name", "price"), List.of("x;=1+1", "5")));
+    assertEquals("\"name\",\"price\"\r\n\"'x;=1+1\",\"5\"\r\n", csv);
+    assertEquals(
+        "name,price\r\nx,5\r\n", Csv.write(List.of(List.of("name", "price"), List.of("x", "5"))));
   }
 
   @Test

@@ -171,6 +171,23 @@ class ChoiceApiTest {
     assertEquals(404, tobin.get(call + "/decisions/" + UUID.randomUUID()).status());
   }
 
+  /** Each choice keeps all that it stood on: one call is no store. */
+  @Test
+  void aCallHoldsNoMoreThanAHundredChoices() {
+    String call = tobin.openCall();
+    String first = call + "/decisions/" + UUID.randomUUID();
+    String body = "{\"route\":\"SAME_MOTOR\"}";
+    assertEquals(200, tobin.put(first, body).status());
+    for (int times = 1; times < 100; times++) {
+      assertEquals(200, tobin.put(call + "/decisions/" + UUID.randomUUID(), body).status());
+    }
+    Visitor.Answer more = tobin.put(call + "/decisions/" + UUID.randomUUID(), body);
+    assertEquals(409, more.status(), more.body());
+    assertTrue(more.body().contains("at most 100"), more.body());
+    // What is kept already is kept again without a word.
+    assertEquals(200, tobin.put(first, body).status());
+  }
+
   @Test
   void aMotorThatDoesNotGoThereIsRefused() {
     String call = shorted("");
