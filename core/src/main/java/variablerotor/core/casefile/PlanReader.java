@@ -74,32 +74,33 @@ public final class PlanReader {
     Map<CallId, String> lowSpeeds = new LinkedHashMap<>();
     boolean staged = pattern == Pattern.A || pattern == Pattern.A1;
     PlanRequest request =
-        new PlanRequest(
-            pattern == null ? Pattern.A : pattern,
-            line,
-            root.number("transformerVa", 1, 1e5),
-            root.number("transformerLoadVa", 0, 1e5),
-            texts(root, "stages"),
-            "SOLID_STATE".equals(outputs),
-            Boolean.TRUE.equals(root.flag("defrost")),
-            List.copyOf(new LinkedHashSet<>(calls)),
-            root.has("contactorCalls")
-                ? root.words("contactorCalls", CallId.values())
-                : List.of(CallId.COOL, CallId.HEAT_PUMP),
-            speeds,
-            motor.number("amps", 0.01, 10_000),
-            motor.number("microfarads", 0.1, 10_000),
-            motor.number("capacitorVolts", 1, 10_000),
-            speedFor(root, speeds, lowSpeeds),
-            staged || "OUTDOOR_FAN".equals(role),
-            !"SPLIT".equals(cabinet),
-            Boolean.TRUE.equals(root.flag("fanRelay")),
-            new PlanRequest.Extras(
-                poles == null ? PlanRequest.Extras.NONE.contactorPoles() : poles,
-                Boolean.TRUE.equals(root.flag("fanCycling")),
-                root.number("secondTransformerVa", 1, 1e5),
-                Boolean.TRUE.equals(root.flag("dualCapacitor")),
-                lowSpeeds));
+        PlanRequest.plan(pattern == null ? Pattern.A : pattern, line)
+            .transformer(
+                root.number("transformerVa", 1, 1e5), root.number("transformerLoadVa", 0, 1e5))
+            .stages(texts(root, "stages"))
+            .solidState("SOLID_STATE".equals(outputs))
+            .defrost(Boolean.TRUE.equals(root.flag("defrost")))
+            .calls(List.copyOf(new LinkedHashSet<>(calls)))
+            .contactorCalls(
+                root.has("contactorCalls")
+                    ? root.words("contactorCalls", CallId.values())
+                    : List.of(CallId.COOL, CallId.HEAT_PUMP))
+            .speeds(speeds)
+            .amps(motor.number("amps", 0.01, 10_000))
+            .capacitor(
+                motor.number("microfarads", 0.1, 10_000), motor.number("capacitorVolts", 1, 10_000))
+            .speedFor(speedFor(root, speeds, lowSpeeds))
+            .outdoors(staged || "OUTDOOR_FAN".equals(role))
+            .oneCabinet(!"SPLIT".equals(cabinet))
+            .fanRelay(Boolean.TRUE.equals(root.flag("fanRelay")))
+            .extras(
+                new PlanRequest.Extras(
+                    poles == null ? PlanRequest.Extras.NONE.contactorPoles() : poles,
+                    Boolean.TRUE.equals(root.flag("fanCycling")),
+                    root.number("secondTransformerVa", 1, 1e5),
+                    Boolean.TRUE.equals(root.flag("dualCapacitor")),
+                    lowSpeeds))
+            .build();
     if (!faults.isEmpty()) {
       throw new InputFaults(faults);
     }

@@ -91,24 +91,19 @@ public record PlanDraft(PlanRequest plan, String why, List<Assumed> assumed) {
       MotorPlate fitted = candidate == null ? null : candidate.plate();
       Double amps = fitted == null ? null : fitted.fullLoadAmps();
       PlanRequest plan =
-          new PlanRequest(
-              pattern,
-              supply(drive),
-              transformerVa(),
-              running.hangingVa(),
-              stages(pattern),
-              true,
-              unit.heating().contains(UnitPlate.Heating.HEAT_PUMP),
-              calls(),
-              List.of(CallId.COOL, CallId.HEAT_PUMP),
-              drive ? List.of() : speeds(fitted),
-              drive ? motor.fullLoadAmps() : amps,
-              null,
-              null,
-              Map.of(),
-              outdoors,
-              oneCabinet(),
-              pattern == Pattern.C);
+          PlanRequest.plan(pattern, supply(drive))
+              .transformer(transformerVa(), running.hangingVa())
+              .stages(stages(pattern))
+              .solidState(true)
+              .defrost(unit.heating().contains(UnitPlate.Heating.HEAT_PUMP))
+              .calls(calls())
+              .contactorCalls(List.of(CallId.COOL, CallId.HEAT_PUMP))
+              .speeds(drive ? List.of() : speeds(fitted))
+              .amps(drive ? motor.fullLoadAmps() : amps)
+              .outdoors(outdoors)
+              .oneCabinet(oneCabinet())
+              .fanRelay(pattern == Pattern.C)
+              .build();
       if (plan.amps() == null) {
         assume("amps", "The new motor's amps are not known: relays are taken for 10 A.");
       }

@@ -90,24 +90,19 @@ public record Exercise(
       }
       calls.add(CallId.FAN);
     }
-    return new PlanRequest(
-        pattern,
-        three ? PartType.LINE_3PH : PartType.LINE_240,
-        40.0,
-        9.0,
-        outdoors ? List.of("LOW", "HIGH") : List.of(),
-        pattern != Pattern.A1 && dice.coin(),
-        outdoors && heat,
-        calls,
-        List.of(CallId.COOL, CallId.HEAT_PUMP),
-        three ? List.of() : List.of("HIGH", "LOW"),
-        three ? 8.2 : 2.6,
-        three ? null : (Double) 5.0,
-        three ? null : (Double) 370.0,
-        Map.of(),
-        outdoors,
-        true,
-        pattern == Pattern.C);
+    return PlanRequest.plan(pattern, three ? PartType.LINE_3PH : PartType.LINE_240)
+        .transformer(40.0, 9.0)
+        .stages(outdoors ? List.of("LOW", "HIGH") : List.of())
+        .solidState(pattern != Pattern.A1 && dice.coin())
+        .defrost(outdoors && heat)
+        .calls(calls)
+        .contactorCalls(List.of(CallId.COOL, CallId.HEAT_PUMP))
+        .speeds(three ? List.of() : List.of("HIGH", "LOW"))
+        .amps(three ? 8.2 : 2.6)
+        .capacitor(three ? null : (Double) 5.0, three ? null : (Double) 370.0)
+        .outdoors(outdoors)
+        .fanRelay(pattern == Pattern.C)
+        .build();
   }
 
   /**

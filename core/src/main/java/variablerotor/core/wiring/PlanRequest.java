@@ -72,46 +72,6 @@ public record PlanRequest(
     public static final Extras NONE = new Extras(2, false, null, false, Map.of());
   }
 
-  /** As most units are. */
-  public PlanRequest(
-      Pattern pattern,
-      PartType supply,
-      @Nullable Double transformerVa,
-      @Nullable Double transformerLoadVa,
-      List<String> stages,
-      boolean solidState,
-      boolean defrost,
-      List<CallId> calls,
-      List<CallId> contactorCalls,
-      List<String> speeds,
-      @Nullable Double amps,
-      @Nullable Double microfarads,
-      @Nullable Double capacitorVolts,
-      Map<CallId, String> speedFor,
-      boolean outdoors,
-      boolean oneCabinet,
-      boolean fanRelay) {
-    this(
-        pattern,
-        supply,
-        transformerVa,
-        transformerLoadVa,
-        stages,
-        solidState,
-        defrost,
-        calls,
-        contactorCalls,
-        speeds,
-        amps,
-        microfarads,
-        capacitorVolts,
-        speedFor,
-        outdoors,
-        oneCabinet,
-        fanRelay,
-        Extras.NONE);
-  }
-
   public PlanRequest {
     stages = List.copyOf(stages);
     calls = List.copyOf(calls);
@@ -173,25 +133,151 @@ public record PlanRequest(
 
   /** The same, with a relay of its own for calls without the contactor. */
   public PlanRequest withFanRelay() {
-    return new PlanRequest(
-        pattern,
-        supply,
-        transformerVa,
-        transformerLoadVa,
-        stages,
-        solidState,
-        defrost,
-        calls,
-        contactorCalls,
-        speeds,
-        amps,
-        microfarads,
-        capacitorVolts,
-        speedFor,
-        outdoors,
-        oneCabinet,
-        true,
-        extras);
+    return but().fanRelay(true).build();
+  }
+
+  /** A plan with nothing but these told: one cabinet, a contactor of two poles, no call. */
+  public static Builder plan(Pattern pattern, PartType supply) {
+    return new Builder(pattern, supply);
+  }
+
+  private Builder but() {
+    return plan(pattern, supply)
+        .transformer(transformerVa, transformerLoadVa)
+        .stages(stages)
+        .solidState(solidState)
+        .defrost(defrost)
+        .calls(calls)
+        .contactorCalls(contactorCalls)
+        .speeds(speeds)
+        .amps(amps)
+        .capacitor(microfarads, capacitorVolts)
+        .speedFor(speedFor)
+        .outdoors(outdoors)
+        .oneCabinet(oneCabinet)
+        .fanRelay(fanRelay)
+        .extras(extras);
+  }
+
+  /** Each by its name; see the record for what they are. */
+  public static final class Builder {
+    private final Pattern pattern;
+    private final PartType supply;
+    private @Nullable Double transformerVa;
+    private @Nullable Double transformerLoadVa;
+    private List<String> stages = List.of();
+    private boolean solidState;
+    private boolean defrost;
+    private List<CallId> calls = List.of();
+    private List<CallId> contactorCalls = List.of();
+    private List<String> speeds = List.of();
+    private @Nullable Double amps;
+    private @Nullable Double microfarads;
+    private @Nullable Double capacitorVolts;
+    private Map<CallId, String> speedFor = Map.of();
+    private boolean outdoors;
+    private boolean oneCabinet = true;
+    private boolean fanRelay;
+    private Extras extras = Extras.NONE;
+
+    private Builder(Pattern pattern, PartType supply) {
+      this.pattern = pattern;
+      this.supply = supply;
+    }
+
+    public Builder transformer(@Nullable Double va, @Nullable Double loadVa) {
+      transformerVa = va;
+      transformerLoadVa = loadVa;
+      return this;
+    }
+
+    public Builder stages(List<String> names) {
+      stages = names;
+      return this;
+    }
+
+    public Builder solidState(boolean so) {
+      solidState = so;
+      return this;
+    }
+
+    public Builder defrost(boolean so) {
+      defrost = so;
+      return this;
+    }
+
+    public Builder calls(List<CallId> these) {
+      calls = these;
+      return this;
+    }
+
+    public Builder contactorCalls(List<CallId> these) {
+      contactorCalls = these;
+      return this;
+    }
+
+    public Builder speeds(List<String> names) {
+      speeds = names;
+      return this;
+    }
+
+    public Builder amps(@Nullable Double full) {
+      amps = full;
+      return this;
+    }
+
+    public Builder capacitor(@Nullable Double itsMicrofarads, @Nullable Double itsVolts) {
+      microfarads = itsMicrofarads;
+      capacitorVolts = itsVolts;
+      return this;
+    }
+
+    public Builder speedFor(Map<CallId, String> these) {
+      speedFor = these;
+      return this;
+    }
+
+    public Builder outdoors(boolean so) {
+      outdoors = so;
+      return this;
+    }
+
+    public Builder oneCabinet(boolean so) {
+      oneCabinet = so;
+      return this;
+    }
+
+    public Builder fanRelay(boolean so) {
+      fanRelay = so;
+      return this;
+    }
+
+    public Builder extras(Extras these) {
+      extras = these;
+      return this;
+    }
+
+    public PlanRequest build() {
+      return new PlanRequest(
+          pattern,
+          supply,
+          transformerVa,
+          transformerLoadVa,
+          stages,
+          solidState,
+          defrost,
+          calls,
+          contactorCalls,
+          speeds,
+          amps,
+          microfarads,
+          capacitorVolts,
+          speedFor,
+          outdoors,
+          oneCabinet,
+          fanRelay,
+          extras);
+    }
   }
 
   /** The document that asks for it. */

@@ -120,24 +120,17 @@ class MistakesTest {
     PlanRequest asked = Wirings.request(Pattern.A1, CallId.COOL);
     Plan plan =
         Planner.of(
-            new PlanRequest(
-                Pattern.A1,
-                asked.supply(),
-                40.0,
-                9.0,
-                asked.stages(),
-                solidState,
-                false,
-                asked.calls(),
-                asked.contactorCalls(),
-                asked.speeds(),
-                2.6,
-                5.0,
-                370.0,
-                Map.of(),
-                true,
-                true,
-                false));
+            PlanRequest.plan(Pattern.A1, asked.supply())
+                .transformer(40.0, 9.0)
+                .stages(asked.stages())
+                .solidState(solidState)
+                .calls(asked.calls())
+                .contactorCalls(asked.contactorCalls())
+                .speeds(asked.speeds())
+                .amps(2.6)
+                .capacitor(5.0, 370.0)
+                .outdoors(true)
+                .build());
     assertEquals(ok, plan.result().ok());
     assertTrue(kinds(plan.result()).contains(Kind.BACK_FED));
     assertEquals(ok ? Plan.State.CONDITIONAL : Plan.State.BLOCKED, plan.state());

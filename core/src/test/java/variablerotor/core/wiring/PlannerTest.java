@@ -25,24 +25,19 @@ class PlannerTest {
       boolean relay,
       Map<CallId, String> speeds) {
     PlanRequest plain = Wirings.request(pattern);
-    return new PlanRequest(
-        pattern,
-        plain.supply(),
-        40.0,
-        9.0,
-        plain.stages(),
-        false,
-        defrost,
-        ids(calls),
-        ids(contactor),
-        plain.speeds(),
-        2.6,
-        5.0,
-        370.0,
-        speeds,
-        outdoors,
-        true,
-        relay);
+    return PlanRequest.plan(pattern, plain.supply())
+        .transformer(40.0, 9.0)
+        .stages(plain.stages())
+        .defrost(defrost)
+        .calls(ids(calls))
+        .contactorCalls(ids(contactor))
+        .speeds(plain.speeds())
+        .amps(2.6)
+        .capacitor(5.0, 370.0)
+        .speedFor(speeds)
+        .outdoors(outdoors)
+        .fanRelay(relay)
+        .build();
   }
 
   private static List<CallId> ids(String names) {
@@ -149,24 +144,15 @@ class PlannerTest {
     PlanRequest one = Wirings.request(Pattern.E, CallId.COOL);
     Plan plan =
         Planner.of(
-            new PlanRequest(
-                Pattern.E,
-                supply,
-                40.0,
-                9.0,
-                List.of(),
-                true,
-                false,
-                one.calls(),
-                one.contactorCalls(),
-                List.of("LOW", "HIGH"),
-                2.6,
-                5.0,
-                370.0,
-                Map.of(),
-                false,
-                true,
-                false));
+            PlanRequest.plan(Pattern.E, supply)
+                .transformer(40.0, 9.0)
+                .solidState(true)
+                .calls(one.calls())
+                .contactorCalls(one.contactorCalls())
+                .speeds(List.of("LOW", "HIGH"))
+                .amps(2.6)
+                .capacitor(5.0, 370.0)
+                .build());
     for (Plan.Step step : plan.wires()) {
       boolean neutral = step.to().toString().equals("M.COM");
       assertTrue(!neutral || step.colour().equals(other), step.toString());
@@ -180,25 +166,18 @@ class PlannerTest {
   void whatNotEveryUnitHas() {
     PlanRequest one = Wirings.request(Pattern.A, CallId.COOL);
     PlanRequest asked =
-        new PlanRequest(
-            Pattern.A,
-            PartType.LINE_240,
-            40.0,
-            9.0,
-            List.of("Y", "Y2"),
-            true,
-            false,
-            one.calls(),
-            one.contactorCalls(),
-            List.of("LOW", "HIGH"),
-            2.6,
-            5.0,
-            370.0,
-            Map.of(),
-            true,
-            true,
-            false,
-            new PlanRequest.Extras(1, true, 40.0, false, Map.of(CallId.COOL, "LOW")));
+        PlanRequest.plan(Pattern.A, PartType.LINE_240)
+            .transformer(40.0, 9.0)
+            .stages(List.of("Y", "Y2"))
+            .solidState(true)
+            .calls(one.calls())
+            .contactorCalls(one.contactorCalls())
+            .speeds(List.of("LOW", "HIGH"))
+            .amps(2.6)
+            .capacitor(5.0, 370.0)
+            .outdoors(true)
+            .extras(new PlanRequest.Extras(1, true, 40.0, false, Map.of(CallId.COOL, "LOW")))
+            .build();
     Plan plan = Planner.of(asked);
     assertEquals(Plan.State.CONDITIONAL, plan.state(), plan.reasons().toString());
     List<String> told =
@@ -218,25 +197,18 @@ class PlannerTest {
   private static Plan dual(Pattern pattern, PartType supply, int poles) {
     PlanRequest one = Wirings.request(pattern, CallId.COOL);
     return Planner.of(
-        new PlanRequest(
-            pattern,
-            supply,
-            40.0,
-            9.0,
-            one.stages(),
-            false,
-            true,
-            one.calls(),
-            one.contactorCalls(),
-            List.of("HIGH", "LOW"),
-            2.6,
-            5.0,
-            370.0,
-            Map.of(),
-            true,
-            true,
-            false,
-            new PlanRequest.Extras(poles, false, null, true, Map.of())));
+        PlanRequest.plan(pattern, supply)
+            .transformer(40.0, 9.0)
+            .stages(one.stages())
+            .defrost(true)
+            .calls(one.calls())
+            .contactorCalls(one.contactorCalls())
+            .speeds(List.of("HIGH", "LOW"))
+            .amps(2.6)
+            .capacitor(5.0, 370.0)
+            .outdoors(true)
+            .extras(new PlanRequest.Extras(poles, false, null, true, Map.of()))
+            .build());
   }
 
   /** The start winding between FAN and C, where the common is; the second lead capped alone. */

@@ -2,7 +2,6 @@ package variablerotor.core.wiring;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import variablerotor.core.wiring.PlanRequest.CallId;
 import variablerotor.core.wiring.PlanRequest.Pattern;
 
@@ -12,48 +11,34 @@ public final class Wirings {
 
   public static PlanRequest request(Pattern pattern, CallId... calls) {
     boolean three = pattern == Pattern.D;
-    return new PlanRequest(
-        pattern,
-        three ? PartType.LINE_3PH : PartType.LINE_240,
-        40.0,
-        9.0,
-        List.of("LOW", "HIGH"),
-        false,
-        false,
-        List.of(calls),
-        List.of(CallId.COOL, CallId.HEAT_PUMP),
-        three ? List.of() : List.of("HIGH", "LOW"),
-        2.6,
-        5.0,
-        370.0,
-        Map.of(),
-        pattern == Pattern.A || pattern == Pattern.A1,
-        true,
-        false);
+    return PlanRequest.plan(pattern, three ? PartType.LINE_3PH : PartType.LINE_240)
+        .transformer(40.0, 9.0)
+        .stages(List.of("LOW", "HIGH"))
+        .calls(List.of(calls))
+        .contactorCalls(List.of(CallId.COOL, CallId.HEAT_PUMP))
+        .speeds(three ? List.of() : List.of("HIGH", "LOW"))
+        .amps(2.6)
+        .capacitor(5.0, 370.0)
+        .outdoors(pattern == Pattern.A || pattern == Pattern.A1)
+        .build();
   }
 
   /** Pattern A with its defrost contact, as it is planned. */
   public static Wiring staged() {
     PlanRequest asked = request(Pattern.A, CallId.COOL, CallId.HEAT_PUMP);
     return Planner.of(
-            new PlanRequest(
-                asked.pattern(),
-                asked.supply(),
-                asked.transformerVa(),
-                asked.transformerLoadVa(),
-                asked.stages(),
-                false,
-                true,
-                asked.calls(),
-                asked.contactorCalls(),
-                asked.speeds(),
-                asked.amps(),
-                asked.microfarads(),
-                asked.capacitorVolts(),
-                asked.speedFor(),
-                true,
-                true,
-                false))
+            PlanRequest.plan(asked.pattern(), asked.supply())
+                .transformer(asked.transformerVa(), asked.transformerLoadVa())
+                .stages(asked.stages())
+                .defrost(true)
+                .calls(asked.calls())
+                .contactorCalls(asked.contactorCalls())
+                .speeds(asked.speeds())
+                .amps(asked.amps())
+                .capacitor(asked.microfarads(), asked.capacitorVolts())
+                .speedFor(asked.speedFor())
+                .outdoors(true)
+                .build())
         .wiring();
   }
 

@@ -24,7 +24,7 @@ public final class Documents {
 
   /**
    * @param table with the columns id, seq, call_id, body, author and at
-   * @param what they are, as in "This call holds 1000 states of its wiring"
+   * @param what they are, in the singular
    * @param most of one call
    */
   Documents(DSLContext db, LogStore log, Table<?> table, String what, int most) {
@@ -54,12 +54,8 @@ public final class Documents {
    * @throws Refused where the id is taken by something else, or the call holds too many
    */
   public boolean keep(UUID call, UUID id, String body, Stamp stamp) {
-    Save save = Save.of(what, table, id).told(call(), call).told(body(), body).upTo(most);
-    if (db.fetchCount(table, call().eq(call)) >= most && !log.holds(save)) {
-      throw Refused.conflict(
-          "This call holds " + most + " states of its " + what + "; open a new one.");
-    }
-    return log.keep(save, stamp);
+    return log.keep(
+        Save.of(what, table, id).told(call(), call).told(body(), body).upTo(most), stamp);
   }
 
   /**

@@ -17,7 +17,6 @@ import variablerotor.server.web.Refused;
 /** What is measured, seen and told on a call. */
 @Service
 public class ReadingService {
-  private static final int MOST = 1000;
 
   private final ReadingStore store;
   private final CallService calls;
@@ -45,9 +44,6 @@ public class ReadingService {
       Stamp stamp) {
     calls.lock(call);
     Save save = store.reading(id, call, checked(fact, plain, phase, again, checked(taken)));
-    if (store.count(call) >= MOST && !store.holds(save)) {
-      throw Refused.conflict("This call holds " + MOST + " readings; open a new one.");
-    }
     return calls.after(store.keep(save, stamp), call, stamp);
   }
 

@@ -51,10 +51,6 @@ class ReadingStore implements CallPart {
         .told(READING.PLACE, fact.taken().on());
   }
 
-  boolean holds(Save save) {
-    return log.holds(save);
-  }
-
   boolean keep(Save save, Stamp stamp) {
     return log.keep(save, stamp);
   }
@@ -63,10 +59,6 @@ class ReadingStore implements CallPart {
   boolean retract(UUID id, UUID reading, Stamp stamp) {
     return log.keep(
         Save.of("retraction", RETRACTION, id).told(RETRACTION.READING_ID, reading), stamp);
-  }
-
-  int count(UUID call) {
-    return db.fetchCount(READING, READING.CALL_ID.eq(call));
   }
 
   boolean isOf(UUID reading, UUID call) {

@@ -67,15 +67,4 @@ class ReadingServiceTest {
     assertEquals(404, assertThrows(Refused.class, () -> read(240.0)).status().value());
     verify(store, never()).keep(any(), any());
   }
-
-  @Test
-  void aFullCallTakesNoNewReadingButKnowsItsOldOnes() {
-    when(store.count(call)).thenReturn(1000);
-    assertEquals(409, assertThrows(Refused.class, () -> read(240.0)).status().value());
-    verify(store, never()).keep(any(), any());
-    when(store.holds(save)).thenReturn(true);
-    when(store.keep(save, STAMP)).thenReturn(false);
-    read(240.0);
-    verify(calls).after(false, call, STAMP);
-  }
 }
