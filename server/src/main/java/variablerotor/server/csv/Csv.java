@@ -136,9 +136,9 @@ public final class Csv {
     return (starts && !cell.matches("[-+]?\\d+([.,]\\d+)?")) || RUNS_ELSEWHERE.matcher(cell).find();
   }
 
-  /** Unquoted, it would be two cells where semicolons or tabs part them. */
-  private static boolean parts(String cell) {
-    return cell != null && (cell.indexOf(';') >= 0 || cell.indexOf('\t') >= 0);
+  /** Unquoted, it would be two cells where semicolons or tabs part them, and the second be run. */
+  private static boolean runsElsewhere(String cell) {
+    return cell != null && RUNS_ELSEWHERE.matcher(cell).find();
   }
 
   /** With a mark before it, by which a spreadsheet takes it for text. */
@@ -154,7 +154,7 @@ public final class Csv {
   /** As text; what a spreadsheet would run is marked, and read back the same. */
   public static String write(List<List<String>> table) {
     StringBuilder text = new StringBuilder();
-    boolean quotes = table.stream().anyMatch(row -> row.stream().anyMatch(Csv::parts));
+    boolean quotes = table.stream().anyMatch(row -> row.stream().anyMatch(Csv::runsElsewhere));
     CSVFormat format =
         quotes ? FORMAT.builder().setQuoteMode(QuoteMode.ALL_NON_NULL).get() : FORMAT;
     try (CSVPrinter printer = new CSVPrinter(text, format)) {
