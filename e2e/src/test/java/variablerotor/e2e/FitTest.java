@@ -75,8 +75,19 @@ class FitTest {
     touches++;
   }
 
+  /** Done with the step, and not before the next is there: or the word why it is not done. */
   private void done() {
+    String step = card().getAttribute("aria-label");
     say("Done");
+    assertThat(
+            page.locator("form.step:not(:has([role='alert']))")
+                .filter(
+                    new Locator.FilterOptions()
+                        .setHas(
+                            page.getByRole(
+                                AriaRole.HEADING,
+                                new Page.GetByRoleOptions().setName(step).setExact(true)))))
+        .hasCount(0);
   }
 
   private Locator repairButton(String word) {
