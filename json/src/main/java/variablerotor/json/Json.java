@@ -98,6 +98,13 @@ public final class Json {
     return plain(MAPPER.valueToTree(value));
   }
 
+  /** An object of JSON as a plain tree. */
+  public static Map<String, @Nullable Object> plainMap(Map<String, ?> object) {
+    Map<String, @Nullable Object> map = new LinkedHashMap<>();
+    object.forEach((name, value) -> map.put(name, plainOf(value)));
+    return map;
+  }
+
   public static String write(Object tree) {
     return MAPPER.writeValueAsString(whole(tree));
   }

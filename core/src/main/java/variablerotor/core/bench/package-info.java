@@ -1,6 +1,7 @@
 /**
- * Simulated motors with hidden faults, their meter, and the orders of checks judged on them. May
- * use everything but what is read outside the core; nothing that diagnoses may use it.
+ * Simulated motors with hidden faults, their meter, and the orders of checks judged on them.
+ * Nothing that diagnoses may use it. May use {@code chain}, {@code check}, {@code circuit}, {@code
+ * diagnosis}, {@code fact}, {@code family}, {@code likelihood}, {@code winding}.
  */
 @NullMarked
 package variablerotor.core.bench;

@@ -5,6 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.text.Words;
@@ -120,12 +122,13 @@ public final class CodeTable {
       return;
     }
     int before = faults.size();
-    String line = text(number, "line", cells.get(places.get("line")), LONGEST_LINE);
-    String meaning = text(number, "meaning", cells.get(places.get("meaning")), LONGEST_MEANING);
-    SignalKind signal = signal(number, cells.get(places.get("signal")));
-    String pattern =
-        signal == null ? null : pattern(number, signal, cells.get(places.get("pattern")));
-    List<Suspect> suspects = suspects(number, cells.get(places.get("suspects")));
+    UnaryOperator<String> cell =
+        column -> cells.get(Objects.requireNonNull(places.get(column), column));
+    String line = text(number, "line", cell.apply("line"), LONGEST_LINE);
+    String meaning = text(number, "meaning", cell.apply("meaning"), LONGEST_MEANING);
+    SignalKind signal = signal(number, cell.apply("signal"));
+    String pattern = signal == null ? null : pattern(number, signal, cell.apply("pattern"));
+    List<Suspect> suspects = suspects(number, cell.apply("suspects"));
     if (signal == null || pattern == null || faults.size() > before) {
       return;
     }

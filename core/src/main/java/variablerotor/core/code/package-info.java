@@ -1,6 +1,6 @@
 /**
  * Codes that boards tell: from taps to flashes to a code, and the shop's own books as tables. May
- * use the chain and text.
+ * use {@code chain}.
  */
 @NullMarked
 package variablerotor.core.code;

@@ -1,4 +1,4 @@
-/** What a way forward costs at first. May use figures alone. */
+/** What a way forward costs at first. May use figures and text alone. */
 @NullMarked
 package variablerotor.core.cost;
 

@@ -50,7 +50,9 @@ final class Judgement {
         list.add(suspect);
       }
     }
-    list.sort((one, other) -> Double.compare(shares.get(other), shares.get(one)));
+    list.sort(
+        (one, other) ->
+            Double.compare(shares.getOrDefault(other, 0.0), shares.getOrDefault(one, 0.0)));
     return list;
   }
 

@@ -1,6 +1,6 @@
 /**
- * Shapes laid out once, to be drawn by page and paper alike, and the pictures made of them. May use
- * windings and what else a picture is of; knows no page and no paper.
+ * Shapes laid out once, to be drawn by page and paper alike, and the pictures made of them. Knows
+ * no page and no paper. May use {@code winding}.
  */
 @NullMarked
 package variablerotor.core.drawing;

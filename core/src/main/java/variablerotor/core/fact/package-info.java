@@ -1,6 +1,6 @@
 /**
  * Every fact that can be read, seen or told, with its unit, range and words, and those in force.
- * May use the chain, windings and text.
+ * May use {@code chain}, {@code winding}.
  */
 @NullMarked
 package variablerotor.core.fact;

@@ -1,6 +1,6 @@
 /**
  * One profile a family of motors, whole: links, terminals, probes, the faults it can have. May use
- * the chain and the kinds of fact.
+ * {@code chain}, {@code fact}.
  */
 @NullMarked
 package variablerotor.core.family;

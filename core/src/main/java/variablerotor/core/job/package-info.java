@@ -1,5 +1,5 @@
 /**
- * The log of a call, and what follows from it. May use diagnosis, ways forward and the open format.
+ * The log of a call, and what follows from it. May use everything but {@code bench}, {@code view}.
  */
 @NullMarked
 package variablerotor.core.job;

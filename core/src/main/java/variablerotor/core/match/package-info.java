@@ -1,6 +1,6 @@
 /**
- * Whether one motor can stand in for another, attribute by attribute. May use motors and what they
- * stand in.
+ * Whether one motor can stand in for another, attribute by attribute. May use {@code family},
+ * {@code motor}, {@code signal}.
  */
 @NullMarked
 package variablerotor.core.match;

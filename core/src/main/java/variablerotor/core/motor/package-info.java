@@ -1,6 +1,6 @@
 /**
- * What a plate says of motor and unit, what its fields may be, and warranty. May use families and
- * text.
+ * What a plate says of motor and unit, what its fields may be, and warranty. May use {@code
+ * family}, {@code winding}.
  */
 @NullMarked
 package variablerotor.core.motor;

@@ -1,6 +1,7 @@
 /**
  * Wirings as drawings, laid out by the program: a ladder that shows what feeds what, and a
- * connection drawing that shows each wire from terminal to terminal. May use wirings and drawings.
+ * connection drawing that shows each wire from terminal to terminal. May use {@code drawing},
+ * {@code wiring}.
  */
 @NullMarked
 package variablerotor.core.schematic;

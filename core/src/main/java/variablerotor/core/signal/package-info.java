@@ -1,5 +1,6 @@
 /**
- * Volts and speeds against their windows: line, commands, three phases. May use figures and text.
+ * Volts and speeds against their windows: line, commands, three phases. May use figures and text
+ * alone.
  */
 @NullMarked
 package variablerotor.core.signal;

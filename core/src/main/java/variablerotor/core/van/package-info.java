@@ -1,6 +1,6 @@
 /**
  * What a van should carry: of the motors that can be bought the few that cover most of those that
- * are out there. Uses motor, match.
+ * are out there. May use {@code family}, {@code match}, {@code motor}.
  */
 @NullMarked
 package variablerotor.core.van;

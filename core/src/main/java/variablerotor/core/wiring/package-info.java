@@ -1,6 +1,6 @@
 /**
  * Parts, terminals and wires run call by call: which coils pull, what turns, and what would go
- * wrong. May use the solver of {@code circuit}.
+ * wrong. May use {@code circuit}.
  */
 @NullMarked
 package variablerotor.core.wiring;

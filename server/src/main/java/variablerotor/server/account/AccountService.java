@@ -3,6 +3,7 @@ package variablerotor.server.account;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -33,20 +34,20 @@ class AccountService {
   @Transactional
   public List<AccountApi.AccountRow> put(
       UUID id,
-      String login,
+      @Nullable String login,
       String name,
       @Nullable Role role,
       boolean closed,
       boolean keepsBooks,
-      String password) {
+      @Nullable String password) {
     // Everybody who changes an account waits here for whoever is at it.
     List<UUID> leads = store.lockLeads();
     Account known = store.find(id).orElse(null);
     String as = known != null ? known.login() : login == null ? "" : login;
     check(as, name, role, password, known == null);
-    Account account = new Account(id, as, name.trim(), role, keepsBooks);
+    Account account = new Account(id, as, name.trim(), Objects.requireNonNull(role), keepsBooks);
     if (known == null) {
-      if (!store.add(account, passwords.encode(password), OffsetDateTime.now(clock))) {
+      if (!store.add(account, Passwords.hash(passwords, password), OffsetDateTime.now(clock))) {
         throw Refused.conflict("Somebody has this login already.");
       }
       return store.list();
@@ -60,12 +61,13 @@ class AccountService {
             || role != known.role()
             || account.keepsBooks() != known.keepsBooks()
             || closed != standing.closed();
-    store.change(account, closed, password == null ? null : passwords.encode(password), ends);
+    store.change(
+        account, closed, password == null ? null : Passwords.hash(passwords, password), ends);
     return store.list();
   }
 
   private static void check(
-      String login, String name, @Nullable Role role, String password, boolean isNew) {
+      String login, String name, @Nullable Role role, @Nullable String password, boolean isNew) {
     Faults faults = new Faults();
     if (!login.matches("[a-z0-9._-]{2,60}")) {
       faults.add("login", "allowed are 2 to 60 of a-z, 0-9, point, dash, underscore");
@@ -96,7 +98,7 @@ class AccountService {
     Passwords.fault(password, account.login()).ifPresent(one -> faults.add("password", one));
     faults.refuse();
     return store
-        .changePassword(account.id(), edition, passwords.encode(password))
+        .changePassword(account.id(), edition, Passwords.hash(passwords, password))
         .orElseThrow(() -> Refused.signIn("This account was changed meanwhile. Sign in again."));
   }
 }

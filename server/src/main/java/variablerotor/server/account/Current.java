@@ -1,5 +1,6 @@
 package variablerotor.server.account;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import variablerotor.server.web.Refused;
@@ -9,7 +10,7 @@ public final class Current {
   private Current() {}
 
   /** Null where nobody is. */
-  public static Account orNull() {
+  public static @Nullable Account orNull() {
     Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
     return authentication != null && authentication.getPrincipal() instanceof Account account
         ? account

@@ -2,10 +2,13 @@ package variablerotor.server.account;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.crypto.password.PasswordEncoder;
 
 /** What a password must be, with why one is not taken. */
-final class Passwords {
+public final class Passwords {
   private static final int LEAST = 10;
 
   /** bcrypt reads so many and no more [byte]. */
@@ -15,8 +18,13 @@ final class Passwords {
 
   private Passwords() {}
 
+  /** As it is kept. */
+  public static String hash(PasswordEncoder encoder, @Nullable String password) {
+    return Objects.requireNonNull(encoder.encode(password), "a password");
+  }
+
   /** Nothing where it is good. */
-  static Optional<String> fault(String password, String login) {
+  static Optional<String> fault(@Nullable String password, String login) {
     String given = password == null ? "" : password;
     int bytes = given.getBytes(StandardCharsets.UTF_8).length;
     if (bytes < LEAST || bytes > MOST) {

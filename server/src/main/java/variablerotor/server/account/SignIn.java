@@ -35,7 +35,7 @@ class SignIn {
     this.guard = guard;
     this.passwords = passwords;
     this.clock = clock;
-    this.nobody = passwords.encode("nobody");
+    this.nobody = Passwords.hash(passwords, "nobody");
   }
 
   /**

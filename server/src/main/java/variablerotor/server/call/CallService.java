@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -128,7 +129,10 @@ public class CallService {
     List<UUID> units = store.units(most);
     Map<UUID, CallStore.Telling> tellings = store.particulars(units);
     return units.stream()
-        .flatMap(one -> read(tellings.get(one)).stream().map(told -> new Told(one, told)))
+        .flatMap(
+            one ->
+                read(Objects.requireNonNull(tellings.get(one))).stream()
+                    .map(told -> new Told(one, told)))
         .toList();
   }
 
@@ -220,7 +224,7 @@ public class CallService {
   @Transactional
   public CallView correct(UUID call, UUID id, List<Correction> changes, Stamp stamp) {
     lock(call);
-    String kept = Json.write(Tree.plain(changes));
+    String kept = Json.write(Objects.requireNonNull(Tree.plain(changes)));
     if (store.holdsCorrections(id, call, kept)) {
       return view(call);
     }

@@ -1,2 +1,8 @@
-/** The shop's own code books, edition by edition, and the count of a lamp. May use the log. */
+/**
+ * The shop's own code books, edition by edition, and the count of a lamp. May use {@code csv},
+ * {@code log}.
+ */
+@NullMarked
 package variablerotor.server.codebook;
+
+import org.jspecify.annotations.NullMarked;

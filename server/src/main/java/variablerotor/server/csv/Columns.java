@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
@@ -148,7 +149,7 @@ public final class Columns {
       return null;
     }
     String allowed;
-    switch (kinds.get(column)) {
+    switch (Objects.requireNonNull(kinds.get(column))) {
       case NUMBER -> {
         allowed = notANumber(text, decimals);
         if (allowed == null) {

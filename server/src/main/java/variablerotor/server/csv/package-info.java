@@ -1,2 +1,5 @@
-/** Tables as text, comma-separated (RFC 4180), in and out. May use the refusals of {@code web}. */
+/** Tables as text, comma-separated (RFC 4180), in and out. May use the plumbing alone. */
+@NullMarked
 package variablerotor.server.csv;
+
+import org.jspecify.annotations.NullMarked;

@@ -57,7 +57,7 @@ class DecisionStore implements CallPart {
    */
   void add(
       Save save,
-      Double firstCost,
+      @Nullable Double firstCost,
       String currency,
       String done,
       String diagnosis,

@@ -38,6 +38,7 @@ import variablerotor.core.wiring.Planner;
 import variablerotor.json.Json;
 import variablerotor.server.account.Account;
 import variablerotor.server.account.AccountStore;
+import variablerotor.server.account.Passwords;
 import variablerotor.server.account.Role;
 import variablerotor.server.account.ShownSignIns;
 import variablerotor.server.answer.AnswerService;
@@ -169,7 +170,7 @@ class FirstStart implements ApplicationRunner {
   }
 
   private void add(Account account, String password) {
-    accounts.add(account, passwords.encode(password), OffsetDateTime.now(clock));
+    accounts.add(account, Passwords.hash(passwords, password), OffsetDateTime.now(clock));
   }
 
   /** Code books of three lines of equipment that nobody makes. */
@@ -228,11 +229,12 @@ class FirstStart implements ApplicationRunner {
 
   private void call(Object tree) {
     Map<?, ?> call = (Map<?, ?>) tree;
-    Duration ago = Duration.ofMinutes((long) (60 * (Double) call.get("hoursAgo")));
+    Duration ago = Duration.ofMinutes(Math.round(60 * number(call, "hoursAgo")));
     Stamp then =
-        new Stamp(DemoAccounts.account(call.get("by")).id(), OffsetDateTime.now(clock).minus(ago));
+        new Stamp(
+            DemoAccounts.account(told(call, "by")).id(), OffsetDateTime.now(clock).minus(ago));
     UUID id = UUID.randomUUID();
-    calls.open(id, particulars(call.get("particulars")), then);
+    calls.open(id, particulars(told(call, "particulars")), then);
     list(call, "readings").forEach(one -> reading(id, (List<?>) one, then));
     list(call, "photos").forEach(one -> photo(id, (Map<?, ?>) one, then));
     if (call.get("offers") instanceof Map<?, ?> given) {
@@ -264,9 +266,9 @@ class FirstStart implements ApplicationRunner {
     sourcing.find(
         call,
         UUID.randomUUID(),
-        Route.valueOf((String) one.get("route")),
-        PartKind.valueOf((String) one.get("kind")),
-        (String) one.get("number"),
+        Route.valueOf(text(one, "route")),
+        PartKind.valueOf(text(one, "kind")),
+        text(one, "number"),
         then);
   }
 
@@ -275,7 +277,7 @@ class FirstStart implements ApplicationRunner {
         call,
         UUID.randomUUID(),
         one.get("route") instanceof String route ? Route.valueOf(route) : null,
-        (String) one.get("by"),
+        text(one, "by"),
         null,
         (String) one.get("note"),
         then);
@@ -286,33 +288,33 @@ class FirstStart implements ApplicationRunner {
         call,
         UUID.randomUUID(),
         new Purchases.Wanted(
-            PartKind.valueOf((String) one.get("kind")),
-            (String) one.get("number"),
-            (String) one.get("name"),
+            PartKind.valueOf(text(one, "kind")),
+            text(one, "number"),
+            text(one, "name"),
             1,
             (Double) one.get("price"),
-            then.at().toLocalDate().plusDays(((Double) one.get("days")).longValue())),
+            then.at().toLocalDate().plusDays((long) number(one, "days"))),
         then);
   }
 
   private void lend(UUID call, Map<?, ?> one, Stamp then) {
     UUID part =
         stock.list().stream()
-            .filter(row -> row.part().goesBy((String) one.get("number")))
+            .filter(row -> row.part().goesBy(text(one, "number")))
             .findFirst()
             .orElseThrow()
             .id();
-    Place at = Place.valueOf((String) one.get("at"));
-    loans.lend(call, UUID.randomUUID(), part, at, (String) one.get("where"), null, then);
+    Place at = Place.valueOf(text(one, "at"));
+    loans.lend(call, UUID.randomUUID(), part, at, text(one, "where"), null, then);
   }
 
   /** What was read of the repair, onto what the call itself says of it. */
   private Object proved(UUID call, Map<?, ?> given) {
     CallView.RepairView repair = Objects.requireNonNull(calls.view(call).repair());
     Map<String, Object> proof = new LinkedHashMap<>(repair.proof());
-    Map<String, Object> unit = copy(proof.get("unit"));
-    unit.putAll(copy(given.get("limits")));
-    Map<String, Object> fitted = copy(proof.get("fitted"));
+    Map<String, Object> unit = copy(told(proof, "unit"));
+    unit.putAll(copy(told(given, "limits")));
+    Map<String, Object> fitted = copy(told(proof, "fitted"));
     fitted.put("fullLoadAmps", given.get("fullLoadAmps"));
     fitted.put("speedTaps", given.get("speedTaps"));
     proof.put("unit", unit);
@@ -361,7 +363,7 @@ class FirstStart implements ApplicationRunner {
   /** A plan with only these wires made. */
   private static Object made(Map<?, ?> given) {
     try {
-      Map<String, Object> wiring = Planner.of(PlanReader.read(given.get("plan"))).wiring().tree();
+      Map<String, Object> wiring = Planner.of(PlanReader.read(told(given, "plan"))).wiring().tree();
       wiring.put("wires", given.get("made"));
       return Tree.of(
           "format",
@@ -387,6 +389,18 @@ class FirstStart implements ApplicationRunner {
     }
   }
 
+  private static Object told(Map<?, ?> tree, String field) {
+    return Objects.requireNonNull(tree.get(field), field);
+  }
+
+  private static String text(Map<?, ?> tree, String field) {
+    return (String) told(tree, field);
+  }
+
+  private static double number(Map<?, ?> tree, String field) {
+    return (Double) told(tree, field);
+  }
+
   private static List<?> list(Map<?, ?> call, String field) {
     return call.get(field) instanceof List<?> list ? list : List.of();
   }
@@ -398,7 +412,7 @@ class FirstStart implements ApplicationRunner {
 
   private void photo(UUID call, Map<?, ?> photo, Stamp then) {
     List<String> lines = list(photo, "plate").stream().map(String::valueOf).toList();
-    PhotoKind kind = PhotoKind.valueOf((String) photo.get("kind"));
+    PhotoKind kind = PhotoKind.valueOf(text(photo, "kind"));
     photos.photograph(call, UUID.randomUUID(), kind, DrawnPlate.png(lines), then);
   }
 

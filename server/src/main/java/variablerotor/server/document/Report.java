@@ -22,6 +22,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -231,7 +232,8 @@ class Report {
   }
 
   private void row(PdfPTable table, CallView.ReadingView reading) {
-    table.addCell(cell(FactType.ofId(reading.fact()).title(), regular, INK));
+    table.addCell(
+        cell(Objects.requireNonNull(FactType.ofId(reading.fact())).title(), regular, INK));
     table.addCell(cell(reading.spoken(), bold, INK));
   }
 

@@ -7,6 +7,7 @@ import com.lowagie.text.pdf.PdfPTable;
 import com.lowagie.text.pdf.PdfWriter;
 import java.awt.Color;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.AsWiredReader;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.drawing.Drawing;
@@ -102,7 +103,7 @@ final class WiringPages {
     page.add(Report.text(text, face, size, colour, before));
   }
 
-  private void calls(Result result, BeforeAfter both) {
+  private void calls(Result result, @Nullable BeforeAfter both) {
     say("Call by call", bold, 10.5f, Report.COPPER, 9);
     PdfPTable table = new PdfPTable(new float[] {2.2f, 2.4f, 1.4f, 4});
     table.setWidthPercentage(100);

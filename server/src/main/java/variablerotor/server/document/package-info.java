@@ -1,2 +1,5 @@
-/** Papers of a call. May use the call alone. */
+/** Papers of a call. May use {@code call}. */
+@NullMarked
 package variablerotor.server.document;
+
+import org.jspecify.annotations.NullMarked;

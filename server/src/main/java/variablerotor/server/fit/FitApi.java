@@ -25,6 +25,6 @@ class FitApi {
   @PutMapping("/api/calls/{call}/fits/{id}")
   CallView keep(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
-    return fits.keep(call, id, Json.plainOf(body), stamps.now());
+    return fits.keep(call, id, Json.plainMap(body), stamps.now());
   }
 }

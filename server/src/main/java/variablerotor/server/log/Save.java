@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.jooq.Field;
 import org.jooq.Table;
+import org.jspecify.annotations.Nullable;
 
 /** One row for an append-only table, under the id that the client made for it. */
 public final class Save {
@@ -16,10 +17,10 @@ public final class Save {
   final UUID id;
 
   /** What the client said: the same id with the same of these is the same save. */
-  final Map<Field<?>, Object> told = new LinkedHashMap<>();
+  final Map<Field<?>, @Nullable Object> told = new LinkedHashMap<>();
 
   /** What the server made of it, which may come out otherwise a second time. */
-  final Map<Field<?>, Object> made = new LinkedHashMap<>();
+  final Map<Field<?>, @Nullable Object> made = new LinkedHashMap<>();
 
   int most = MOST_OF_CALL;
 
@@ -43,12 +44,12 @@ public final class Save {
     return this;
   }
 
-  public <T> Save told(Field<T> field, T value) {
+  public <T> Save told(Field<T> field, @Nullable T value) {
     told.put(field, value);
     return this;
   }
 
-  public <T> Save made(Field<T> field, T value) {
+  public <T> Save made(Field<T> field, @Nullable T value) {
     made.put(field, value);
     return this;
   }

@@ -1,5 +1,8 @@
 /**
  * The one way to save: put once under the client's id, stamped, locked, never changed. May use
- * accounts and the plumbing.
+ * {@code account}.
  */
+@NullMarked
 package variablerotor.server.log;
+
+import org.jspecify.annotations.NullMarked;

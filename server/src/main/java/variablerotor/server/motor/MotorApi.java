@@ -55,7 +55,7 @@ class MotorApi {
       @PathVariable UUID id,
       @RequestParam(required = false) @Nullable UUID base,
       @RequestBody Map<String, Object> body) {
-    return motors.put(motor, id, base, Json.plainOf(body), stamps.now());
+    return motors.put(motor, id, base, Json.plainMap(body), stamps.now());
   }
 
   @PutMapping("/{motor}/removals/{id}")

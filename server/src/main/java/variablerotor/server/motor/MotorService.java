@@ -208,7 +208,8 @@ public class MotorService {
       Family family = unit.mayBe().isEmpty() ? unit.motor().family() : null;
       String name =
           unit.unitName().isEmpty() ? unit.place() : unit.place() + ", " + unit.unitName();
-      installed.add(new VanRequest.Installed(name, perYear.get(told.call()), family, unit.motor()));
+      double failures = Objects.requireNonNull(perYear.get(told.call()));
+      installed.add(new VanRequest.Installed(name, failures, family, unit.motor()));
     }
     List<VanRequest.Stocked> candidates =
         sourcing.motors(store.all().stream().map(MotorStore.Kept::motor).toList()).stream()

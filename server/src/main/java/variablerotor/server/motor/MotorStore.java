@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicReference;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -80,8 +79,7 @@ class MotorStore implements CallPart {
    */
   private record Read(long newest, int rows, List<Kept> motors, List<AsTold> asTold) {}
 
-  private final AtomicReference<Read> read =
-      new AtomicReference<>(new Read(-1, -1, List.of(), List.of()));
+  private volatile Read read = new Read(-1, -1, List.of(), List.of());
 
   /** All that were not taken away and still read, by name. */
   List<Kept> all() {
@@ -96,11 +94,11 @@ class MotorStore implements CallPart {
   private Read read() {
     var now = db.select(DSL.max(SHOP_MOTOR.SEQ), DSL.count()).from(SHOP_MOTOR).fetchSingle();
     long newest = now.value1() == null ? 0 : now.value1();
-    Read last = read.get();
+    Read last = read;
     if (last.newest != newest || last.rows != now.value2()) {
       List<Row> rows = fetch(SHOP_MOTOR.REMOVED.isFalse());
       last = new Read(newest, now.value2(), readable(rows), asTold(rows));
-      read.set(last);
+      read = last;
     }
     return last;
   }

@@ -1,5 +1,8 @@
 /**
  * What a job takes: its list of parts, what was ordered for it, and what was lent meanwhile. May
- * use the stock.
+ * use {@code call}, {@code log}, {@code shop}, {@code stock}, {@code supply}.
  */
+@NullMarked
 package variablerotor.server.order;
+
+import org.jspecify.annotations.NullMarked;

@@ -12,8 +12,9 @@ import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -60,12 +61,13 @@ public class PhotoService {
     Path file = spooled(sent);
     try {
       Save save = store.photo(id, call, kind, digest(file));
-      CallView kept = tx.execute(any -> keptAlready(call, save, stamp));
-      if (kept != null) {
-        return kept;
+      Optional<CallView> kept =
+          Objects.requireNonNull(tx.execute(any -> keptAlready(call, save, stamp)));
+      if (kept.isPresent()) {
+        return kept.get();
       }
       PhotoImage image = PhotoImage.of(file);
-      return tx.execute(any -> add(call, save, image, stamp));
+      return Objects.requireNonNull(tx.execute(any -> add(call, save, image, stamp)));
     } finally {
       file.toFile().delete();
     }
@@ -74,23 +76,23 @@ public class PhotoService {
   /**
    * @throws Refused where there is no room for one more
    */
-  private @Nullable CallView keptAlready(UUID call, Save save, Stamp stamp) {
+  private Optional<CallView> keptAlready(UUID call, Save save, Stamp stamp) {
     calls.lock(call);
     if (store.holds(save)) {
-      return calls.view(call);
+      return Optional.of(calls.view(call));
     }
     if (store.count(call) >= MOST) {
       throw Refused.conflict("This call holds " + MOST + " photos. Take one away first.");
     }
     log.holdQuota(save, stamp, MOST_A_DAY, "photos");
-    return null;
+    return Optional.empty();
   }
 
   private CallView add(UUID call, Save save, PhotoImage image, Stamp stamp) {
     // Somebody may have sent the same one meanwhile, or the last that there is room for.
-    CallView kept = keptAlready(call, save, stamp);
-    if (kept != null) {
-      return kept;
+    Optional<CallView> kept = keptAlready(call, save, stamp);
+    if (kept.isPresent()) {
+      return kept.get();
     }
     store.add(save, image, stamp);
     return calls.after(true, call, stamp);

@@ -1,2 +1,8 @@
-/** Photos of a call, made anew without where and when: a stage of a call. */
+/**
+ * Photos of a call, made anew without where and when: a stage of a call. May use {@code call},
+ * {@code log}.
+ */
+@NullMarked
 package variablerotor.server.photo;
+
+import org.jspecify.annotations.NullMarked;

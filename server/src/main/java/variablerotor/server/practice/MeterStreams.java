@@ -5,6 +5,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
@@ -62,8 +63,10 @@ class MeterStreams {
     return emitter;
   }
 
-  private void send(SseEmitter emitter, SimulatedMeter.Display display) {
-    streams.send(emitter, SseEmitter.event().data(display, MediaType.APPLICATION_JSON));
+  private void send(SseEmitter emitter, SimulatedMeter.@Nullable Display display) {
+    if (display != null) {
+      streams.send(emitter, SseEmitter.event().data(display, MediaType.APPLICATION_JSON));
+    }
   }
 
   @EventListener(ContextClosedEvent.class)

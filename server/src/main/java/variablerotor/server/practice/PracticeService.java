@@ -121,7 +121,7 @@ class PracticeService {
   }
 
   /** The same fault in a machine for this line voltage, where there is one. */
-  private HiddenFault wired(HiddenFault hidden, String volts) {
+  private HiddenFault wired(HiddenFault hidden, @Nullable String volts) {
     HiddenFault made = hidden;
     for (int i = 0; i < 40; i++) {
       if (volts == null || suits(new SimulatedMotor(made).plateVolts(), volts)) {

@@ -1,4 +1,8 @@
 /**
- * Calls on simulated motors, and the meter that can be put to them. May use the call and the log.
+ * Calls on simulated motors, and the meter that can be put to them. May use {@code account}, {@code
+ * call}, {@code log}.
  */
+@NullMarked
 package variablerotor.server.practice;
+
+import org.jspecify.annotations.NullMarked;

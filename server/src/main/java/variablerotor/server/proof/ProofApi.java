@@ -25,6 +25,6 @@ class ProofApi {
   @PutMapping("/api/calls/{call}/proofs/{id}")
   CallView keep(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
-    return proofs.keep(call, id, Json.plainOf(body), stamps.now());
+    return proofs.keep(call, id, Json.plainMap(body), stamps.now());
   }
 }

@@ -1,2 +1,5 @@
-/** What repairs showed, kept as far as it was read. May use the call. */
+/** What repairs showed, kept as far as it was read. May use {@code call}, {@code log}. */
+@NullMarked
 package variablerotor.server.proof;
+
+import org.jspecify.annotations.NullMarked;

@@ -27,7 +27,7 @@ class ReadingApi {
 
   record ReadingRequest(
       String fact,
-      Object value,
+      @Nullable Object value,
       @Nullable RepairPhase phase,
       @Nullable Boolean again,
       @Nullable String note,

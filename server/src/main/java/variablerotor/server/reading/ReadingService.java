@@ -1,6 +1,7 @@
 package variablerotor.server.reading;
 
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.fact.Fact;
@@ -37,9 +38,9 @@ public class ReadingService {
       UUID call,
       UUID id,
       String fact,
-      Object plain,
-      RepairPhase phase,
-      Boolean again,
+      @Nullable Object plain,
+      @Nullable RepairPhase phase,
+      @Nullable Boolean again,
       Taken taken,
       Stamp stamp) {
     calls.lock(call);
@@ -55,7 +56,7 @@ public class ReadingService {
   }
 
   /** Blank is as good as nothing. */
-  private static String text(String field, String given, int longest) {
+  private static @Nullable String text(String field, @Nullable String given, int longest) {
     String text = given == null || given.isBlank() ? null : given.trim();
     if (text != null && text.length() > longest) {
       throw Refused.field(
@@ -65,7 +66,11 @@ public class ReadingService {
   }
 
   private static Fact checked(
-      String fact, Object plain, RepairPhase phase, Boolean again, Taken taken) {
+      @Nullable String fact,
+      @Nullable Object plain,
+      @Nullable RepairPhase phase,
+      @Nullable Boolean again,
+      Taken taken) {
     FactType type = fact == null ? null : FactType.ofId(fact);
     if (type == null) {
       throw Refused.field(
@@ -80,7 +85,7 @@ public class ReadingService {
           Boolean.TRUE.equals(again),
           taken);
     } catch (FactParser.Refused refused) {
-      throw Refused.field("value", refused.getMessage());
+      throw Refused.field("value", String.valueOf(refused.getMessage()));
     }
   }
 

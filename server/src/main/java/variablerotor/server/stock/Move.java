@@ -1,5 +1,6 @@
 package variablerotor.server.stock;
 
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.stock.Place;
@@ -32,6 +33,11 @@ public record Move(
     MOVED,
     LENT,
     RETURNED
+  }
+
+  /** The other half of a move: as many, come to where they were moved to. */
+  Move arriving() {
+    return of(reason, Objects.requireNonNull(toAt), Objects.requireNonNull(toWhere), count, null);
   }
 
   /** Of one place, and for a call or none. */

@@ -71,7 +71,7 @@ class StockApi {
       @PathVariable UUID id,
       @RequestParam(required = false) @Nullable UUID base,
       @RequestBody Map<String, Object> body) {
-    return stock.put(part, id, base, Json.plainOf(body), stamps.now());
+    return stock.put(part, id, base, Json.plainMap(body), stamps.now());
   }
 
   @PutMapping("/api/stock/parts/{part}/removals/{id}")
@@ -150,6 +150,6 @@ class StockApi {
   /** Where the parts of a conversion's plan come from; nothing is kept. */
   @PostMapping("/api/stock/cover")
   List<PickList.PickLine> cover(@RequestBody CoverRequest body) {
-    return sourcing.cover(Json.plainOf(body.plan()), body.motor(), body.van());
+    return sourcing.cover(Json.plainMap(body.plan()), body.motor(), body.van());
   }
 }

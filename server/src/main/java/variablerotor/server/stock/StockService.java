@@ -3,6 +3,7 @@ package variablerotor.server.stock;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -235,8 +236,8 @@ public class StockService {
   /** The other half of a move. */
   private void arrive(UUID part, UUID id, Move move, Stamp stamp) {
     UUID other = UUID.nameUUIDFromBytes((id + " to").getBytes(StandardCharsets.UTF_8));
-    Move to = Move.of(Move.Reason.MOVED, move.toAt(), move.toWhere(), move.count(), null);
-    store.keep(store.move(other, part, to), part, move.toAt(), move.toWhere(), move.count(), stamp);
+    Move to = move.arriving();
+    store.keep(store.move(other, part, to), part, to.at(), to.where(), to.count(), stamp);
   }
 
   private static String left(Part part, Move move, int now) {
@@ -252,7 +253,7 @@ public class StockService {
       case RECEIVED, RETURNED -> move.count();
       case TAKEN, LENT, MOVED -> -move.count();
       case PUT_BACK -> {
-        int taken = store.taken(move.call()).getOrDefault(part, 0);
+        int taken = store.taken(Objects.requireNonNull(move.call())).getOrDefault(part, 0);
         if (move.count() > taken) {
           throw Refused.field(
               "count",

@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicReference;
 import org.jooq.DSLContext;
 import org.jooq.InsertValuesStep4;
 import org.jooq.impl.DSL;
@@ -91,7 +90,7 @@ class StockStore {
    */
   private record Read(String version, List<Kept> stock) {}
 
-  private final AtomicReference<Read> read = new AtomicReference<>(new Read("", List.of()));
+  private volatile Read read = new Read("", List.of());
 
   /** All that were not taken away, by number. */
   List<Kept> all() {
@@ -107,10 +106,10 @@ class StockStore {
                         .asField()))
             .fetchSingle()
             .value1();
-    Read last = read.get();
+    Read last = read;
     if (version == null || !last.version.equals(version)) {
       last = new Read(version == null ? "" : version, fetch());
-      read.set(last);
+      read = last;
     }
     return last.stock;
   }

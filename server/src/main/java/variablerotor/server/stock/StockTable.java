@@ -102,14 +102,19 @@ final class StockTable {
   }
 
   private static InStock.@Nullable StockPlace stocked(
-      String path, Object at, Object where, Object count, List<InputFault> faults) {
-    int before = faults.size();
+      String path,
+      @Nullable Object at,
+      @Nullable Object where,
+      @Nullable Object count,
+      List<InputFault> faults) {
     Place place = "VAN".equals(at) ? Place.VAN : "SHELF".equals(at) ? Place.SHELF : null;
     if (place == null) {
       faults.add(
           new InputFault(path + "place", "found " + spoken(at) + "; allowed is VAN or SHELF"));
     }
-    if (!(where instanceof String name) || name.length() > StockService.LONGEST_PLACE) {
+    String name =
+        where instanceof String text && text.length() <= StockService.LONGEST_PLACE ? text : null;
+    if (name == null) {
       faults.add(
           new InputFault(
               path + "where",
@@ -117,12 +122,14 @@ final class StockTable {
                   + StockService.LONGEST_PLACE
                   + " characters"));
     }
-    boolean whole =
+    Double whole =
         count instanceof Double number
-            && number >= 0
-            && number <= PartReader.MOST_COUNT
-            && number == Math.rint(number);
-    if (!whole) {
+                && number >= 0
+                && number <= PartReader.MOST_COUNT
+                && number == Math.rint(number)
+            ? number
+            : null;
+    if (whole == null) {
       faults.add(
           new InputFault(
               path + "count",
@@ -131,9 +138,9 @@ final class StockTable {
                   + "; allowed is a whole number from 0 to "
                   + PartReader.MOST_COUNT));
     }
-    return faults.size() > before
+    return place == null || name == null || whole == null
         ? null
-        : new InStock.StockPlace(place, (String) where, ((Double) count).intValue());
+        : new InStock.StockPlace(place, name, whole.intValue());
   }
 
   private static String spoken(@Nullable Object value) {

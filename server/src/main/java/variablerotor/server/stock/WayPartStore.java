@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicReference;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
@@ -85,8 +84,9 @@ class WayPartStore implements CallPart {
     for (WayPart one : found(call)) {
       sourced.add(Sourced.of(one.route(), one.kind(), one.number(), all, quotes));
     }
-    sourced.addAll(motors());
-    job.sourced(sourced).shelf(worked.get().shelf);
+    Worked now = worked();
+    sourced.addAll(now.motors);
+    job.sourced(sourced).shelf(now.shelf);
   }
 
   /**
@@ -106,14 +106,17 @@ class WayPartStore implements CallPart {
           PartKind.ADAPTER,
           PartKind.TRANSFORMER);
 
-  private final AtomicReference<Worked> worked =
-      new AtomicReference<>(new Worked(List.of(), List.of(), List.of(), Shelf.EMPTY));
+  private volatile Worked worked = new Worked(List.of(), List.of(), List.of(), Shelf.EMPTY);
 
   /** Where the motors that the shop keeps lie, and what they cost. */
   List<Sourced> motors() {
+    return worked().motors;
+  }
+
+  private Worked worked() {
     List<StockStore.Kept> all = stock.all();
     List<Quote> said = supply.kept();
-    Worked last = worked.get();
+    Worked last = worked;
     if (last.stock != all || last.quotes != said) {
       List<Quote> quotes = said.stream().filter(one -> one.kind() == PartKind.MOTOR).toList();
       List<InStock> kept =
@@ -134,8 +137,8 @@ class WayPartStore implements CallPart {
                       .filter(one -> SMALL.contains(one.part().kind()))
                       .toList(),
                   said.stream().filter(one -> SMALL.contains(one.kind())).toList()));
-      worked.set(last);
+      worked = last;
     }
-    return last.motors;
+    return last;
   }
 }

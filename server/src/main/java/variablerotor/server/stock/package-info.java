@@ -1,5 +1,9 @@
 /**
  * Parts that the shop keeps: what they are, where how many lie, what came and went, and which were
- * found for the ways of a call. May use calls and what the supply house said.
+ * found for the ways of a call. May use {@code call}, {@code csv}, {@code log}, {@code photo},
+ * {@code supply}.
  */
+@NullMarked
 package variablerotor.server.stock;
+
+import org.jspecify.annotations.NullMarked;

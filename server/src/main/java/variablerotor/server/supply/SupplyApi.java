@@ -43,6 +43,6 @@ class SupplyApi {
   @Only(Right.LEAD)
   @PutMapping("/stand-in")
   Object mood(@RequestBody Map<String, Object> body) {
-    return supply.mood(Json.plainOf(body));
+    return supply.mood(Json.plainMap(body));
   }
 }

@@ -23,6 +23,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.json.Json;
@@ -116,13 +117,13 @@ class SupplyClient {
   }
 
   /** Tells the simulated one something, or asks it; once, past breaker and retries. */
-  Object tell(String method, String path, Object body) throws SupplyGone {
+  Object tell(String method, String path, @Nullable Object body) throws SupplyGone {
     Object answer = once(method, path, body);
     breaker.reset();
     return answer;
   }
 
-  private Object once(String method, String path, Object body) throws SupplyGone {
+  private Object once(String method, String path, @Nullable Object body) throws SupplyGone {
     HttpRequest request =
         HttpRequest.newBuilder(URI.create(house.url() + path))
             .timeout(Duration.ofMillis(TRY_MS))

@@ -163,14 +163,14 @@ public class SupplyService {
       long took = (System.nanoTime() - start) / 1_000_000;
       OffsetDateTime now = OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MICROS);
       List<Quote> quotes = PartReader.quotes(tree, currency(), now.toString());
-      List<?> parts = (List<?>) ((Map<?, ?>) tree).get("parts");
+      List<?> parts = (List<?>) Objects.requireNonNull(((Map<?, ?>) tree).get("parts"));
       transaction.executeWithoutResult(status -> store.keep(parts, now));
       return took > SLOW_MS
           ? new Heard(
               Line.SLOW, "The supply house is slow: it took " + seconds(took) + ".", took, quotes)
           : new Heard(Line.GOOD, "The supply house answered just now.", took, quotes);
     } catch (SupplyGone gone) {
-      return gone(gone.getMessage(), start, last.get());
+      return gone(String.valueOf(gone.getMessage()), start, last.get());
     } catch (InputFaults garbage) {
       return gone("What it answered is no list of parts.", start, last.get());
     }
@@ -227,7 +227,7 @@ public class SupplyService {
     return told("PUT", body);
   }
 
-  private Object told(String method, Object body) {
+  private Object told(String method, @Nullable Object body) {
     if (!house.isThere() || !house.standIn()) {
       throw Refused.missing("simulated supply house");
     }

@@ -7,7 +7,6 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.atomic.AtomicReference;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
@@ -70,21 +69,21 @@ class SupplyStore {
 
   private record Read(String version, List<Quote> quotes) {}
 
-  private final AtomicReference<Read> read = new AtomicReference<>(new Read("", List.of()));
+  private volatile Read read = new Read("", List.of());
 
   /** All that is kept; read once for as long as nothing has come since, by whichever process. */
   List<Quote> all(String currency) {
     // Answers that were asked for side by side can come in another order than their times.
     String version =
         currency + " " + db.select(TIMES, DSL.count()).from(SUPPLY_ANSWER).fetchSingle().intoList();
-    Read last = read.get();
+    Read last = read;
     if (!last.version.equals(version)) {
       List<Quote> quotes = new ArrayList<>();
       db.selectFrom(SUPPLY_ANSWER)
           .orderBy(SUPPLY_ANSWER.NUMBER_KEY)
           .forEach(row -> quotes.addAll(quote(row.getBody(), currency, row.getAt().toString())));
       last = new Read(version, List.copyOf(quotes));
-      read.set(last);
+      read = last;
     }
     return last.quotes;
   }

@@ -1,2 +1,5 @@
-/** The supply house: what it says of its parts, now or last. May use the shop's figures. */
+/** The supply house: what it says of its parts, now or last. May use {@code shop}. */
+@NullMarked
 package variablerotor.server.supply;
+
+import org.jspecify.annotations.NullMarked;

@@ -43,7 +43,7 @@ class ApiDescription {
 
   private static final class Records implements ModelConverter {
     @Override
-    public Schema<?> resolve(
+    public @Nullable Schema<?> resolve(
         AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
       Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
       JavaType java = Json31.mapper().constructType(type.getType());

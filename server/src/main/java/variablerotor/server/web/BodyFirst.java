@@ -136,7 +136,7 @@ class BodyFirst extends OncePerRequestFilter {
               return;
             }
             if (told < 0 && body.isTooLarge()) {
-              String detail = new BodyLimit.TooLarge((int) most).getMessage();
+              String detail = BodyLimit.TooLarge.sentence((int) most);
               answer(response, HttpStatus.CONTENT_TOO_LARGE, detail);
               wait.complete();
               return;

@@ -28,7 +28,11 @@ public class BodyLimit extends OncePerRequestFilter {
     private static final long serialVersionUID = 1L;
 
     TooLarge(int most) {
-      super("The body is larger than " + most / 1024 + " kB.");
+      super(sentence(most));
+    }
+
+    static String sentence(int most) {
+      return "The body is larger than " + most / 1024 + " kB.";
     }
   }
 

@@ -18,11 +18,11 @@ public final class Faults {
   /**
    * @param what such as "a way forward"
    */
-  public Faults required(String path, Object value, String what) {
+  public Faults required(String path, @Nullable Object value, String what) {
     return value == null ? add(path, "found nothing; required is " + what) : this;
   }
 
-  public Faults within(String path, Double value, double least, double most) {
+  public Faults within(String path, @Nullable Double value, double least, double most) {
     boolean good = value != null && value >= least && value <= most;
     return good
         ? this

@@ -7,19 +7,22 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.jspecify.annotations.Nullable;
 
 /** A request's body, in memory while it is small and on the disk beyond that; gone when closed. */
 final class Gathered implements AutoCloseable {
   /** So much waits in memory [byte]: of all connections together a small part of it. */
   static final int IN_MEMORY = 8 * 1024;
 
+  /** The file that it waits in once it is too large for memory. */
+  private record OnDisk(Path file, OutputStream out) {}
+
   private final Room room;
   private final String address;
   private final ByteArrayOutputStream memory = new ByteArrayOutputStream();
   private boolean thrownAway;
   private boolean crowdedOut;
-  private Path file;
-  private OutputStream disk;
+  private @Nullable OnDisk disk;
   private long size;
   private long counted;
   private boolean closed;
@@ -63,13 +66,13 @@ final class Gathered implements AutoCloseable {
       }
       counted += bytes;
       if (disk == null) {
-        file = Files.createTempFile("body", null);
-        disk = Files.newOutputStream(file);
-        memory.writeTo(disk);
+        Path file = Files.createTempFile("body", null);
+        disk = new OnDisk(file, Files.newOutputStream(file));
+        memory.writeTo(disk.out);
         memory.reset();
       }
     }
-    (disk == null ? memory : disk).write(part, 0, length);
+    (disk == null ? memory : disk.out).write(part, 0, length);
   }
 
   /** From the beginning. */
@@ -77,8 +80,8 @@ final class Gathered implements AutoCloseable {
     if (disk == null) {
       return new ByteArrayInputStream(memory.toByteArray());
     }
-    disk.flush();
-    return Files.newInputStream(file);
+    disk.out.flush();
+    return Files.newInputStream(disk.file);
   }
 
   @Override
@@ -93,15 +96,16 @@ final class Gathered implements AutoCloseable {
     room.giveBack(address, counted);
     counted = 0;
     memory.reset();
+    if (disk == null) {
+      return;
+    }
     try {
-      if (disk != null) {
-        disk.close();
-        Files.deleteIfExists(file);
-        disk = null;
-      }
+      disk.out.close();
+      Files.deleteIfExists(disk.file);
     } catch (IOException left) {
       // The system clears its folder for such files by itself.
-      file.toFile().deleteOnExit();
+      disk.file.toFile().deleteOnExit();
     }
+    disk = null;
   }
 }

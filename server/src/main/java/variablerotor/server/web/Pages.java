@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
@@ -36,7 +37,8 @@ public class Pages implements WebMvcConfigurer {
   FlashMapManager flashMapManager() {
     return new FlashMapManager() {
       @Override
-      public FlashMap retrieveAndUpdate(HttpServletRequest request, HttpServletResponse response) {
+      public @Nullable FlashMap retrieveAndUpdate(
+          HttpServletRequest request, HttpServletResponse response) {
         return null;
       }
 
@@ -66,7 +68,7 @@ public class Pages implements WebMvcConfigurer {
 
   private static final class FileOrDocument extends PathResourceResolver {
     @Override
-    protected Resource getResource(String path, Resource folder) throws IOException {
+    protected @Nullable Resource getResource(String path, Resource folder) throws IOException {
       Resource file = super.getResource(path, folder);
       boolean address = !NO_PAGE.matcher(path).matches() && !path.contains(".");
       return file == null && address ? super.getResource("index.html", folder) : file;

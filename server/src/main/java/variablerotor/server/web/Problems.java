@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -32,14 +33,15 @@ public class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail refused(Refused refused) {
-    ProblemDetail problem = problem(refused.status(), refused.getMessage(), refused.faults());
+    ProblemDetail problem =
+        problem(refused.status(), String.valueOf(refused.getMessage()), refused.faults());
     refused.more().forEach(problem::setProperty);
     return problem;
   }
 
   @ExceptionHandler
   ProblemDetail tooLarge(BodyLimit.TooLarge tooLarge) {
-    return problem(HttpStatus.CONTENT_TOO_LARGE, tooLarge.getMessage(), List.of());
+    return problem(HttpStatus.CONTENT_TOO_LARGE, String.valueOf(tooLarge.getMessage()), List.of());
   }
 
   /** One request asked for more than there is; the others go on. */
@@ -85,7 +87,7 @@ public class Problems extends ResponseEntityExceptionHandler {
 
   /** A session is kept as the answer is written: that, too, fails where the database is gone. */
   @Override
-  protected ResponseEntity<Object> handleHttpMessageNotWritable(
+  protected @Nullable ResponseEntity<Object> handleHttpMessageNotWritable(
       HttpMessageNotWritableException fault,
       HttpHeaders headers,
       HttpStatusCode status,
@@ -96,7 +98,7 @@ public class Problems extends ResponseEntityExceptionHandler {
         : super.handleHttpMessageNotWritable(fault, headers, status, request);
   }
 
-  private static InputFault unreadable(Throwable cause) {
+  private static InputFault unreadable(@Nullable Throwable cause) {
     if (cause instanceof DatabindException databind) {
       String path =
           databind.getPath().stream()
@@ -132,7 +134,7 @@ public class Problems extends ResponseEntityExceptionHandler {
                 List.of(new InputFault(name, message))));
   }
 
-  private static String allowed(Class<?> type) {
+  private static String allowed(@Nullable Class<?> type) {
     if (type != null && type.isEnum()) {
       return "one of "
           + java.util.Arrays.stream(type.getEnumConstants())

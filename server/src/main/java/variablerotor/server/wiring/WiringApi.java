@@ -30,6 +30,6 @@ class WiringApi {
   @PutMapping("/api/calls/{call}/wirings/{id}")
   CallView keep(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
-    return wirings.keep(call, id, Json.plainOf(body), stamps.now());
+    return wirings.keep(call, id, Json.plainMap(body), stamps.now());
   }
 }
