@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import SignInAgain from './session/SignInAgain.vue'
+import SignInAgain from './keep/SignInAgain.vue'
 import { watch } from 'vue'
 import { trouble } from './api/client'
 import { flush } from './keep/queue'

@@ -13,7 +13,7 @@ export const router = createRouter({
     { path: '/calls/new', component: () => import('./calls/OpenCallView.vue') },
     {
       path: '/calls/:id/:stage?',
-      component: () => import('./call/CallView.vue'),
+      component: () => import('./stages/CallView.vue'),
       props: true,
     },
     { path: '/codes', component: () => import('./codes/CodeBooksView.vue') },

@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router'
 import { NoAnswer, request } from '../api/client'
 import type { Call, MotorPlate, Particulars } from '../api/types'
 import { useCall } from '../call/call'
-import OptionGroup from '../hear/OptionGroup.vue'
+import OptionGroup from '../shared/OptionGroup.vue'
 import { capital, noted, type Ask, type FitDoc } from './fit'
 
 /**

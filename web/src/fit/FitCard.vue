@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
-import OptionGroup from '../hear/OptionGroup.vue'
+import OptionGroup from '../shared/OptionGroup.vue'
 import MarkedPhotos from './MarkedPhotos.vue'
 import PhotoStrip from '../hear/PhotoStrip.vue'
 import FigureInput from '../shared/FigureInput.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { catalogue } from '../catalogue/catalogue'
-import OptionGroup from '../hear/OptionGroup.vue'
+import OptionGroup from '../shared/OptionGroup.vue'
 import type { Hold } from './fit'
 
 /** Why the job does not go on now: what is next, what is owed, and when. */

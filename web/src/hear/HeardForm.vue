@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useCall } from '../call/call'
 import { factOf } from '../catalogue/catalogue'
 import type { Value } from '../api/types'
-import OptionGroup from './OptionGroup.vue'
+import OptionGroup from '../shared/OptionGroup.vue'
 
 const { call, record, takeBack, standing, checks } = useCall()
 

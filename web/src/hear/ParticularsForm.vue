@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { catalogue, familyTitle } from '../catalogue/catalogue'
 import type { Refusal } from '../api/client'
 import type { Particulars } from '../api/types'
-import OptionGroup from './OptionGroup.vue'
+import OptionGroup from '../shared/OptionGroup.vue'
 import PlateAnswer from './PlateAnswer.vue'
 import WhichMotor from './WhichMotor.vue'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Particulars } from '../api/types'
-import OptionGroup from './OptionGroup.vue'
+import OptionGroup from '../shared/OptionGroup.vue'
 import { plateField, plateValue, putPlate, toggled } from './plate'
 import PlateNumber from './PlateNumber.vue'
 

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it, vi } from 'vitest'
 import type { PlateField } from '../api/types'
-import OptionGroup from './OptionGroup.vue'
+import OptionGroup from '../shared/OptionGroup.vue'
 import PlateNumber from './PlateNumber.vue'
 
 const PHASES: PlateField = {

@@ -44,8 +44,8 @@ export function handle(event: KeyboardEvent, keys: Keys): boolean {
 
 export function useKeys(keys: Keys) {
   const listen = (event: KeyboardEvent) => {
-    // A dialog has the keys to itself.
-    if (document.querySelector('.el-overlay:not([style*="display: none"]) [role="dialog"]')) return
+    // A dialog has the keys to itself; the page is held still for as long as one is open.
+    if (document.body.classList.contains('el-popup-parent--hidden')) return
     if (handle(event, keys)) event.preventDefault()
   }
   onMounted(() => window.addEventListener('keydown', listen))

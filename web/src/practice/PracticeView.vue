@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router'
 import { get, Refusal, request } from '../api/client'
 import type { Call } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
-import OptionGroup from '../hear/OptionGroup.vue'
+import OptionGroup from '../shared/OptionGroup.vue'
 import TopBar from '../shared/TopBar.vue'
 
 /** A motor with a hidden fault, to be found with the practice meter. */

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { catalogue } from '../catalogue/catalogue'
 import type { Taken } from '../call/call'
-import OptionGroup from '../hear/OptionGroup.vue'
+import OptionGroup from '../shared/OptionGroup.vue'
 
 /** What can be said beside a reading: where, when, and a few words; it goes with the next ones. */
 const props = defineProps<{ check: string }>()

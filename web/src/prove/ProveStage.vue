@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import AskedHere from '../call/AskedHere.vue'
+import AskedHere from '../hear/AskedHere.vue'
 import { useCall, type Taken } from '../call/call'
 import { familyTitle, probesOf } from '../catalogue/catalogue'
 import type { Call, Suspect, Value } from '../api/types'
 import { useKeys } from '../keys/keys'
 import { useSingleTouch } from '../shared/touch'
 import DrawingView from '../drawing/DrawingView.vue'
+import { useAsking } from './asking'
 import AtOdds from './AtOdds.vue'
 import ChainLine from './ChainLine.vue'
 import CheckCard from './CheckCard.vue'
@@ -38,8 +39,6 @@ const {
 
 const emit = defineEmits<{ help: [] }>()
 
-/** The check that the technician took instead of the next one. */
-const chosen = ref<string | null>(String(useRoute().query.check ?? '') || null)
 const station = ref<Suspect | null>(null)
 const picking = ref(false)
 const card = ref<InstanceType<typeof CheckCard> | null>(null)
@@ -47,13 +46,26 @@ const card = ref<InstanceType<typeof CheckCard> | null>(null)
 const next = computed(() => stepOf(call.value.diagnosis))
 const hasWindings = computed(() => checks.value.some((one) => one.id === 'winding.pairs'))
 const decided = computed(() => call.value.diagnosis.verdict.state === 'DECIDED')
-const shownId = computed(() => chosen.value ?? next.value?.id)
-const check = computed(() => checks.value.find((one) => one.id === shownId.value))
-const test = computed(() =>
-  [...call.value.diagnosis.beforeChoosing, ...call.value.diagnosis.nextTests].find(
-    (one) => one.id === shownId.value,
-  ),
+
+const answered = (id: string) => {
+  const facts = checks.value.find((one) => one.id === id)?.facts ?? []
+  const sent = new Set(waiting.value.map((change) => (change.body as { fact?: string }).fact))
+  return facts.every((fact) => standing(fact) || sent.has(fact))
+}
+const asking = useAsking(
+  {
+    next,
+    checks,
+    tests: computed(() => [
+      ...call.value.diagnosis.beforeChoosing,
+      ...call.value.diagnosis.nextTests,
+    ]),
+    readings: computed(() => call.value.readings),
+    answered,
+  },
+  String(useRoute().query.check ?? '') || null,
 )
+const { chosen, shown: shownId, check, test, again } = asking
 
 /** The part has no name yet, though it is settled what is to be done. */
 const unnamed = computed(() => !decided.value && call.value.diagnosis.nextTests[0])
@@ -63,10 +75,6 @@ const before = computed(() =>
     ask: checks.value.find((check) => check.id === one.id)?.ask ?? one.ask,
   })),
 )
-/** Whether the chosen check is to be taken once more, and what of it has been since. */
-const retaking = ref(false)
-const takenAgain = ref<string[]>([])
-const again = computed(() => (chosen.value ? retaking.value : (test.value?.again ?? false)))
 
 const meter = useMeter(call.value)
 const openFact = ref('')
@@ -97,22 +105,6 @@ const warnings = computed(() =>
 const unusual = computed(() => call.value.diagnosis.warnings.filter((one) => one.id === 'UNUSUAL'))
 const notes = computed(() => call.value.diagnosis.notes)
 
-const answered = (id: string) => {
-  const facts = checks.value.find((one) => one.id === id)?.facts ?? []
-  const sent = new Set(waiting.value.map((change) => (change.body as { fact?: string }).fact))
-  return facts.every((fact) => standing(fact) || sent.has(fact))
-}
-
-// When the chosen check has all its answers, the next one is shown again.
-watch(
-  () => call.value.readings,
-  () => {
-    if (!chosen.value) return
-    const open = check.value?.facts.some((one) => !takenAgain.value.includes(one))
-    if (!(retaking.value && open) && answered(chosen.value)) chosen.value = null
-  },
-)
-
 const narrow = () => window.matchMedia('(max-width: 719px)').matches
 
 /** The bar of stages at the foot of a telephone's screen [px]. */
@@ -142,11 +134,8 @@ watch(shownId, (now, before) => {
   if (now && before) void toCard()
 })
 
-/** Opens a check; once more where what was read is to be confirmed, not corrected. */
 function take(id: string, onceMore = false) {
-  takenAgain.value = []
-  chosen.value = id === next.value?.id && onceMore === next.value.again ? null : id
-  retaking.value = onceMore || (test.value?.again ?? false)
+  asking.take(id, onceMore)
   station.value = null
   picking.value = false
   void toCard()
@@ -156,20 +145,11 @@ const single = useSingleTouch()
 
 async function record(fact: string, value: Value, taken?: Taken) {
   if (!single([fact, value])) return
-  // A check of several readings stays until all are in, also when another would now come first.
-  const mine = check.value
-  const oneMore = again.value
-  if (mine && mine.facts.length > 1 && !chosen.value) {
-    chosen.value = mine.id
-    retaking.value = oneMore
-    takenAgain.value = []
-  }
-  if (oneMore) takenAgain.value.push(fact)
-  await recordNow(fact, value, { again: oneMore, taken })
+  await recordNow(fact, value, { again: asking.reading(fact), taken })
 }
 
 useKeys({
-  next: () => (chosen.value = null),
+  next: asking.back,
   undo: () => void undo(),
   help: () => emit('help'),
   digit: (key) => card.value?.type(key),
@@ -215,8 +195,8 @@ useKeys({
           @record="record"
           @another="picking = true"
           @undo="undo()"
-          @next="chosen = null"
-          @again="(again) => (retaking = again)"
+          @next="asking.back()"
+          @again="asking.ask"
         />
         <section v-if="!check || before.length" class="card more" aria-label="Still worth a look">
           <h2>

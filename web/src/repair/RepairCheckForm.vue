@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue'
 import { catalogue } from '../catalogue/catalogue'
-import OptionGroup from '../hear/OptionGroup.vue'
+import OptionGroup from '../shared/OptionGroup.vue'
 import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 import { type ProofDoc, type RepairCheck, valuesOf, withReadings } from './repair'

@@ -5,8 +5,8 @@ import { plateField } from '../hear/plate'
 import { refused, throwAway } from '../keep/queue'
 import type { Kept } from '../keep/rows'
 import { ago } from '../shared/time'
-import { useCall } from './call'
-import type { Correction } from './corrections'
+import { useCall } from '../call/call'
+import type { Correction } from '../call/corrections'
 
 /** A field that two people changed: both values with their authors, and whoever is here says which. */
 const { id, correct } = useCall()

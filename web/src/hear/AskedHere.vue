@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Call } from '../api/types'
-import PlateAnswer from '../hear/PlateAnswer.vue'
-import { plateField } from '../hear/plate'
-import { useCall } from './call'
-import { useTold } from './told'
+import PlateAnswer from './PlateAnswer.vue'
+import { plateField } from './plate'
+import { useCall } from '../call/call'
+import { useTold } from '../call/told'
 
 /** What of the plates this stage waits for, asked here, with what for. */
 const props = defineProps<{ stage: 'PROVE' | 'CHOOSE' }>()

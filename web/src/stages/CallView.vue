@@ -8,9 +8,9 @@ import { useKeys } from '../keys/keys'
 import { flush } from '../keep/queue'
 import AsTold from '../shared/AsTold.vue'
 import TopBar from '../shared/TopBar.vue'
-import { provideCall } from './call'
+import { provideCall } from '../call/call'
 import ConflictNotice from './ConflictNotice.vue'
-import { useLive } from './live'
+import { useLive } from '../call/live'
 import { stageOf, stagesOf } from './stages'
 
 const props = defineProps<{ id: string; stage?: string }>()

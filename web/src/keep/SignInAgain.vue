@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { waiting } from '../keep/queue'
-import { session } from './session'
-import SignInForm from './SignInForm.vue'
+import { waiting } from './queue'
+import { session } from '../session/session'
+import SignInForm from '../session/SignInForm.vue'
 
 const count = computed(() => waiting().length)
 </script>

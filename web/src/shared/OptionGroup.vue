@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="T">
-import { useSingleTouch } from '../shared/touch'
+import { useSingleTouch } from './touch'
 
 /** A question with its answers as buttons; a second tap takes it back, unless one must stand. */
 const props = defineProps<{
