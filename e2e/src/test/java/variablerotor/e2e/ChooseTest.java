@@ -9,14 +9,10 @@ import static variablerotor.e2e.OnCall.price;
 import static variablerotor.e2e.OnCall.settled;
 import static variablerotor.e2e.OnCall.show;
 
-import com.lowagie.text.pdf.PdfReader;
-import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
@@ -187,22 +183,10 @@ class ChooseTest {
             .entrySet()) {
       byte[] pdf = page.request().get(host + "/api/calls/" + call + "/" + paper.getKey()).body();
       for (String said : paper.getValue()) {
-        assertTrue(text(pdf).contains(said), said + " in " + paper.getKey() + ": " + text(pdf));
+        assertTrue(
+            PdfText.of(pdf).contains(said),
+            said + " in " + paper.getKey() + ": " + PdfText.of(pdf));
       }
-    }
-  }
-
-  private static String text(byte[] pdf) {
-    try {
-      PdfReader reader = new PdfReader(pdf);
-      PdfTextExtractor pages = new PdfTextExtractor(reader);
-      StringBuilder all = new StringBuilder();
-      for (int at = 1; at <= reader.getNumberOfPages(); at++) {
-        all.append(pages.getTextFromPage(at));
-      }
-      return all.toString();
-    } catch (IOException unreadable) {
-      throw new UncheckedIOException(unreadable);
     }
   }
 

@@ -7,8 +7,6 @@ import static variablerotor.e2e.OnCall.button;
 import static variablerotor.e2e.OnCall.makeTheRest;
 import static variablerotor.e2e.OnCall.settled;
 
-import com.lowagie.text.pdf.PdfReader;
-import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -150,17 +148,7 @@ class WireTest {
     String call = page.url().replaceAll(".*/calls/([^/]+)/.*", "$1");
     byte[] pdf =
         page.request().get(browsing.application().url() + "/api/calls/" + call + "/report").body();
-    try {
-      PdfReader reader = new PdfReader(pdf);
-      PdfTextExtractor text = new PdfTextExtractor(reader);
-      List<String> pages = new java.util.ArrayList<>();
-      for (int at = 1; at <= reader.getNumberOfPages(); at++) {
-        pages.add(text.getTextFromPage(at));
-      }
-      return pages;
-    } catch (java.io.IOException unreadable) {
-      throw new java.io.UncheckedIOException(unreadable);
-    }
+    return PdfText.pages(pdf);
   }
 
   /** Neither mouse nor touch: the plan, the wires by name, one of them wrong, taken back. */

@@ -11,12 +11,21 @@ public final class Svg {
 
   /** The whole text of the file. */
   public static String of(Drawing drawing, String title) {
+    return of(drawing, title, 1);
+  }
+
+  /**
+   * The same, shown larger or smaller.
+   *
+   * @param scale 1 for as it was drawn
+   */
+  public static String of(Drawing drawing, String title, double scale) {
     Svg svg = new Svg();
-    svg.write(drawing, title);
+    svg.write(drawing, title, scale);
     return svg.out.toString();
   }
 
-  private void write(Drawing drawing, String title) {
+  private void write(Drawing drawing, String title, double scale) {
     out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"")
         .append(number(drawing.left()))
         .append(' ')
@@ -26,9 +35,9 @@ public final class Svg {
         .append(' ')
         .append(number(drawing.height()))
         .append("\" width=\"")
-        .append(number(drawing.width()))
+        .append(number(drawing.width() * scale))
         .append("\" height=\"")
-        .append(number(drawing.height()))
+        .append(number(drawing.height() * scale))
         .append("\" font-family=\"Atkinson Hyperlegible, Helvetica, Arial, sans-serif\">\n<title>")
         .append(escaped(title))
         .append("</title>\n");

@@ -1,4 +1,4 @@
-/** Papers of a call. May use {@code call}. */
+/** Papers of a call. May use {@code call}, {@code photo}. */
 @NullMarked
 package variablerotor.server.document;
 

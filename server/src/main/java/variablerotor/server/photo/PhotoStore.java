@@ -77,7 +77,8 @@ public class PhotoStore implements CallPart {
     return db.fetchExists(PHOTO, PHOTO.ID.eq(photo).and(PHOTO.CALL_ID.eq(call)));
   }
 
-  Optional<Content> content(UUID photo, UUID call) {
+  /** Of a photo of the call, its pixels. */
+  public Optional<Content> content(UUID photo, UUID call) {
     return db.select(PHOTO.MEDIA_TYPE, PHOTO.CONTENT)
         .from(PHOTO)
         .where(PHOTO.ID.eq(photo).and(PHOTO.CALL_ID.eq(call)))

@@ -6,8 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import com.lowagie.text.pdf.PdfReader;
-import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import java.net.http.HttpRequest;
 import java.sql.Connection;
 import java.sql.Statement;
@@ -22,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import variablerotor.server.PdfText;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -92,8 +91,7 @@ class SecurityTest {
     Visitor.Answer kept = ines.put(ines.settings(), figures.formatted("Asia/Kathmandu"));
     assertEquals("Asia/Kathmandu", kept.at("settings.timeZone"));
     String call = ines.openCall();
-    String report =
-        new PdfTextExtractor(new PdfReader(ines.bytes(call + "/report"))).getTextFromPage(1);
+    String report = PdfText.of(ines.bytes(call + "/report"));
     String opened =
         DateTimeFormatter.ofPattern("d MMM uuuu, HH:mm", Locale.ENGLISH)
             .format(

@@ -5,15 +5,15 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import com.lowagie.text.pdf.PdfReader;
-import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import java.io.IOException;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import variablerotor.server.PdfText;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -66,9 +66,9 @@ class AnswerApiTest {
   }
 
   private String sheet(String call) throws IOException {
-    PdfReader pdf = new PdfReader(tobin.bytes(call + "/sheet"));
-    assertEquals(1, pdf.getNumberOfPages());
-    return new PdfTextExtractor(pdf).getTextFromPage(1).replaceAll("\\s+", " ");
+    List<String> pages = PdfText.pages(tobin.bytes(call + "/sheet"));
+    assertEquals(1, pages.size());
+    return pages.get(0);
   }
 
   @Test

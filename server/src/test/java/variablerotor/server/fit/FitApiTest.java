@@ -4,8 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import com.lowagie.text.pdf.PdfReader;
-import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +15,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import variablerotor.json.Json;
+import variablerotor.server.PdfText;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -130,12 +129,7 @@ class FitApiTest {
     fit.put("notes", Map.of("pins", "GOOD", "pins.was", "PUSHED", "shaft.depth", 0.75));
     fit.put("removed", List.of(Map.of("what", "Heater box", "where", "bag", "back", false)));
     assertEquals(200, keep(fit).status());
-    PdfReader pdf = new PdfReader(tobin.bytes(call + "/report"));
-    StringBuilder text = new StringBuilder();
-    for (int page = 1; page <= pdf.getNumberOfPages(); page++) {
-      text.append(new PdfTextExtractor(pdf).getTextFromPage(page)).append(' ');
-    }
-    String report = text.toString().replaceAll("\\s+", " ");
+    String report = PdfText.of(tobin.bytes(call + "/report"));
     for (String said :
         List.of(
             "Done. Power off, locked, proved dead.",

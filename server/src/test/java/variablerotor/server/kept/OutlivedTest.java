@@ -5,8 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import com.lowagie.text.pdf.PdfReader;
-import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
@@ -17,6 +15,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import variablerotor.json.Json;
+import variablerotor.server.PdfText;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -73,13 +72,7 @@ class OutlivedTest {
   }
 
   private String report() throws Exception {
-    StringBuilder text = new StringBuilder();
-    try (PdfReader pdf = new PdfReader(tobin.bytes(call + "/report"))) {
-      for (int page = 1; page <= pdf.getNumberOfPages(); page++) {
-        text.append(new PdfTextExtractor(pdf).getTextFromPage(page)).append(' ');
-      }
-    }
-    return text.toString().replaceAll("\\s+", " ");
+    return PdfText.of(tobin.bytes(call + "/report"));
   }
 
   @Test

@@ -5,8 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import com.lowagie.text.pdf.PdfReader;
-import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -19,6 +17,7 @@ import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.view.Answers;
 import variablerotor.json.Json;
+import variablerotor.server.PdfText;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -56,12 +55,7 @@ class ProofApiTest {
   }
 
   private String report(String call) throws IOException {
-    PdfReader pdf = new PdfReader(tobin.bytes(call + "/report"));
-    StringBuilder text = new StringBuilder();
-    for (int page = 1; page <= pdf.getNumberOfPages(); page++) {
-      text.append(new PdfTextExtractor(pdf).getTextFromPage(page));
-    }
-    return text.toString().replaceAll("\\s+", " ");
+    return PdfText.of(tobin.bytes(call + "/report"));
   }
 
   /** From the choice to a fail, and on to a pass; page, command line and report say the same. */
