@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/label": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["label"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/loans/{id}": {
         parameters: {
             query?: never;
@@ -444,6 +460,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/visit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["visit"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1403,6 +1435,7 @@ export interface components {
             diagnosis: components["schemas"]["DiagnosisView"];
             fit?: components["schemas"]["FitView"];
             id: string;
+            label: boolean;
             openedAt: string;
             openedBy: string;
             particulars: components["schemas"]["Particulars"];
@@ -1416,6 +1449,7 @@ export interface components {
             repair?: components["schemas"]["RepairView"];
             settings: components["schemas"]["Settings"];
             stand: components["schemas"]["Stand"];
+            visit?: components["schemas"]["ReturnVisit"];
             warranty: components["schemas"]["Standing"];
             ways: components["schemas"]["WayView"][];
             why?: string;
@@ -2220,7 +2254,7 @@ export interface components {
             on?: string;
             /** @enum {string} */
             phase?: "BEFORE" | "AFTER";
-            value: unknown[] | boolean | number | Record<string, never> | string;
+            value?: unknown[] | boolean | number | Record<string, never> | string;
             /** @enum {string} */
             when?: "FAILING" | "RUNNING" | "AFTER_RESET" | "AT_REST";
         };
@@ -2301,6 +2335,12 @@ export interface components {
         RetractionRequest: {
             /** Format: uuid */
             reading: string;
+        };
+        ReturnVisit: {
+            bring: string[];
+            day?: string;
+            left: string[];
+            why: string;
         };
         Round: {
             checks: string[];
@@ -2400,6 +2440,8 @@ export interface components {
             lifeYears: number;
             /** Format: double */
             moduleAloneYears: number;
+            name?: string;
+            phone?: string;
             taxOnLabour: boolean;
             /** Format: double */
             taxPercent?: number;
@@ -2425,6 +2467,8 @@ export interface components {
             lifeYears?: number;
             /** Format: double */
             moduleAloneYears?: number;
+            name?: string;
+            phone?: string;
             taxOnLabour?: boolean;
             /** Format: double */
             taxPercent?: number;
@@ -3165,6 +3209,28 @@ export interface operations {
             };
         };
     };
+    label: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     lend: {
         parameters: {
             query?: never;
@@ -3515,6 +3581,28 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    visit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };

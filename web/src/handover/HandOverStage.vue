@@ -4,7 +4,7 @@ import { routeTitle } from '../catalogue/catalogue'
 import CustomerAnswer from '../choose/CustomerAnswer.vue'
 import HandedOver from '../fit/HandedOver.vue'
 import RepairNotice from '../repair/RepairNotice.vue'
-import { clock } from '../shared/time'
+import { clock, day } from '../shared/time'
 import { money } from '../shared/money'
 
 const { call } = useCall()
@@ -16,8 +16,8 @@ const { call } = useCall()
     <section class="card">
       <h2>Report</h2>
       <p>
-        One page for the customer and the file: what was found, every reading, why, and the way
-        forward.
+        For the customer and the file: what was found, every reading, why, the way forward, what was
+        fitted and proved.
       </p>
       <a class="go" :href="`/api/calls/${call.id}/report`" target="_blank" rel="noopener"
         >Open the report (PDF)</a
@@ -26,6 +26,33 @@ const { call } = useCall()
         >For the customer: the ways side by side (PDF)</a
       >
       <a :href="`/api/calls/${call.id}/case`" download>The call as a case file (JSON)</a>
+    </section>
+    <section class="card">
+      <h2>Label for the unit</h2>
+      <template v-if="call.label">
+        <p>What was fitted, how it is set, what is switched off and why, with a code to scan.</p>
+        <a class="go" :href="`/api/calls/${call.id}/label`" target="_blank" rel="noopener"
+          >Open the label (PDF, 4 × 3 in)</a
+        >
+      </template>
+      <p v-else class="soft">
+        It says what was fitted: there is one once the steps at Fit are done.
+      </p>
+    </section>
+    <section v-if="call.visit" class="card">
+      <h2>Next visit</h2>
+      <p>{{ call.visit.why }}</p>
+      <ul v-if="call.visit.bring.length || call.visit.left.length" class="plain">
+        <li v-for="one in call.visit.bring" :key="one">To bring: {{ one }}</li>
+        <li v-for="one in call.visit.left" :key="one">To do: {{ one }}</li>
+      </ul>
+      <a v-if="call.visit.day" :href="`/api/calls/${call.id}/visit`" download
+        >Into the calendar: {{ day(call.visit.day) }} (ICS)</a
+      >
+      <p v-else class="soft">
+        No day is said for it.
+        <router-link :to="`/calls/${call.id}/fit`">Say it at Fit</router-link>
+      </p>
     </section>
     <HandedOver v-if="call.fit" />
     <CustomerAnswer class="card" />

@@ -18,4 +18,13 @@ export function ago(at: string, now: Date = new Date()): string {
 export const clock = (at: string) =>
   formatted(at, { hour: '2-digit', minute: '2-digit', hour12: false })
 
-export const day = (at: string) => formatted(at, { day: 'numeric', month: 'long', year: 'numeric' })
+const IS_DAY = /^\d{4}-\d{2}-\d{2}$/
+
+/** The day of a moment in the shop's zone; a day that was said is that day in every zone. */
+export const day = (at: string) =>
+  new Intl.DateTimeFormat('en', {
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+    timeZone: IS_DAY.test(at) ? 'UTC' : shopZone.value,
+  }).format(new Date(at))

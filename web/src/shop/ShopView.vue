@@ -25,6 +25,8 @@ const typed = ref({
   fanHoursPerYear: '',
   lifeYears: '',
   moduleAloneYears: '',
+  name: '',
+  phone: '',
 })
 const taxOnLabour = ref(false)
 const habits = ref<Habit[]>([])
@@ -57,6 +59,8 @@ function show(inForce: SettingsInForce) {
     fanHoursPerYear: String(loaded.fanHoursPerYear ?? ''),
     lifeYears: String(loaded.lifeYears),
     moduleAloneYears: String(loaded.moduleAloneYears),
+    name: loaded.name ?? '',
+    phone: loaded.phone ?? '',
   }
   taxOnLabour.value = loaded.taxOnLabour
   habits.value = [...loaded.habits]
@@ -105,6 +109,8 @@ const save = () =>
       lifeYears: readNumber(typed.value.lifeYears),
       moduleAloneYears: readNumber(typed.value.moduleAloneYears),
       habits: habits.value,
+      name: typed.value.name,
+      phone: typed.value.phone,
     }
     const path = `/api/shop/settings/${crypto.randomUUID()}${edition.query()}`
     show(await request<SettingsInForce>('PUT', path, body))
@@ -177,6 +183,27 @@ const changeOwn = () =>
       <label class="named">
         Winding pairs may differ by, in %
         <el-input v-model="typed.balanceLimitPercent" name="balanceLimit" :disabled="!isLead" />
+      </label>
+      <label class="named">
+        Name of the shop
+        <el-input
+          v-model="typed.name"
+          name="shopName"
+          maxlength="80"
+          autocomplete="off"
+          :disabled="!isLead"
+        />
+      </label>
+      <label class="named">
+        Its telephone
+        <el-input
+          v-model="typed.phone"
+          name="shopPhone"
+          maxlength="40"
+          autocomplete="off"
+          :disabled="!isLead"
+        />
+        <span class="soft">Both stand on the label that is left at a unit.</span>
       </label>
       <label class="named">
         Time zone of the shop

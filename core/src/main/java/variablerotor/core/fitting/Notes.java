@@ -20,7 +20,8 @@ public final class Notes {
     return all.containsKey(id);
   }
 
-  boolean say(String id, String word) {
+  /** Whether this word was said. */
+  public boolean say(String id, String word) {
     return word.equals(all.get(id));
   }
 

@@ -25,6 +25,8 @@ import variablerotor.core.winding.WindingFigures;
  * @param moduleAloneYears age of a motor from which on module and motor are replaced together
  *     [years]
  * @param habits where the trade disagrees, one to a school
+ * @param name of the shop, as it stands on papers
+ * @param phone on which the shop is reached
  */
 public record Settings(
     double labourPerHour,
@@ -37,7 +39,9 @@ public record Settings(
     @Nullable Double fanHoursPerYear,
     double lifeYears,
     double moduleAloneYears,
-    List<Habit> habits)
+    List<Habit> habits,
+    @Nullable String name,
+    @Nullable String phone)
     implements Node {
   public Settings {
     habits = List.copyOf(habits);
@@ -59,7 +63,9 @@ public record Settings(
         null,
         CostFigures.UNIT_LIFE_YEARS.value(),
         CostFigures.MODULE_ALONE_YEARS.value(),
-        Schools.USUAL.all());
+        Schools.USUAL.all(),
+        null,
+        null);
   }
 
   /** Tax on a first cost; null where no rate is set or the cost is not known. */
@@ -82,6 +88,8 @@ public record Settings(
         "fanHoursPerYear", fanHoursPerYear,
         "lifeYears", lifeYears,
         "moduleAloneYears", moduleAloneYears,
-        "habits", habits);
+        "habits", habits,
+        "name", name,
+        "phone", phone);
   }
 }

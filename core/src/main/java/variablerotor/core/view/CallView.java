@@ -1,5 +1,6 @@
 package variablerotor.core.view;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -17,6 +18,8 @@ import variablerotor.core.drawing.WindingPicture;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.fact.Taken;
 import variablerotor.core.fitting.Fitting;
+import variablerotor.core.handover.ReturnVisit;
+import variablerotor.core.handover.UnitLabel;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
@@ -36,7 +39,12 @@ import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.wiring.Result;
 
-/** One call, whole: what was told and read, and what follows from it. */
+/**
+ * One call, whole: what was told and read, and what follows from it.
+ *
+ * @param label whether there is something to say on the unit's label
+ * @param visit why somebody goes there once more; null where nobody need
+ */
 public record CallView(
     String id,
     Particulars particulars,
@@ -61,6 +69,8 @@ public record CallView(
     List<PhotoView> photos,
     Warranty.Standing warranty,
     boolean practice,
+    boolean label,
+    @Nullable ReturnVisit visit,
     List<AsToldView> asTold)
     implements Node {
 
@@ -476,6 +486,8 @@ public record CallView(
         "photos", photos,
         "warranty", warranty,
         "practice", practice,
+        "label", label,
+        "visit", visit,
         "asTold", asTold);
   }
 
@@ -509,6 +521,8 @@ public record CallView(
         log.photos().stream().map(CallView::photo).toList(),
         job.warranty(),
         log.practice(),
+        UnitLabel.of(job, LocalDate.EPOCH) != null,
+        ReturnVisit.of(job),
         log.strange().stream().map(AsToldView::of).toList());
   }
 

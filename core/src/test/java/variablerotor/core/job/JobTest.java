@@ -156,7 +156,9 @@ class JobTest {
             null,
             usual.lifeYears(),
             4,
-            List.of(Habit.ALWAYS_BOTH));
+            List.of(Habit.ALWAYS_BOTH),
+            null,
+            null);
     assertNull(job().caseTree().get("habits"), "nothing is said where all is as usual");
     Map<String, Object> tree = Job.of(log().build(), own, TODAY).caseTree();
     assertEquals(4.0, ((Map<?, ?>) tree.get("habits")).get("moduleAloneYears"));

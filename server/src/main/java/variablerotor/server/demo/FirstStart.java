@@ -205,7 +205,9 @@ class FirstStart implements ApplicationRunner {
             2600.0,
             usual.lifeYears(),
             usual.moduleAloneYears(),
-            usual.habits()),
+            usual.habits(),
+            "Kallow & Ashgrove Air",
+            "555-0142"),
         now);
     motors.bringIn(UUID.randomUUID(), text("/demo/motors.csv"), now);
     stockLists.bringIn(UUID.randomUUID(), text("/demo/stock.csv"), now);

@@ -2,6 +2,7 @@ package variablerotor.server.document;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -15,9 +16,14 @@ import org.springframework.web.bind.annotation.RestController;
 import variablerotor.core.casefile.FitReader;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.fitting.FitRecord;
+import variablerotor.core.handover.ReturnVisit;
+import variablerotor.core.handover.UnitLabel;
+import variablerotor.core.job.Job;
+import variablerotor.core.job.JobLog;
 import variablerotor.core.view.CallView;
 import variablerotor.server.call.CallService;
 import variablerotor.server.photo.PhotoStore;
+import variablerotor.server.web.Refused;
 import variablerotor.server.web.Turn;
 
 /** Papers of a call. */
@@ -56,6 +62,57 @@ class PaperApi {
     return pdf(
         "ways-" + call,
         turn.take(() -> papers.printOnOne("sheet", SheetPage.of(view, time(view)))));
+  }
+
+  /**
+   * What is stuck to the unit.
+   *
+   * @throws Refused where nothing that it could say was done
+   */
+  @GetMapping(value = "/api/calls/{call}/label", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> label(@PathVariable UUID call) {
+    Job job = calls.job(call);
+    JobLog.Fitted last = job.fitted();
+    UnitLabel label =
+        last == null
+            ? null
+            : UnitLabel.of(job, new PaperTime(clock, job.settings().timeZone()).dayOf(last.at()));
+    if (label == null) {
+      throw Refused.conflict(
+          "The label says what was fitted. The steps of fitting are not done yet.");
+    }
+    LabelPage page = LabelPage.of(label, call.toString());
+    return pdf("label-" + call, turn.take(() -> papers.printOnOne("label", page)));
+  }
+
+  /**
+   * The next visit, for a calendar.
+   *
+   * @throws Refused where nobody need come back, or nobody said when
+   */
+  @GetMapping(value = "/api/calls/{call}/visit", produces = "text/calendar")
+  ResponseEntity<byte[]> visit(@PathVariable UUID call) {
+    Job job = calls.job(call);
+    ReturnVisit visit = ReturnVisit.of(job);
+    if (visit == null) {
+      throw Refused.conflict("Nothing of this call is left for another visit.");
+    }
+    if (visit.day() == null) {
+      throw Refused.conflict(
+          "No day is said for the next visit. Say it at Fit: it does not go on now, and until when.");
+    }
+    byte[] file =
+        VisitCalendar.of(
+            visit,
+            job.log().particulars(),
+            call.toString(),
+            LocalDate.parse(visit.day()),
+            clock.instant());
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename("visit-" + call + ".ics").build().toString())
+        .body(file);
   }
 
   private PaperTime time(CallView call) {

@@ -51,7 +51,9 @@ public class SettingsStore {
                     row.getFanHoursPerYear(),
                     row.getLifeYears(),
                     row.getModuleAloneYears(),
-                    Schools.of(habits(row.getHabits())).all()))
+                    Schools.of(habits(row.getHabits())).all(),
+                    row.getName(),
+                    row.getPhone()))
         .orElseGet(() -> Settings.usual(ZoneId.systemDefault().getId()));
   }
 
@@ -88,7 +90,9 @@ public class SettingsStore {
             .told(SETTING.MODULE_ALONE_YEARS, settings.moduleAloneYears())
             .told(
                 SETTING.HABITS,
-                settings.habits().stream().map(Habit::name).collect(Collectors.joining(","))),
+                settings.habits().stream().map(Habit::name).collect(Collectors.joining(",")))
+            .told(SETTING.NAME, settings.name())
+            .told(SETTING.PHONE, settings.phone()),
         stamp);
   }
 

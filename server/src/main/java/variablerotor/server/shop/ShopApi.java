@@ -37,6 +37,7 @@ class ShopApi {
    * @param timeZone null to leave it as it is
    * @param taxPercent null where none is reckoned; so are the other figures
    * @param habits null or empty for the usual ones
+   * @param name null to leave it as it is, empty for none; so is the telephone
    */
   record SettingsRequest(
       Double labourPerHour,
@@ -49,7 +50,9 @@ class ShopApi {
       @Nullable Double fanHoursPerYear,
       @Nullable Double lifeYears,
       @Nullable Double moduleAloneYears,
-      @Nullable List<Habit> habits) {}
+      @Nullable List<Habit> habits,
+      @Nullable String name,
+      @Nullable String phone) {}
 
   /**
    * The figures, and the edition that a change of them names.
@@ -90,6 +93,8 @@ class ShopApi {
     faults.upTo("taxPercent", body.taxPercent(), 100);
     faults.upTo("energyPerKwh", body.energyPerKwh(), 1000);
     faults.upTo("fanHoursPerYear", body.fanHoursPerYear(), 8784);
+    String name = body.name() == null ? before.name() : line(faults, "name", body.name(), 80);
+    String phone = body.phone() == null ? before.phone() : line(faults, "phone", body.phone(), 40);
     faults.refuse();
     store.put(
         id,
@@ -105,9 +110,19 @@ class ShopApi {
             body.fanHoursPerYear(),
             life,
             alone,
-            body.habits() == null ? before.habits() : Schools.of(body.habits()).all()),
+            body.habits() == null ? before.habits() : Schools.of(body.habits()).all(),
+            name,
+            phone),
         stamps.now());
     return settings();
+  }
+
+  private static @Nullable String line(Faults faults, String field, String given, int longest) {
+    String line = given.strip();
+    if (line.length() > longest || line.chars().anyMatch(Character::isISOControl)) {
+      faults.add(field, "allowed is one line of up to " + longest + " characters");
+    }
+    return line.isEmpty() ? null : line;
   }
 
   private static boolean isCurrency(String code) {

@@ -78,7 +78,9 @@ class CallServiceTest {
     read(FactType.WINDING_CA, 21);
     assertEquals("SOUND", service.view(call).diagnosis().winding().state().name());
     when(settings.current())
-        .thenReturn(new Settings(120, 2, "USD", "UTC", null, false, null, null, 15, 8, List.of()));
+        .thenReturn(
+            new Settings(
+                120, 2, "USD", "UTC", null, false, null, null, 15, 8, List.of(), null, null));
     assertEquals("FAULTY", service.view(call).diagnosis().winding().state().name());
   }
 
