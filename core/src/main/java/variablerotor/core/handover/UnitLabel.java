@@ -63,12 +63,18 @@ public record UnitLabel(String place, String unit, List<Line> lines) implements 
       return null;
     }
     List<Line> lines = new ArrayList<>();
-    add(lines, "Fitted", fitted(job, way) + ", " + fittedOn);
+    // What was chosen is not in the unit before its steps are done: then it is what is to come.
+    if (fitting.isDone()) {
+      add(lines, "Fitted", fitted(job, way) + ", " + fittedOn);
+    }
     if (hold != null) {
       add(
           lines,
           "For a time",
           hold.sentence() + (hold.until() == null ? "" : " To " + hold.until() + "."));
+    }
+    if (!fitting.isDone()) {
+      add(lines, "To come", fitted(job, way));
     }
     if (way.isWired()) {
       add(lines, "Capacitor", capacitor(job.wired()));
