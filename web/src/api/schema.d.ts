@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/call-files/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["bringIn_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls": {
         parameters: {
             query?: never;
@@ -204,6 +220,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["earlier"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pack"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1386,6 +1418,10 @@ export interface components {
             parts: number;
             takenBack: boolean;
         };
+        BroughtInView: {
+            at: string;
+            by: string;
+        };
         Buy: {
             asOf: string;
             /** Format: int32 */
@@ -1430,6 +1466,7 @@ export interface components {
         CallView: {
             answers: components["schemas"]["SaidView"][];
             asTold: components["schemas"]["AsToldView"][];
+            broughtIn?: components["schemas"]["BroughtInView"];
             changedAt: string;
             decisions: components["schemas"]["DecisionView"][];
             diagnosis: components["schemas"]["DiagnosisView"];
@@ -1586,7 +1623,7 @@ export interface components {
         };
         CoverRequest: {
             motor?: string;
-            plan: {
+            plan?: {
                 [key: string]: unknown;
             };
             van?: string;
@@ -2819,6 +2856,28 @@ export interface operations {
             };
         };
     };
+    bringIn_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallView"];
+                };
+            };
+        };
+    };
     list_3: {
         parameters: {
             query?: {
@@ -3149,6 +3208,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Earlier"][];
+                };
+            };
+        };
+    };
+    pack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
                 };
             };
         };

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { Refusal } from '../api/client'
-import type { Particulars } from '../api/types'
+import { Refusal, request } from '../api/client'
+import type { Call, Particulars } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
 import ParticularsForm from '../hear/ParticularsForm.vue'
 import { onSent, send } from '../keep/queue'
+import FileButton from '../shared/FileButton.vue'
 import TopBar from '../shared/TopBar.vue'
 
 const router = useRouter()
@@ -55,6 +56,30 @@ async function open() {
   })
   if (busy.value) fault.value = 'No answer yet. The call is kept on this device and will be sent.'
 }
+
+const bringing = ref(false)
+/** A call that was packed into one file, here or by another shop. */
+async function bringIn(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  refusal.value = null
+  fault.value = ''
+  bringing.value = true
+  try {
+    const zip = new Blob([file], { type: 'application/zip' })
+    const call = await request<Call>('PUT', `/api/call-files/${crypto.randomUUID()}`, zip)
+    await router.push(`/calls/${call.id}/hand-over`)
+  } catch (failed) {
+    fault.value =
+      failed instanceof Refusal
+        ? failed.message
+        : 'No answer. The same file once more changes nothing where it has arrived.'
+  } finally {
+    bringing.value = false
+  }
+}
 </script>
 
 <template>
@@ -68,6 +93,13 @@ async function open() {
       <div class="actions">
         <el-button type="primary" native-type="submit" :disabled="busy">Open the call</el-button>
         <router-link to="/">Not now</router-link>
+        <FileButton
+          class="from-file"
+          :title="bringing ? 'Bringing it in…' : 'Bring in a call file (ZIP)'"
+          accept=".zip,application/zip"
+          :disabled="bringing"
+          @file="bringIn"
+        />
       </div>
     </form>
   </main>
@@ -81,8 +113,13 @@ async function open() {
   margin: 0 auto;
 }
 
+.from-file {
+  margin-left: auto;
+}
+
 .actions {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 20px;
 }

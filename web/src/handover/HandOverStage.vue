@@ -25,7 +25,14 @@ const { call } = useCall()
       <a :href="`/api/calls/${call.id}/sheet`" target="_blank" rel="noopener"
         >For the customer: the ways side by side (PDF)</a
       >
+      <a :href="`/api/calls/${call.id}/file`" download
+        >Everything in one file, for another shop or the archive (ZIP)</a
+      >
       <a :href="`/api/calls/${call.id}/case`" download>The call as a case file (JSON)</a>
+      <p v-if="call.broughtIn" class="soft">
+        Brought in from a file by {{ call.broughtIn.by }}, {{ day(call.broughtIn.at) }}: who made
+        what in it, and when, is as the file says.
+      </p>
     </section>
     <section class="card">
       <h2>Label for the unit</h2>
@@ -99,7 +106,11 @@ ol {
   padding-left: 20px;
 }
 
-a {
+a:not(.go) {
   min-height: 28px;
+}
+
+.notice + .papers {
+  margin-top: 14px;
 }
 </style>

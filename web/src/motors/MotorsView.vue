@@ -7,7 +7,7 @@ import MotorPoints from '../choose/MotorPoints.vue'
 import { fitTitle, stockedTitle, placeTitle, pointsTitle } from '../choose/words'
 import { useCsv } from '../shared/csv'
 import AsTold from '../shared/AsTold.vue'
-import CsvButton from '../shared/CsvButton.vue'
+import FileButton from '../shared/FileButton.vue'
 import CsvFaults from '../shared/CsvFaults.vue'
 import { money } from '../shared/money'
 import TopBar from '../shared/TopBar.vue'
@@ -95,7 +95,7 @@ const plateOf = (row: MotorRow) => {
         Search <el-input v-model="search" name="search" placeholder="name, kind, hp, volts" />
       </label>
       <button type="button" class="quiet-button" @click="editing = 'new'">Type a motor</button>
-      <CsvButton @file="csv.bringIn" />
+      <FileButton title="Bring in a CSV" accept=".csv,text/csv" @file="csv.bringIn" />
       <a href="/api/motors/export" download>CSV of the list</a>
     </div>
     <p v-if="said" role="status">{{ said }}</p>

@@ -13,7 +13,10 @@ const { call } = useCall()
     role="status"
   >
     {{ call.repair?.author ? 'Since the repair' : 'In hand' }}:
-    <strong>{{ call.stand.sentence }}</strong>
-    <router-link class="says" :to="`/calls/${call.id}/fit`">To the repair</router-link>
+    <strong>{{ call.stand.sentence }}</strong>&#32;<router-link
+      class="says"
+      :to="`/calls/${call.id}/fit`"
+      >To the repair</router-link
+    >
   </p>
 </template>

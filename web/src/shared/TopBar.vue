@@ -154,6 +154,11 @@ async function leave() {
   text-overflow: ellipsis;
 }
 
+/* The heading is where keys start after a change of page; it is no control that could be pressed. */
+.title h1:focus {
+  outline: none;
+}
+
 .title p {
   font-size: 0.875rem;
   white-space: nowrap;

@@ -5,7 +5,7 @@ import { get } from '../api/client'
 import type { PartRow, SettingsInForce } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
 import { useCsv } from '../shared/csv'
-import CsvButton from '../shared/CsvButton.vue'
+import FileButton from '../shared/FileButton.vue'
 import CsvFaults from '../shared/CsvFaults.vue'
 import { money } from '../shared/money'
 import { counted } from '../shared/number'
@@ -116,7 +116,7 @@ function takenBack(all: PartRow[]) {
         </select>
       </label>
       <button type="button" class="quiet-button" @click="adding = !adding">Add a part</button>
-      <CsvButton @file="csv.bringIn" />
+      <FileButton title="Bring in a CSV" accept=".csv,text/csv" @file="csv.bringIn" />
       <a class="says" href="/api/stock/export" download>CSV of the stock</a>
     </div>
     <p v-if="said" role="status">{{ said }}</p>

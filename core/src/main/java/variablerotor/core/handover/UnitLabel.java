@@ -71,7 +71,7 @@ public record UnitLabel(String place, String unit, List<Line> lines) implements 
       add(
           lines,
           "For a time",
-          hold.sentence() + (hold.until() == null ? "" : " To " + hold.until() + "."));
+          hold.sentence() + (hold.until() == null ? "" : " Until " + hold.until() + "."));
     }
     if (!fitting.isDone()) {
       add(lines, "To come", fitted(job, way));

@@ -31,6 +31,7 @@ import variablerotor.core.wiring.AsWired;
  * @param fits what was done of the job, each with all that was done by then, the last in force
  * @param proofs of the repair, each with all that was read by then, the last in force
  * @param strange what nobody knows any more, as it was told
+ * @param broughtIn who brought the call in from a file; null where it was made here
  */
 public record JobLog(
     String id,
@@ -50,7 +51,8 @@ public record JobLog(
     List<Fitted> fits,
     List<Proved> proofs,
     List<Photo> photos,
-    List<Strange> strange) {
+    List<Strange> strange,
+    @Nullable BroughtIn broughtIn) {
 
   public JobLog {
     readings = List.copyOf(readings);
@@ -125,6 +127,9 @@ public record JobLog(
   /** Something that nobody knows any more, by whom and when it was told. */
   public record Strange(AsTold told, String author, String at) {}
 
+  /** That it came out of a file: what it says of who and when was said elsewhere. */
+  public record BroughtIn(String by, String at) {}
+
   /** A photo without its pixels. */
   public record Photo(String id, PhotoKind kind, int width, int height, String author, String at) {}
 
@@ -148,6 +153,7 @@ public record JobLog(
     private final List<Proved> proofs = new ArrayList<>();
     private final List<Photo> photos = new ArrayList<>();
     private final List<Strange> strange = new ArrayList<>();
+    private @Nullable BroughtIn broughtIn;
 
     /**
      * @param particulars null where nobody knows any more what they say: no log comes of it
@@ -277,6 +283,13 @@ public record JobLog(
      *
      * @throws NullPointerException without particulars
      */
+    /** The call came out of a file. */
+    public Builder broughtIn(BroughtIn from) {
+      broughtIn = from;
+      return this;
+    }
+
+    /** All of it. */
     public JobLog build() {
       return new JobLog(
           id,
@@ -296,7 +309,8 @@ public record JobLog(
           fits,
           proofs,
           photos,
-          strange);
+          strange,
+          broughtIn);
     }
   }
 }

@@ -44,6 +44,7 @@ import variablerotor.core.wiring.Result;
  *
  * @param label whether there is something to say on the unit's label
  * @param visit why somebody goes there once more; null where nobody need
+ * @param broughtIn who brought it in from a file; null where it was made here
  */
 public record CallView(
     String id,
@@ -71,6 +72,7 @@ public record CallView(
     boolean practice,
     boolean label,
     @Nullable ReturnVisit visit,
+    @Nullable BroughtInView broughtIn,
     List<AsToldView> asTold)
     implements Node {
 
@@ -82,6 +84,14 @@ public record CallView(
     answers = List.copyOf(answers);
     photos = List.copyOf(photos);
     asTold = List.copyOf(asTold);
+  }
+
+  /** Who brought a call in from a file, and when. */
+  public record BroughtInView(String by, String at) implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("by", by, "at", at);
+    }
   }
 
   /**
@@ -488,6 +498,7 @@ public record CallView(
         "practice", practice,
         "label", label,
         "visit", visit,
+        "broughtIn", broughtIn,
         "asTold", asTold);
   }
 
@@ -523,6 +534,9 @@ public record CallView(
         log.practice(),
         UnitLabel.of(job, LocalDate.EPOCH) != null,
         ReturnVisit.of(job),
+        log.broughtIn() == null
+            ? null
+            : new BroughtInView(log.broughtIn().by(), log.broughtIn().at()),
         log.strange().stream().map(AsToldView::of).toList());
   }
 

@@ -133,7 +133,7 @@ class HandoverTest {
     assertFalse(titles(label).contains("Fitted"), "" + label);
     assertEquals(List.of("For a time", "To come", "Proved"), titles(label));
     assertNotNull(label);
-    assertTrue(label.lines().get(0).said().endsWith("To 2026-12-01."), "" + label);
+    assertTrue(label.lines().get(0).said().endsWith("Until 2026-12-01."), "" + label);
   }
 
   @Test

@@ -14,7 +14,7 @@ import variablerotor.server.web.Refused;
 
 /** Who is of the shop: opened, changed, closed and opened again, never erased. */
 @Service
-class AccountService {
+public class AccountService {
   private final AccountStore store;
   private final PasswordEncoder passwords;
   private final Clock clock;
@@ -82,6 +82,23 @@ class AccountService {
       Passwords.fault(password, login).ifPresent(one -> faults.add("password", one));
     }
     faults.refuse();
+  }
+
+  /**
+   * Somebody of another shop, of whom a file tells: known by name, and nobody signs in as them.
+   *
+   * @param name as the file has it
+   */
+  public void knowOf(UUID id, String name, OffsetDateTime at) {
+    if (name.isBlank() || name.length() > 120 || !Account.isPlain(name)) {
+      throw Refused.field("file", "found a name that is none; allowed are up to 120 characters");
+    }
+    if (store.find(id).isEmpty()) {
+      // Letters and figures of the id: no login that somebody could ask for.
+      String login = "elsewhere-" + id;
+      store.add(new Account(id, login, name, Role.TECHNICIAN, false), "", at);
+      store.change(new Account(id, login, name, Role.TECHNICIAN, false), true, null, true);
+    }
   }
 
   /**

@@ -209,6 +209,20 @@ public class CallService {
     return added ? changed(id, stamp) : view(id);
   }
 
+  /**
+   * A call that was made elsewhere, with its records as they were.
+   *
+   * @param records keeps them
+   * @param last who made the newest of them, and when
+   * @throws Refused where what was told of it last says nothing that is known here
+   */
+  @Transactional
+  public CallView bringIn(UUID id, Stamp opened, Stamp last, Runnable records) {
+    store.addCall(id, opened);
+    records.run();
+    return changed(id, last);
+  }
+
   @Transactional
   public CallView tell(UUID call, UUID id, Particulars given, Stamp stamp) {
     lock(call);

@@ -86,6 +86,25 @@ class CallStore {
         == 1;
   }
 
+  /** Adds a call of which is told by what follows. */
+  void addCall(UUID id, Stamp stamp) {
+    db.insertInto(SERVICE_CALL)
+        .set(SERVICE_CALL.ID, id)
+        .set(SERVICE_CALL.OPENED_BY, stamp.author())
+        .set(SERVICE_CALL.OPENED_AT, stamp.at())
+        .set(SERVICE_CALL.CHANGED_AT, stamp.at())
+        .set(SERVICE_CALL.PLACE, "")
+        .set(SERVICE_CALL.UNIT_NAME, "")
+        .set(SERVICE_CALL.FAMILY, "")
+        .set(SERVICE_CALL.SYMPTOM, "")
+        .set(SERVICE_CALL.VERDICT_STATE, VerdictState.OPEN.name())
+        .set(SERVICE_CALL.VERDICT_SUSPECTS, "")
+        .set(SERVICE_CALL.VERDICT_SENTENCE, "")
+        .set(SERVICE_CALL.ENGINE, Engine.VERSION)
+        .set(SERVICE_CALL.READINGS, 0)
+        .execute();
+  }
+
   private static Map<Field<?>, Object> told(Particulars particulars) {
     Map<Field<?>, Object> told = new LinkedHashMap<>();
     told.put(SERVICE_CALL.PLACE, particulars.place());

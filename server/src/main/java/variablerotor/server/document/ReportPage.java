@@ -76,7 +76,10 @@ record ReportPage(
             + time.of(call.openedAt())
             + ". Printed "
             + time.now()
-            + ".",
+            + "."
+            + (call.broughtIn() == null
+                ? ""
+                : " Brought in from a file by " + call.broughtIn().by() + "."),
         diagnosis.verdict().sentence(),
         diagnosis.winding().sentence(),
         diagnosis.warnings().stream().map(Diagnosis.Warning::sentence).toList(),

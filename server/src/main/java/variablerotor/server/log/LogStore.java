@@ -101,6 +101,11 @@ public class LogStore {
     return new Documents(db, this, table, what, most);
   }
 
+  /** Keeps a row as it was kept elsewhere: by whom, when and in which wording is its own. */
+  public void bringIn(Table<?> table, Map<Field<?>, Object> row) {
+    db.insertInto(table).set(row).execute();
+  }
+
   /** Keeps many of one table at once, none of which is there yet. */
   public void keepAll(List<Save> saves, Stamp stamp) {
     for (int from = 0; from < saves.size(); from += AT_ONCE) {

@@ -2,8 +2,13 @@ package variablerotor.server.photo;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.Directory;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.file.FileTypeDirectory;
+import com.drew.metadata.jfif.JfifDirectory;
+import com.drew.metadata.jpeg.HuffmanTablesDirectory;
+import com.drew.metadata.jpeg.JpegDirectory;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
@@ -65,6 +70,37 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
 
   static PhotoImage of(byte[] file) {
     return of(() -> file);
+  }
+
+  /**
+   * The file without what is not the picture itself: the same bytes, where it is bare already.
+   *
+   * @throws Refused for anything but a JPEG or PNG picture that can be opened
+   */
+  public static byte[] bare(byte[] file) {
+    of(file);
+    byte[] safe = PictureFile.checked(file);
+    return PictureFile.isJpeg(safe) && tells(safe) ? new byte[0] : safe;
+  }
+
+  /** Whether a JPEG says anything beside the picture: of the camera, the place, the time. */
+  private static boolean tells(byte[] jpeg) {
+    try {
+      for (Directory one :
+          ImageMetadataReader.readMetadata(new ByteArrayInputStream(jpeg)).getDirectories()) {
+        boolean picture =
+            one instanceof JpegDirectory
+                || one instanceof JfifDirectory
+                || one instanceof HuffmanTablesDirectory
+                || one instanceof FileTypeDirectory;
+        if (!picture) {
+          return true;
+        }
+      }
+      return false;
+    } catch (ImageProcessingException | IOException unreadable) {
+      return true;
+    }
   }
 
   private static PhotoImage of(Source file) {

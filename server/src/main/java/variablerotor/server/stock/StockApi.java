@@ -2,6 +2,7 @@ package variablerotor.server.stock;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
@@ -145,11 +146,13 @@ class StockApi {
    * @param motor the number of the motor that goes in; null where it is not chosen
    * @param van the one at the job
    */
-  record CoverRequest(Map<String, Object> plan, @Nullable String motor, @Nullable String van) {}
+  record CoverRequest(
+      @Nullable Map<String, Object> plan, @Nullable String motor, @Nullable String van) {}
 
   /** Where the parts of a conversion's plan come from; nothing is kept. */
   @PostMapping("/api/stock/cover")
   List<PickList.PickLine> cover(@RequestBody CoverRequest body) {
-    return sourcing.cover(Json.plainMap(body.plan()), body.motor(), body.van());
+    return sourcing.cover(
+        Json.plainMap(Objects.requireNonNullElse(body.plan(), Map.of())), body.motor(), body.van());
   }
 }

@@ -1,14 +1,16 @@
 <script setup lang="ts">
-/** A button that asks for a CSV file. */
+/** A button that asks for a file. */
+defineProps<{ title: string; accept: string; disabled?: boolean }>()
 const emit = defineEmits<{ file: [event: Event] }>()
 </script>
 
 <template>
   <label class="quiet-button file">
-    Bring in a CSV
+    {{ title }}
     <input
       type="file"
-      accept=".csv,text/csv"
+      :accept="accept"
+      :disabled="disabled"
       class="visually-hidden"
       @change="(event) => emit('file', event)"
     />
