@@ -16,6 +16,11 @@ export const router = createRouter({
       component: () => import('./stages/CallView.vue'),
       props: true,
     },
+    {
+      path: '/units/:id',
+      component: () => import('./units/UnitView.vue'),
+      props: true,
+    },
     { path: '/codes', component: () => import('./codes/CodeBooksView.vue') },
     {
       path: '/codes/:id',

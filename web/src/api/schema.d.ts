@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/unit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["unit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/visit": {
         parameters: {
             query?: never;
@@ -1575,6 +1591,12 @@ export interface components {
             signal: "FLASHES" | "DIGITS" | "LONG_SHORT" | "TWO_COLOURS" | "COINCIDENCE" | "QUANTITY" | "DISPLAY" | "STEADY";
             suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
         };
+        Comeback: {
+            call: string;
+            /** Format: int32 */
+            days: number;
+            sentence: string;
+        };
         Connected: {
             /** Format: uuid */
             id: string;
@@ -1753,6 +1775,7 @@ export interface components {
             width: number;
         };
         Earlier: {
+            anotherMotor: boolean;
             /** Format: date-time */
             at: string;
             /** Format: uuid */
@@ -1876,6 +1899,14 @@ export interface components {
             route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
             taken: components["schemas"]["TakenRow"][];
         };
+        KnownWinding: {
+            call: string;
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            pairOhmsAt20: number;
+            sentence: string;
+        };
         Label: {
             /** @enum {string} */
             anchor: "START" | "MIDDLE" | "END";
@@ -1889,6 +1920,10 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        LabelLine: {
+            said: string;
+            title: string;
         };
         Lent: {
             author: string;
@@ -2672,6 +2707,13 @@ export interface components {
             place: string;
             unitName: string;
         };
+        UnitHistory: {
+            comeback?: components["schemas"]["Comeback"];
+            known?: components["schemas"]["KnownWinding"];
+            place: string;
+            unit: string;
+            visits: components["schemas"]["Visit"][];
+        };
         UnitPlate: {
             boardNeedsFeedback?: boolean;
             /** Format: double */
@@ -2702,6 +2744,17 @@ export interface components {
             /** @enum {string} */
             suspect?: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER";
             suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
+        };
+        Visit: {
+            call: string;
+            /** @enum {string} */
+            chosen?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            complaint: string;
+            left: components["schemas"]["LabelLine"][];
+            /** Format: date */
+            opened: string;
+            pairs: string;
+            said: string;
         };
         Wanted: {
             /** @enum {string} */
@@ -3662,6 +3715,28 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    unit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitHistory"];
                 };
             };
         };

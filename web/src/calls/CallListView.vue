@@ -54,9 +54,16 @@ async function load(page = 0) {
   }
 }
 
+/** The text of a unit's label, scanned and pasted, or the id alone. */
+const ON_LABEL = /(?:^|Call: )([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})\s*$/i
+
 watch(
   search,
-  useDebounced(() => void load(), 150),
+  useDebounced(() => {
+    const call = ON_LABEL.exec(search.value)?.[1]
+    if (call) void router.push(`/units/${call.toLowerCase()}`)
+    else void load()
+  }, 150),
 )
 
 watch(trouble, (now) => {
@@ -87,8 +94,8 @@ useKeys({
         v-model="search"
         name="search"
         type="search"
-        placeholder="Search place or unit"
-        aria-label="Search place or unit"
+        placeholder="Place, unit, motor, fault, part, or a label’s text"
+        aria-label="Search calls"
       />
       <router-link class="new" to="/calls/new">Open a call</router-link>
     </div>

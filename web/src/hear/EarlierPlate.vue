@@ -24,8 +24,8 @@ const known = computed(() => {
   const before = earlier.value?.particulars
   if (!before) return []
   const paths = [
-    // The plate of another kind of motor is another motor's.
-    ...(before.motor.family === model.value.motor.family
+    // The plate of another kind of motor is another motor's, and so is that of one that went out.
+    ...(before.motor.family === model.value.motor.family && !earlier.value!.anotherMotor
       ? Object.keys(before.motor).map((id) => `motor.${id}`)
       : []),
     ...Object.keys(before.unit).map((id) => `unit.${id}`),

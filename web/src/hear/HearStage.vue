@@ -7,6 +7,7 @@ import { ago } from '../shared/time'
 import EarlierPlate from './EarlierPlate.vue'
 import HeardForm from './HeardForm.vue'
 import ParticularsForm from './ParticularsForm.vue'
+import UnitNotice from '../units/UnitNotice.vue'
 import PhotoStrip from './PhotoStrip.vue'
 
 const { call } = useCall()
@@ -28,6 +29,7 @@ const summary = computed(() =>
     >
       {{ call.warranty.sentence }}
     </p>
+    <UnitNotice />
     <EarlierPlate v-model="told" />
     <HeardForm />
     <router-link class="go on" :to="`/calls/${call.id}/prove`">Go to Prove</router-link>

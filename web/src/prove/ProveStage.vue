@@ -21,6 +21,7 @@ import { alsoWorthALook, AT_ODDS, stepOf } from './step'
 import SuspectList from './SuspectList.vue'
 import TerminalPicture from './TerminalPicture.vue'
 import RepairNotice from '../repair/RepairNotice.vue'
+import UnitNotice from '../units/UnitNotice.vue'
 import WhatToDo from './WhatToDo.vue'
 
 const {
@@ -255,6 +256,7 @@ useKeys({
             }[call.diagnosis.winding.frame]
           }}
         </p>
+        <UnitNotice known-only />
         <p class="row">
           <button class="link-button" @click="take('winding.pairs')">Enter pairs</button>
           <button class="link-button" @click="take('winding.frame')">Enter frame</button>

@@ -26,7 +26,7 @@ import variablerotor.core.wiring.Progress;
  *
  * @param lines what was fitted, how it is set, what is switched off and why
  */
-public record UnitLabel(String place, String unit, List<Line> lines) implements Node {
+public record UnitLabel(String place, String unit, List<LabelLine> lines) implements Node {
   /** What begins the line of its text that names the call. */
   public static final String CALL = "Call: ";
 
@@ -38,7 +38,7 @@ public record UnitLabel(String place, String unit, List<Line> lines) implements 
   }
 
   /** One thing, under its name. */
-  public record Line(String title, String said) implements Node {
+  public record LabelLine(String title, String said) implements Node {
     @Override
     public Map<String, Object> tree() {
       return Tree.of("title", title, "said", said);
@@ -62,7 +62,7 @@ public record UnitLabel(String place, String unit, List<Line> lines) implements 
     if (!fitting.isDone() && !bridged) {
       return null;
     }
-    List<Line> lines = new ArrayList<>();
+    List<LabelLine> lines = new ArrayList<>();
     // What was chosen is not in the unit before its steps are done: then it is what is to come.
     if (fitting.isDone()) {
       add(lines, "Fitted", fitted(job, way) + ", " + fittedOn);
@@ -139,10 +139,11 @@ public record UnitLabel(String place, String unit, List<Line> lines) implements 
         : "";
   }
 
-  private static void add(List<Line> lines, String title, String said) {
+  private static void add(List<LabelLine> lines, String title, String said) {
     if (!said.isEmpty()) {
       lines.add(
-          new Line(title, said.length() <= LONGEST ? said : said.substring(0, LONGEST - 1) + "…"));
+          new LabelLine(
+              title, said.length() <= LONGEST ? said : said.substring(0, LONGEST - 1) + "…"));
     }
   }
 

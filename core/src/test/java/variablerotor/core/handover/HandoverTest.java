@@ -92,7 +92,7 @@ class HandoverTest {
 
   private static List<String> titles(@Nullable UnitLabel label) {
     assertNotNull(label);
-    return label.lines().stream().map(UnitLabel.Line::title).toList();
+    return label.lines().stream().map(UnitLabel.LabelLine::title).toList();
   }
 
   @Test
@@ -113,10 +113,11 @@ class HandoverTest {
     UnitLabel label = UnitLabel.of(job(Route.EQUIVALENT_MOTOR, record(chosen, true, null)), DAY);
     assertNotNull(label);
     assertEquals(
-        new UnitLabel.Line("Fitted", "Equivalent motor K-9, 2026-11-24"), label.lines().get(0));
+        new UnitLabel.LabelLine("Fitted", "Equivalent motor K-9, 2026-11-24"),
+        label.lines().get(0));
     assertTrue(titles(label).contains("Voltage link"), "" + titles(label));
     assertTrue(
-        label.lines().contains(new UnitLabel.Line("Proved", "not yet")),
+        label.lines().contains(new UnitLabel.LabelLine("Proved", "not yet")),
         "and no repair is claimed");
     assertFalse(titles(label).contains("Capacitor"), "none goes with this way");
     assertTrue(label.text("c1").endsWith("\nCall: c1"));

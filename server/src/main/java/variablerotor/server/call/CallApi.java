@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import variablerotor.core.history.UnitHistory;
 import variablerotor.core.job.Correction;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.view.CallView;
@@ -72,6 +73,12 @@ class CallApi {
   @GetMapping("/{call}/earlier")
   List<Earlier> earlier(@PathVariable UUID call) {
     return calls.earlier(call);
+  }
+
+  /** Its unit, by its calls. */
+  @GetMapping("/{call}/unit")
+  UnitHistory unit(@PathVariable UUID call) {
+    return calls.unit(call);
   }
 
   @PutMapping("/{call}")

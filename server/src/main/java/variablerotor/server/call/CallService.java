@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.history.UnitHistory;
 import variablerotor.core.job.Correction;
 import variablerotor.core.job.Corrections;
 import variablerotor.core.job.Job;
@@ -34,6 +36,9 @@ import variablerotor.server.web.Refused;
 /** A call as it was opened and told, and the whole that its stages make of it. */
 @Service
 public class CallService {
+  /** Visits of a unit that are shown; each is worked out anew. */
+  private static final int MOST_VISITS = 12;
+
   /** A day's list that is longer leads nobody. */
   private static final int MOST_DUE = 50;
 
@@ -91,9 +96,60 @@ public class CallService {
     return store.earlier(call).stream()
         .flatMap(
             one ->
-                read(store.particulars(one.id())).stream()
-                    .map(told -> new Earlier(one.id(), one.at(), told)))
+                readable(one).stream()
+                    .map(
+                        job ->
+                            new Earlier(
+                                one.id(),
+                                one.at(),
+                                job.log().particulars(),
+                                UnitHistory.changesMotor(job))))
         .toList();
+  }
+
+  /**
+   * The unit of a call, by its calls. One without a name of its own has no history: others at the
+   * place may be meant.
+   *
+   * @throws Refused where there is no such call
+   */
+  @Transactional(readOnly = true)
+  public UnitHistory unit(UUID call) {
+    CallStore.Opened mine = found(call);
+    List<CallStore.Opened> all = store.ofUnit(call, MOST_VISITS);
+    ZoneId zone = ZoneId.of(settings.current().timeZone());
+    List<UnitHistory.Call> visits = new ArrayList<>();
+    for (CallStore.Opened one : all.isEmpty() ? List.of(mine) : all) {
+      for (Job job : readable(one)) {
+        visits.add(new UnitHistory.Call(job, day(one.at(), zone), day(worked(job, one), zone)));
+      }
+    }
+    if (visits.isEmpty()) {
+      throw Refused.conflict("What was told of this unit is in words that nobody knows any more.");
+    }
+    return UnitHistory.of(visits);
+  }
+
+  private static LocalDate day(OffsetDateTime at, ZoneId zone) {
+    return at.atZoneSameInstant(zone).toLocalDate();
+  }
+
+  /** When hands were on it last, as far as that was kept: papers may be opened long after. */
+  private static OffsetDateTime worked(Job job, CallStore.Opened call) {
+    JobLog.Fitted fitted = job.fitted();
+    List<JobLog.Decided> decided = job.log().decisions();
+    return fitted != null
+        ? OffsetDateTime.parse(fitted.at())
+        : decided.isEmpty()
+            ? call.changedAt()
+            : OffsetDateTime.parse(decided.get(decided.size() - 1).at());
+  }
+
+  /** None where it is told in words that nobody knows any more: it is left out of the history. */
+  private List<Job> readable(CallStore.Opened call) {
+    return read(store.particulars(call.id())).value() == null
+        ? List.of()
+        : List.of(job(call.id(), call, call.changedAt()));
   }
 
   private CallStore.Opened found(UUID call) {

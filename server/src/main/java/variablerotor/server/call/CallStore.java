@@ -9,10 +9,12 @@ import static variablerotor.server.schema.Tables.SERVICE_CALL;
 
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -34,6 +36,7 @@ import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.family.Family;
 import variablerotor.core.job.Job;
+import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.Stand;
 import variablerotor.core.kept.ReadBack;
@@ -51,6 +54,9 @@ import variablerotor.server.schema.tables.ServiceCall;
 class CallStore {
   /** Who worked on a call last. */
   private static final Account LAST = ACCOUNT.as("last_by");
+
+  /** Longest text that a call is found by [characters]. */
+  private static final int MOST_WORDS = 800;
 
   private final DSLContext db;
   private final LogStore log;
@@ -74,6 +80,9 @@ class CallStore {
             .set(SERVICE_CALL.OPENED_AT, stamp.at())
             .set(SERVICE_CALL.CHANGED_AT, stamp.at())
             .set(SERVICE_CALL.PRACTICE, practice)
+            .set(
+                SERVICE_CALL.WORDS,
+                (particulars.place() + " " + particulars.unitName()).toLowerCase(Locale.ROOT))
             .set(told(particulars))
             .set(SERVICE_CALL.VERDICT_STATE, VerdictState.OPEN.name())
             .set(SERVICE_CALL.VERDICT_SUSPECTS, "")
@@ -93,6 +102,7 @@ class CallStore {
         .set(SERVICE_CALL.OPENED_BY, stamp.author())
         .set(SERVICE_CALL.OPENED_AT, stamp.at())
         .set(SERVICE_CALL.CHANGED_AT, stamp.at())
+        .set(SERVICE_CALL.WORDS, "")
         .set(SERVICE_CALL.PLACE, "")
         .set(SERVICE_CALL.UNIT_NAME, "")
         .set(SERVICE_CALL.FAMILY, "")
@@ -129,6 +139,7 @@ class CallStore {
         .set(SERVICE_CALL.VERDICT_SENTENCE, verdict.sentence())
         .set(SERVICE_CALL.ENGINE, Engine.VERSION)
         .set(SERVICE_CALL.READINGS, job.countInForce())
+        .set(SERVICE_CALL.WORDS, words(job, stand))
         .set(SERVICE_CALL.CHANGED_AT, stamp.at())
         .set(SERVICE_CALL.CHANGED_BY, stamp.author())
         .set(SERVICE_CALL.STAND, stand.place().name())
@@ -139,6 +150,28 @@ class CallStore {
         .set(SERVICE_CALL.REPAIR_SENTENCE, repair == null ? null : repair.headline())
         .where(SERVICE_CALL.ID.eq(call))
         .execute();
+  }
+
+  /** What a call is found by: where, what, why, which motor and part, in small letters. */
+  private static String words(Job job, Stand stand) {
+    Particulars told = job.log().particulars();
+    List<String> words = new ArrayList<>();
+    words.add(told.place());
+    words.add(told.unitName());
+    words.add(told.complaint());
+    words.add(told.symptom().title());
+    words.add(told.motor().family().title());
+    words.add(job.diagnosis().verdict().sentence());
+    words.add(stand.sentence());
+    for (JobLog.Decided one : job.log().decisions()) {
+      words.add(one.route().title());
+      words.add(Objects.requireNonNullElse(one.candidate(), ""));
+    }
+    job.log().sourced().stream()
+        .filter(one -> one.route() != null)
+        .forEach(one -> words.add(one.number()));
+    String all = String.join(" ", words).toLowerCase(Locale.ROOT).replaceAll("\\s+", " ").trim();
+    return all.length() <= MOST_WORDS ? all : all.substring(0, MOST_WORDS);
   }
 
   void lock(UUID call) {
@@ -179,16 +212,35 @@ class CallStore {
         .flatMap(this::opened);
   }
 
+  /** Calls to the unit of this one, itself and later ones too, the newest first; none practised. */
+  List<Opened> ofUnit(UUID call, int most) {
+    var mine = SERVICE_CALL.as("mine");
+    return db
+        .select(SERVICE_CALL.ID)
+        .from(SERVICE_CALL)
+        .join(mine)
+        .on(unit(mine).eq(unit(SERVICE_CALL)))
+        .where(mine.ID.eq(call))
+        .and(mine.UNIT_NAME.ne(""))
+        .and(DSL.condition(SERVICE_CALL.PRACTICE).not())
+        .orderBy(SERVICE_CALL.OPENED_AT.desc(), SERVICE_CALL.ID)
+        .limit(most)
+        .fetch(SERVICE_CALL.ID)
+        .stream()
+        .flatMap(one -> opened(one).stream())
+        .toList();
+  }
+
   /** As the index of words has it. */
   private static Field<String> unit(ServiceCall table) {
     return lower(concat(table.PLACE, inline(" "), table.UNIT_NAME));
   }
 
-  /** Newest first; every word of the search must stand in place or unit. */
+  /** Newest first; every word of the search must stand in what a call is found by. */
   List<CallRow> list(String search, int offset, int most) {
     Condition listed = DSL.condition(SERVICE_CALL.PRACTICE).not();
     if (!search.isBlank()) {
-      listed = listed.and(Words.allIn(unit(SERVICE_CALL), search));
+      listed = listed.and(Words.allIn(SERVICE_CALL.WORDS, search));
       listed = Words.narrowed(db, SERVICE_CALL, SERVICE_CALL.ID, listed);
     }
     return rows()

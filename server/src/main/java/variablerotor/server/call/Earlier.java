@@ -9,5 +9,6 @@ import variablerotor.core.job.Particulars;
  *
  * @param at when it was opened
  * @param particulars what was told of it last
+ * @param anotherMotor whether another motor was to go in then: what is told of it is of the old one
  */
-record Earlier(UUID call, OffsetDateTime at, Particulars particulars) {}
+record Earlier(UUID call, OffsetDateTime at, Particulars particulars, boolean anotherMotor) {}

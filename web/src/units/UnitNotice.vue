@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { get } from '../api/client'
+import type { UnitHistory } from '../api/types'
+import { useCall } from '../call/call'
+
+/** What earlier calls say to this one: that it is a comeback, what the winding read when it was sound. */
+defineProps<{
+  /** Nothing but the figure that the winding is held against. */
+  knownOnly?: boolean
+}>()
+
+const { call, standing, record, checks } = useCall()
+const history = ref<UnitHistory | null>(null)
+
+onMounted(async () => {
+  try {
+    const unit = await get<UnitHistory>(`/api/calls/${call.value.id}/unit`)
+    // Of a call that is not the newest, the newer ones would say what nobody knew then.
+    if (unit.visits[0]?.call === call.value.id && unit.visits.length > 1) history.value = unit
+  } catch {
+    // Without an answer nothing is offered, and nothing is lost.
+  }
+})
+
+const known = computed(() => {
+  const hasWindings = checks.value.some((one) => one.id === 'winding.pairs')
+  return hasWindings && !standing('winding.reference', 'BEFORE') ? history.value?.known : undefined
+})
+const rounded = (ohms: number) => Number(ohms.toPrecision(4))
+</script>
+
+<template>
+  <section
+    v-if="history && (knownOnly ? known : true)"
+    class="unit"
+    :class="{ notice: history.comeback || known }"
+    aria-label="This unit before"
+  >
+    <p v-if="history.comeback && !knownOnly">
+      <strong>It came back.</strong> {{ history.comeback.sentence }}
+    </p>
+    <p v-if="known">{{ known.sentence }}</p>
+    <p class="row">
+      <span v-if="!history.comeback && !knownOnly" class="soft"
+        >This unit was called for before.</span
+      >
+      <button
+        v-if="known"
+        type="button"
+        class="quiet-button"
+        @click="record('winding.reference', rounded(known.pairOhmsAt20), { phase: 'BEFORE' })"
+      >
+        Hold this winding against it
+      </button>
+      <router-link :to="`/units/${call.id}`"
+        >{{ history.visits.length - 1 }} earlier
+        {{ history.visits.length === 2 ? 'call' : 'calls' }}</router-link
+      >
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.unit {
+  display: grid;
+  gap: 8px;
+}
+
+.row {
+  align-items: center;
+}
+</style>

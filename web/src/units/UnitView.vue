@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { onMounted, ref, watch } from 'vue'
+import { get, trouble } from '../api/client'
+import type { UnitHistory } from '../api/types'
+import { loadCatalogue, routeTitle } from '../catalogue/catalogue'
+import { day } from '../shared/time'
+import TopBar from '../shared/TopBar.vue'
+
+/** A unit by its calls, the newest first: what was found, what was left in it, what it read. */
+const props = defineProps<{ id: string }>()
+
+const unit = ref<UnitHistory | null>(null)
+const fault = ref('')
+
+async function load() {
+  fault.value = ''
+  try {
+    await loadCatalogue()
+    unit.value = await get<UnitHistory>(`/api/calls/${props.id}/unit`)
+  } catch (failed) {
+    fault.value = failed instanceof Error ? failed.message : 'The unit cannot be read.'
+  }
+}
+
+onMounted(load)
+watch(() => props.id, load)
+watch(trouble, (now) => {
+  if (!now && fault.value) void load()
+})
+</script>
+
+<template>
+  <TopBar :title="unit?.place ?? 'Unit'" :detail="unit?.unit ?? ''" />
+  <main class="page">
+    <div v-if="fault" class="card" role="alert">
+      <h2>{{ fault }}</h2>
+      <p>A label of another shop’s unit is known there alone; its call file can be brought in.</p>
+      <button class="quiet-button" @click="load()">Try again</button>
+    </div>
+    <p v-else-if="!unit" class="soft" role="status">Reading the unit…</p>
+    <div v-else class="unit">
+      <p v-if="unit.known" class="notice">{{ unit.known.sentence }}</p>
+      <p v-if="!unit.unit" class="soft">
+        The unit has no name of its own, so no other call is taken for one of it.
+      </p>
+      <ol class="plain visits">
+        <li v-for="visit in unit.visits" :key="visit.call" class="card">
+          <h2>
+            <router-link :to="`/calls/${visit.call}`">{{ day(visit.opened) }}</router-link>
+            <span v-if="unit.comeback && visit.call === unit.visits[0]!.call" class="came"
+              >came back after {{ unit.comeback.days }}
+              {{ unit.comeback.days === 1 ? 'day' : 'days' }}</span
+            >
+          </h2>
+          <p>{{ visit.complaint }}</p>
+          <p>
+            <strong>{{ visit.said }}</strong>
+            <template v-if="visit.chosen"
+              >{{ ' ' }}Chosen: {{ routeTitle(visit.chosen) }}.</template
+            >
+          </p>
+          <dl v-if="visit.left.length" aria-label="Left in it">
+            <div v-for="line in visit.left" :key="line.title">
+              <dt>{{ line.title }}</dt>
+              <dd>{{ line.said }}</dd>
+            </div>
+          </dl>
+          <p v-if="visit.pairs" class="soft">Winding then: {{ visit.pairs }}</p>
+        </li>
+      </ol>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.unit,
+.visits {
+  display: grid;
+  gap: 14px;
+  max-width: 900px;
+  margin: 0 auto;
+}
+
+.unit {
+  width: 100%;
+}
+
+.visits {
+  width: 100%;
+  padding: 0;
+}
+
+.visits li {
+  display: grid;
+  gap: 8px;
+}
+
+.came {
+  margin-left: 12px;
+  color: var(--failed);
+  font-size: 0.9375rem;
+}
+
+dl {
+  display: grid;
+  gap: 4px;
+  margin: 0;
+  padding-left: 12px;
+  border-left: 3px solid var(--rule-strong);
+}
+
+dl div {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 8px;
+}
+
+dt {
+  font-weight: 650;
+}
+
+dd {
+  margin: 0;
+}
+</style>
