@@ -34,6 +34,10 @@ public final class ServerSpeed {
     fill(server);
     print("list of " + CALLS + " calls, newest 50", gets(tobin, "/api/calls", 200));
     print("  one word", gets(tobin, "/api/calls?search=harbour+4711", 200));
+    print("  place and fault", gets(tobin, "/api/calls?search=house+4711+winding", 200));
+    print("  fault, many hits", gets(tobin, "/api/calls?search=winding+shorted", 200));
+    print("  part", gets(tobin, "/api/calls?search=kt-0a1b2", 200));
+    print("  two letters", gets(tobin, "/api/calls?search=kt", 200));
     print("  three letters, many hits", gets(tobin, "/api/calls?search=har", 200));
     print("  nothing found", gets(tobin, "/api/calls?search=zzqqxx", 200));
     print("  page 1000", gets(tobin, "/api/calls?page=1000", 100));
@@ -130,6 +134,13 @@ public final class ServerSpeed {
               + " '0', 0 from generate_series(1, "
               + CALLS
               + ") n");
+      // As the application makes them: place, unit, complaint, motor, verdict, way and part.
+      statement.execute(
+          "update service_call set words = lower(place || ' ' || unit_name || ' no air since this"
+              + " morning, hums does not run constant-torque blower it is the '"
+              + " || (array['module','winding','wheel','harness','board'])[1 + length(place) % 5]"
+              + " || ': ' || (array['dead','shorted','stuck','burnt','silent'])[1 + ascii(id::text)"
+              + " % 5] || '. equivalent motor kt-' || substr(id::text, 1, 6))");
       statement.execute(
           "insert into particulars (id, call_id, body, author, at)"
               + " select gen_random_uuid(), c.id, (select body from particulars order by seq desc"
