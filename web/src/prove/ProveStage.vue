@@ -222,6 +222,7 @@ useKeys({
             <button class="link-button" @click="undo()">Undo</button>
           </p>
         </section>
+        <UnitNotice known-only />
         <p v-for="warning in warnings" :key="warning.sentence" class="notice">
           {{ warning.sentence }}
         </p>
@@ -256,7 +257,6 @@ useKeys({
             }[call.diagnosis.winding.frame]
           }}
         </p>
-        <UnitNotice known-only />
         <p class="row">
           <button class="link-button" @click="take('winding.pairs')">Enter pairs</button>
           <button class="link-button" @click="take('winding.frame')">Enter frame</button>

@@ -474,6 +474,24 @@ class FitTest {
     answer("It stands");
     answer("No code, after some minutes");
     assertThat(page.getByLabel("What the repair must show")).containsText("Capacitor");
+    settled(page);
+    go("Hand over");
+    String label =
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open the label"))
+            .getAttribute("href");
+    String said = PdfText.of(page.request().get(browsing.application().url() + label).body());
+    for (String word :
+        List.of("Slab 9", "Fitted: Fixed-speed conversion", "stays live, dead-ended")) {
+      assertTrue(said.contains(word), word + " in " + said);
+    }
+    // The same unit again: what was done is remembered, and the old motor's plate is not.
+    Browsing.callTold(page, SLAB.replace("\"horsepower\":0.25,", ""));
+    go("Hear");
+    Locator before = page.getByLabel("This unit before");
+    assertThat(before).containsText("It came back.");
+    assertThat(page.getByLabel("From the last call")).hasCount(0);
+    before.getByRole(AriaRole.LINK).click();
+    assertThat(page.getByLabel("Left in it")).containsText("Fixed-speed conversion");
     assertEquals(List.of(), Browsing.faults(page));
   }
 }

@@ -1,0 +1,76 @@
+package variablerotor.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** A unit that is met again, and a call that comes out of a file. */
+@ExtendWith(Browsing.class)
+class HistoryTest {
+  private static final String UNIT =
+      """
+      {"place":"Plover Mill","unitName":"Attic 3","complaint":"%s","symptom":"NO_RUN",
+       "motor":{"family":"CONSTANT_TORQUE","volts":"208-230"}}""";
+
+  private final Browsing browsing;
+
+  HistoryTest(Browsing browsing) {
+    this.browsing = browsing;
+  }
+
+  @Test
+  void whatAWindingReadWhenItWasSoundIsHeldAgainstItLater() {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    Browsing.callTold(
+        page,
+        UNIT.formatted("hums"),
+        "winding.ab",
+        "24",
+        "winding.bc",
+        "24",
+        "winding.ca",
+        "24",
+        "winding.celsius",
+        "40");
+    String first = page.url().replaceAll(".*/calls/([^/]+).*", "$1");
+    Browsing.callTold(page, UNIT.formatted("hums again"));
+    Locator before = page.getByLabel("This unit before");
+    assertThat(before).containsText("this winding was sound: 22.25 Ω a pair at 20 °C");
+    before.getByRole(AriaRole.BUTTON).click();
+    assertThat(before).not().isVisible();
+    assertThat(page.locator("main")).containsText("A healthy pair of this very motor at 20 °C");
+    // The text of its label finds the unit, whichever of its calls stands on it.
+    page.navigate("/");
+    page.getByRole(AriaRole.SEARCHBOX).fill("Unit: Plover Mill, Attic 3\nCall: " + first);
+    page.waitForURL("**/units/" + first);
+    assertThat(page.locator(".visits > li")).hasCount(2);
+    assertThat(page.locator(".visits > li").last()).containsText("A to B 24 Ω");
+    page.locator(".visits > li").last().getByRole(AriaRole.LINK).click();
+    page.waitForURL("**/calls/" + first + "*");
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  @Test
+  void aCallComesOutOfItsFile() {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    Browsing.callTold(page, UNIT.formatted("packed"), "line.volts", "241");
+    String call = page.url().replaceAll(".*/calls/([^/]+).*", "$1");
+    byte[] zip =
+        page.request().get(browsing.application().url() + "/api/calls/" + call + "/file").body();
+    page.navigate("/calls/new");
+    Locator file = page.locator("input[type=file]");
+    file.setInputFiles(new FilePayload("x.zip", "application/zip", new byte[] {1, 2, 3}));
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("manifest.json");
+    file.setInputFiles(new FilePayload("call.zip", "application/zip", zip));
+    page.waitForURL("**/calls/" + call + "/hand-over");
+    assertThat(page.getByText("Everything in one file")).isVisible();
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+}
