@@ -58,14 +58,15 @@ class PicturesTest {
     page.locator("input[name='part']").fill("relay 24");
     page.getByText("Supply house: $17").waitFor();
     take(page, "stock");
-    page.navigate("/stock/out");
-    page.locator(".loan").waitFor();
-    take(page, "on-order");
+    open(page, "Harbour Ward clinic", "Hand over");
+    page.getByText("Open the label").waitFor();
+    take(page, "hand-over");
+    page.navigate(page.url().replaceAll(".*/calls/([^/]+)/.*", "/units/$1"));
+    page.locator(".visits").waitFor();
+    take(page, "unit");
     page.navigate("/count");
     count(page);
     take(page, "count");
-    which(page);
-    take(page, "which-motor");
     open(page, "Pennywort tea rooms", "Fit");
     page.locator("form.now").waitFor();
     page.evaluate("document.querySelector('#prove-repair').scrollIntoView()");
@@ -84,14 +85,6 @@ class PicturesTest {
     take(page, "look-back");
     page.navigate("/about");
     take(page, "says-who");
-  }
-
-  /** Two questions on, for one who does not know the motor. */
-  private static void which(Page page) {
-    page.navigate("/calls/new");
-    press(page, "I do not know");
-    press(page, "Indoors or on a roof, in a blower housing");
-    page.locator(".which").scrollIntoViewIfNeeded();
   }
 
   /** A reading that waits for the radio; last, as it is not sent. */

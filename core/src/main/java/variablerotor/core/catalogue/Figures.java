@@ -6,6 +6,7 @@ import variablerotor.core.check.CheckFigures;
 import variablerotor.core.cost.CostFigures;
 import variablerotor.core.fact.Repeat;
 import variablerotor.core.fitting.FitFigures;
+import variablerotor.core.history.HistoryFigures;
 import variablerotor.core.proof.ProofFigures;
 import variablerotor.core.signal.SignalFigures;
 import variablerotor.core.source.Figure;
@@ -25,6 +26,7 @@ public final class Figures {
     all.addAll(CostFigures.all());
     all.addAll(ProofFigures.all());
     all.addAll(FitFigures.all());
+    all.addAll(HistoryFigures.all());
     return all;
   }
 }

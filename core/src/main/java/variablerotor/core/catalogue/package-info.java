@@ -1,8 +1,9 @@
 /**
  * The words and rules that a page shows, and every figure with its source, in one list. May use
  * {@code chain}, {@code check}, {@code choice}, {@code code}, {@code cost}, {@code diagnosis},
- * {@code fact}, {@code family}, {@code fitting}, {@code job}, {@code likelihood}, {@code motor},
- * {@code proof}, {@code route}, {@code signal}, {@code stock}, {@code winding}, {@code wiring}.
+ * {@code fact}, {@code family}, {@code fitting}, {@code history}, {@code job}, {@code likelihood},
+ * {@code motor}, {@code proof}, {@code route}, {@code signal}, {@code stock}, {@code winding},
+ * {@code wiring}.
  */
 @NullMarked
 package variablerotor.core.catalogue;

@@ -32,9 +32,6 @@ public record UnitHistory(
     @Nullable Comeback comeback,
     @Nullable KnownWinding known)
     implements Node {
-  /** A unit that is called for again within so many days is a comeback [d]. Common practice. */
-  public static final int COMEBACK_DAYS = 30;
-
   public UnitHistory {
     visits = List.copyOf(visits);
   }
@@ -77,7 +74,7 @@ public record UnitHistory(
   }
 
   /**
-   * The newest call came within {@link #COMEBACK_DAYS} of a repair.
+   * The newest call came within {@link HistoryFigures#COMEBACK_DAYS} of a repair.
    *
    * @param call the earlier one
    */
@@ -158,7 +155,7 @@ public record UnitHistory(
       Route way = earlier.job().chosen();
       long days = Math.max(0, ChronoUnit.DAYS.between(earlier.worked(), newest.opened()));
       if (way != null) {
-        return days > COMEBACK_DAYS
+        return days > HistoryFigures.COMEBACK_DAYS.value()
             ? null
             : new Comeback(
                 earlier.job().log().id(),

@@ -8,7 +8,6 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -38,6 +37,9 @@ import variablerotor.server.web.Turn;
 /** Packs a call into one file, and brings one in: every record as it was, by whom and when. */
 @Service
 class CallFiles {
+  /** No call of any shop's book is older. */
+  private static final OffsetDateTime EARLIEST = OffsetDateTime.parse("2000-01-01T00:00:00Z");
+
   private final Turn turn = new Turn(1, 4, Duration.ofSeconds(30));
   private final CallFileStore store;
   private final CallService calls;
@@ -171,7 +173,17 @@ class CallFiles {
         });
   }
 
+  /** What is told of times by which calls are listed and counted. */
+  private static void hold(Said said, Stamp stamp) {
+    boolean early = said.openedAt.isBefore(EARLIEST);
+    if (early || last(said).at().isAfter(stamp.at().plusDays(1))) {
+      throw CallFile.refused(
+          "found a time " + (early ? "before " + EARLIEST.getYear() : "that is still to come"));
+    }
+  }
+
   private CallView keep(UUID id, Said said, Stamp stamp) {
+    hold(said, stamp);
     if (store.exists(said.call)) {
       if (!store.records(said.call).equals(said.records)) {
         throw Refused.conflict(
@@ -257,6 +269,10 @@ class CallFiles {
           throw CallFile.refused("it was written by a newer version of this program");
         }
         uuid(row.get("id"), kind + ".id");
+        // No price, hour or size that is kept of a call is less than nothing.
+        if (row.values().stream().anyMatch(one -> one instanceof Double number && number < 0)) {
+          throw CallFile.refused(CallFile.RECORDS + ", " + kind + ": found a number below zero");
+        }
         rows.add(row);
       }
       records.put(kind, rows);
@@ -279,8 +295,14 @@ class CallFiles {
       if (content == null) {
         throw CallFile.refused("a photo is told of and is not there");
       }
-      if (!Arrays.equals(PhotoImage.bare(content), content)) {
-        throw CallFile.refused("a photo holds more than a picture");
+      boolean kept =
+          PhotoImage.isKept(
+              content,
+              String.valueOf(photo.get("media_type")),
+              side(photo, "width"),
+              side(photo, "height"));
+      if (!kept) {
+        throw CallFile.refused("a photo holds more than a picture, or is another than is told of");
       }
       pixels.put(String.valueOf(photo.get("id")), content);
     }
@@ -288,6 +310,10 @@ class CallFiles {
       throw CallFile.refused(left.keySet().iterator().next() + " is of no photo that is told of");
     }
     return pixels;
+  }
+
+  private static int side(Map<String, Object> photo, String name) {
+    return photo.get(name) instanceof Double pixels ? pixels.intValue() : 0;
   }
 
   private static Map<?, ?> map(@Nullable Object value, String name) {

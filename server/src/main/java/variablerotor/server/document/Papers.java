@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 
 /**
@@ -35,6 +36,10 @@ class Papers {
   private static final double SMALLEST = 0.6;
 
   private static final double STEP = 0.08;
+
+  /** What was typed or pasted and no XML holds (XML 1.0, 2.2): control characters, half a pair. */
+  private static final Pattern NO_XML =
+      Pattern.compile("[^\\t\\n\\r\\x{20}-\\x{D7FF}\\x{E000}-\\x{FFFD}\\x{10000}-\\x{10FFFF}]");
 
   private final Map<String, Template> templates = new ConcurrentHashMap<>();
 
@@ -76,7 +81,10 @@ class Papers {
    * @param most pages; nothing is printed where there would be more
    */
   private byte[] printed(String template, Sheet sheet, int most) {
-    String html = templates.computeIfAbsent(template, this::compiled).execute(sheet);
+    String html =
+        NO_XML
+            .matcher(templates.computeIfAbsent(template, this::compiled).execute(sheet))
+            .replaceAll(" ");
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     PdfRendererBuilder builder = new PdfRendererBuilder();
     builder.useFastMode();

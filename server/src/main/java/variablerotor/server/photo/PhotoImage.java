@@ -19,6 +19,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -73,14 +74,18 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
   }
 
   /**
-   * The file without what is not the picture itself: the same bytes, where it is bare already.
+   * Whether a file is a picture as this program keeps it: of this kind and size, and with nothing
+   * in it but the picture.
    *
    * @throws Refused for anything but a JPEG or PNG picture that can be opened
    */
-  public static byte[] bare(byte[] file) {
-    of(file);
-    byte[] safe = PictureFile.checked(file);
-    return PictureFile.isJpeg(safe) && tells(safe) ? new byte[0] : safe;
+  public static boolean isKept(byte[] file, String mediaType, int width, int height) {
+    PhotoImage opened = of(file);
+    return opened.mediaType().equals(mediaType)
+        && opened.width() == width
+        && opened.height() == height
+        && Arrays.equals(PictureFile.checked(file), file)
+        && (PictureFile.isPng(file) || !tells(file));
   }
 
   /** Whether a JPEG says anything beside the picture: of the camera, the place, the time. */

@@ -277,6 +277,23 @@ class CallFileApiTest {
     changed(wrong, "\"labour_hours\" : 1.5", "\"labour_hours\" : \"long\"");
     refused(packed(wrong), "holds what no call holds");
 
+    Map<String, byte[]> given = new LinkedHashMap<>(files);
+    changed(given, "\"part_price\" : 410.5", "\"part_price\" : -410.5");
+    refused(packed(given), "a number below zero");
+
+    String opened =
+        (String) ((Map<?, ?>) tree(files.get("records.json")).get("call")).get("openedAt");
+    for (Map.Entry<String, String> when :
+        Map.of("1999", "a time before 2000", "2999", "still to come").entrySet()) {
+      Map<String, byte[]> times = new LinkedHashMap<>(files);
+      changed(times, opened.substring(0, 11), when.getKey() + opened.substring(4, 11));
+      refused(packed(times), when.getValue());
+    }
+
+    Map<String, byte[]> other = new LinkedHashMap<>(files);
+    changed(other, "\"width\" : 60", "\"width\" : 0");
+    refused(packed(other), "is another than is told of");
+
     Map<String, byte[]> newer = new LinkedHashMap<>(files);
     changed(newer, "\"wording\" : 1", "\"wording\" : 999");
     refused(packed(newer), "written by a newer version");

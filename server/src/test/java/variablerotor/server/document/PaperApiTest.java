@@ -184,6 +184,30 @@ class PaperApiTest {
     assertThat(long41.body()).contains("phone").contains("40 characters");
   }
 
+  /** What somebody pastes is no reason for a call without papers. */
+  @Test
+  void whatNoFontHasAndWhatIsLongIsNoFault() {
+    String pasted = "<b>&amp; \u6a5f \ud83d\ude00 " + "W".repeat(150);
+    Map<String, Object> change = new LinkedHashMap<>();
+    change.put("field", "complaint");
+    change.put("was", "");
+    change.put("now", pasted);
+    String told = Json.write(Map.of("changes", List.of(change)));
+    Visitor.Answer kept = tobin.put(call + "/corrections/" + UUID.randomUUID(), told);
+    assertEquals(200, kept.status(), kept.body());
+    assertThat(PdfText.of(tobin.bytes(call + "/report"))).contains("<b>&amp;");
+    assertThat(PdfText.pages(tobin.bytes(call + "/sheet"))).hasSize(1);
+  }
+
+  /** Control characters are refused where they are typed; rows of before may hold some. */
+  @Test
+  void whatNoXmlHoldsIsLeftOut() {
+    SheetPage page =
+        new SheetPage("Quay\u0001\u000b\ud83d", "x", "dead", true, "none", List.of(), "then", null);
+    byte[] pdf = new Papers().printOnOne("sheet", page);
+    assertThat(PdfText.of(pdf)).contains("Quay");
+  }
+
   @Test
   void theReturnVisitIsADayInAnyCalendar() throws Exception {
     Visitor.Answer none = tobin.get(call + "/visit");
