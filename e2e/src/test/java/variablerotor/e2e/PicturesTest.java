@@ -59,7 +59,7 @@ class PicturesTest {
     page.getByText("Supply house: $17").waitFor();
     take(page, "stock");
     open(page, "Harbour Ward clinic", "Hand over");
-    page.getByText("Open the label").waitFor();
+    page.getByText("Next visit").waitFor();
     take(page, "hand-over");
     page.navigate(page.url().replaceAll(".*/calls/([^/]+)/.*", "/units/$1"));
     page.locator(".visits").waitFor();
