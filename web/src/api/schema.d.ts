@@ -1329,15 +1329,22 @@ export interface components {
             /** @enum {string} */
             route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
         };
+        AnswerTitle: {
+            /** @enum {string} */
+            id: "AUTO" | "ON" | "NONE" | "FLOAT" | "LIMIT" | "DOOR" | "PRESSURE" | "FUSE" | "PULLED_IN" | "NOT_PULLED_IN" | "BURNT" | "STUCK" | "WHOLE" | "BROKEN" | "CLOSED" | "OPEN" | "VOLTS_24" | "DUTY_CYCLE" | "ZERO_TO_TEN" | "CURRENT_LOOP" | "MESSAGES" | "JUMPS" | "FOLLOWS_SPEED" | "STANDS_STILL" | "RUNS" | "COMES_BACK" | "READY" | "HELD_OFF" | "FAULT" | "DARK" | "GIVEN" | "MISSING" | "STOPS" | "STILL" | "FREE" | "STIFF" | "COGGING" | "LOCKED" | "CLEAR" | "RUBBING" | "JAMMED" | "LOOSE_ON_SHAFT" | "CLEAN" | "DIRTY" | "RIGHT" | "REVERSED" | "DRAGS" | "BULGED_CAPACITOR" | "WATER" | "CORRODED" | "SEATED" | "LOOSE" | "PIN_PUSHED_BACK" | "FILTER_BLOCKED" | "COIL_BLOCKED" | "COIL_FROZEN" | "IN" | "OUT" | "COOLING" | "HEATING" | "FAN_ONLY" | "SILENCE" | "CLICK" | "HUMS" | "TRIES_AND_GIVES_UP" | "OFF" | "STEADY" | "HEARTBEAT" | "FLASHES_A_CODE" | "COUNTS_AIRFLOW" | "DRY" | "WATER_IN_PAN" | "SWEATING_CABINET" | "TRACK_TO_CONNECTOR" | "QUIET" | "GRINDS" | "SCRAPES" | "WRONG" | "YES" | "NO" | "ABSENT" | "LOW" | "GOOD" | "HIGH" | "EDGE" | "SMALL" | "NORMAL" | "LOST" | "LOST_LEG" | "SILENT" | "BACKFED" | "KIND" | "TAP" | "SOME" | "EQUAL" | "UNEQUAL" | "FAILED" | "PULSES" | "MUTE" | "PRESENT" | "GONE" | "BRAKED" | "HELD" | "SOUND" | "UNCERTAIN" | "ALL_OPEN" | "SHORT" | "JOINT" | "ODD" | "TOUCH" | "WIRES" | "LEAK" | "EVEN" | "UNEVEN" | "SHORTED" | "MENDED" | "BLOWN" | "MATCHED" | "UNMET";
+            title: string;
+        };
         AnswerView: {
-            answer: string;
+            /** @enum {string} */
+            answer: "AUTO" | "ON" | "NONE" | "FLOAT" | "LIMIT" | "DOOR" | "PRESSURE" | "FUSE" | "PULLED_IN" | "NOT_PULLED_IN" | "BURNT" | "STUCK" | "WHOLE" | "BROKEN" | "CLOSED" | "OPEN" | "VOLTS_24" | "DUTY_CYCLE" | "ZERO_TO_TEN" | "CURRENT_LOOP" | "MESSAGES" | "JUMPS" | "FOLLOWS_SPEED" | "STANDS_STILL" | "RUNS" | "COMES_BACK" | "READY" | "HELD_OFF" | "FAULT" | "DARK" | "GIVEN" | "MISSING" | "STOPS" | "STILL" | "FREE" | "STIFF" | "COGGING" | "LOCKED" | "CLEAR" | "RUBBING" | "JAMMED" | "LOOSE_ON_SHAFT" | "CLEAN" | "DIRTY" | "RIGHT" | "REVERSED" | "DRAGS" | "BULGED_CAPACITOR" | "WATER" | "CORRODED" | "SEATED" | "LOOSE" | "PIN_PUSHED_BACK" | "FILTER_BLOCKED" | "COIL_BLOCKED" | "COIL_FROZEN" | "IN" | "OUT" | "COOLING" | "HEATING" | "FAN_ONLY" | "SILENCE" | "CLICK" | "HUMS" | "TRIES_AND_GIVES_UP" | "OFF" | "STEADY" | "HEARTBEAT" | "FLASHES_A_CODE" | "COUNTS_AIRFLOW" | "DRY" | "WATER_IN_PAN" | "SWEATING_CABINET" | "TRACK_TO_CONNECTOR" | "QUIET" | "GRINDS" | "SCRAPES" | "WRONG" | "YES" | "NO" | "ABSENT" | "LOW" | "GOOD" | "HIGH" | "EDGE" | "SMALL" | "NORMAL" | "LOST" | "LOST_LEG" | "SILENT" | "BACKFED" | "KIND" | "TAP" | "SOME" | "EQUAL" | "UNEQUAL" | "FAILED" | "PULSES" | "MUTE" | "PRESENT" | "GONE" | "BRAKED" | "HELD" | "SOUND" | "UNCERTAIN" | "ALL_OPEN" | "SHORT" | "JOINT" | "ODD" | "TOUCH" | "WIRES" | "LEAK" | "EVEN" | "UNEVEN" | "SHORTED" | "MENDED" | "BLOWN" | "MATCHED" | "UNMET";
             decides: boolean;
             label: string;
             /** @enum {string} */
             leadsTo: "SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER";
             /** Format: double */
             probability: number;
-            value: string;
+            /** @enum {string} */
+            value: "AUTO" | "ON" | "NONE" | "FLOAT" | "LIMIT" | "DOOR" | "PRESSURE" | "FUSE" | "PULLED_IN" | "NOT_PULLED_IN" | "BURNT" | "STUCK" | "WHOLE" | "BROKEN" | "CLOSED" | "OPEN" | "VOLTS_24" | "DUTY_CYCLE" | "ZERO_TO_TEN" | "CURRENT_LOOP" | "MESSAGES" | "JUMPS" | "FOLLOWS_SPEED" | "STANDS_STILL" | "RUNS" | "COMES_BACK" | "READY" | "HELD_OFF" | "FAULT" | "DARK" | "GIVEN" | "MISSING" | "STOPS" | "STILL" | "FREE" | "STIFF" | "COGGING" | "LOCKED" | "CLEAR" | "RUBBING" | "JAMMED" | "LOOSE_ON_SHAFT" | "CLEAN" | "DIRTY" | "RIGHT" | "REVERSED" | "DRAGS" | "BULGED_CAPACITOR" | "WATER" | "CORRODED" | "SEATED" | "LOOSE" | "PIN_PUSHED_BACK" | "FILTER_BLOCKED" | "COIL_BLOCKED" | "COIL_FROZEN" | "IN" | "OUT" | "COOLING" | "HEATING" | "FAN_ONLY" | "SILENCE" | "CLICK" | "HUMS" | "TRIES_AND_GIVES_UP" | "OFF" | "STEADY" | "HEARTBEAT" | "FLASHES_A_CODE" | "COUNTS_AIRFLOW" | "DRY" | "WATER_IN_PAN" | "SWEATING_CABINET" | "TRACK_TO_CONNECTOR" | "QUIET" | "GRINDS" | "SCRAPES" | "WRONG" | "YES" | "NO" | "ABSENT" | "LOW" | "GOOD" | "HIGH" | "EDGE" | "SMALL" | "NORMAL" | "LOST" | "LOST_LEG" | "SILENT" | "BACKFED" | "KIND" | "TAP" | "SOME" | "EQUAL" | "UNEQUAL" | "FAILED" | "PULSES" | "MUTE" | "PRESENT" | "GONE" | "BRAKED" | "HELD" | "SOUND" | "UNCERTAIN" | "ALL_OPEN" | "SHORT" | "JOINT" | "ODD" | "TOUCH" | "WIRES" | "LEAK" | "EVEN" | "UNEVEN" | "SHORTED" | "MENDED" | "BLOWN" | "MATCHED" | "UNMET";
         };
         AsTold: {
             said: string;
@@ -1787,7 +1794,7 @@ export interface components {
             rows: components["schemas"]["CodeCells"][];
         };
         FactView: {
-            choices: components["schemas"]["Word"][];
+            choices: components["schemas"]["AnswerTitle"][];
             id: string;
             /** @enum {string} */
             kind: "NUMBER" | "OHMS" | "MEGOHMS" | "FLAG" | "CHOICE" | "CODE" | "SUSPECTS" | "WINDOW";
@@ -1798,7 +1805,7 @@ export interface components {
             most: number;
             shortTitle: string;
             title: string;
-            together: string[];
+            together: ("AUTO" | "ON" | "NONE" | "FLOAT" | "LIMIT" | "DOOR" | "PRESSURE" | "FUSE" | "PULLED_IN" | "NOT_PULLED_IN" | "BURNT" | "STUCK" | "WHOLE" | "BROKEN" | "CLOSED" | "OPEN" | "VOLTS_24" | "DUTY_CYCLE" | "ZERO_TO_TEN" | "CURRENT_LOOP" | "MESSAGES" | "JUMPS" | "FOLLOWS_SPEED" | "STANDS_STILL" | "RUNS" | "COMES_BACK" | "READY" | "HELD_OFF" | "FAULT" | "DARK" | "GIVEN" | "MISSING" | "STOPS" | "STILL" | "FREE" | "STIFF" | "COGGING" | "LOCKED" | "CLEAR" | "RUBBING" | "JAMMED" | "LOOSE_ON_SHAFT" | "CLEAN" | "DIRTY" | "RIGHT" | "REVERSED" | "DRAGS" | "BULGED_CAPACITOR" | "WATER" | "CORRODED" | "SEATED" | "LOOSE" | "PIN_PUSHED_BACK" | "FILTER_BLOCKED" | "COIL_BLOCKED" | "COIL_FROZEN" | "IN" | "OUT" | "COOLING" | "HEATING" | "FAN_ONLY" | "SILENCE" | "CLICK" | "HUMS" | "TRIES_AND_GIVES_UP" | "OFF" | "STEADY" | "HEARTBEAT" | "FLASHES_A_CODE" | "COUNTS_AIRFLOW" | "DRY" | "WATER_IN_PAN" | "SWEATING_CABINET" | "TRACK_TO_CONNECTOR" | "QUIET" | "GRINDS" | "SCRAPES" | "WRONG" | "YES" | "NO" | "ABSENT" | "LOW" | "GOOD" | "HIGH" | "EDGE" | "SMALL" | "NORMAL" | "LOST" | "LOST_LEG" | "SILENT" | "BACKFED" | "KIND" | "TAP" | "SOME" | "EQUAL" | "UNEQUAL" | "FAILED" | "PULSES" | "MUTE" | "PRESENT" | "GONE" | "BRAKED" | "HELD" | "SOUND" | "UNCERTAIN" | "ALL_OPEN" | "SHORT" | "JOINT" | "ODD" | "TOUCH" | "WIRES" | "LEAK" | "EVEN" | "UNEVEN" | "SHORTED" | "MENDED" | "BLOWN" | "MATCHED" | "UNMET")[];
             unit: string;
         };
         FamilyView: {
@@ -2164,10 +2171,12 @@ export interface components {
             state: "ORDERED" | "ARRIVED" | "CANCELLED";
         };
         Outcome: {
-            answer: string;
+            /** @enum {string} */
+            answer: "AUTO" | "ON" | "NONE" | "FLOAT" | "LIMIT" | "DOOR" | "PRESSURE" | "FUSE" | "PULLED_IN" | "NOT_PULLED_IN" | "BURNT" | "STUCK" | "WHOLE" | "BROKEN" | "CLOSED" | "OPEN" | "VOLTS_24" | "DUTY_CYCLE" | "ZERO_TO_TEN" | "CURRENT_LOOP" | "MESSAGES" | "JUMPS" | "FOLLOWS_SPEED" | "STANDS_STILL" | "RUNS" | "COMES_BACK" | "READY" | "HELD_OFF" | "FAULT" | "DARK" | "GIVEN" | "MISSING" | "STOPS" | "STILL" | "FREE" | "STIFF" | "COGGING" | "LOCKED" | "CLEAR" | "RUBBING" | "JAMMED" | "LOOSE_ON_SHAFT" | "CLEAN" | "DIRTY" | "RIGHT" | "REVERSED" | "DRAGS" | "BULGED_CAPACITOR" | "WATER" | "CORRODED" | "SEATED" | "LOOSE" | "PIN_PUSHED_BACK" | "FILTER_BLOCKED" | "COIL_BLOCKED" | "COIL_FROZEN" | "IN" | "OUT" | "COOLING" | "HEATING" | "FAN_ONLY" | "SILENCE" | "CLICK" | "HUMS" | "TRIES_AND_GIVES_UP" | "OFF" | "STEADY" | "HEARTBEAT" | "FLASHES_A_CODE" | "COUNTS_AIRFLOW" | "DRY" | "WATER_IN_PAN" | "SWEATING_CABINET" | "TRACK_TO_CONNECTOR" | "QUIET" | "GRINDS" | "SCRAPES" | "WRONG" | "YES" | "NO" | "ABSENT" | "LOW" | "GOOD" | "HIGH" | "EDGE" | "SMALL" | "NORMAL" | "LOST" | "LOST_LEG" | "SILENT" | "BACKFED" | "KIND" | "TAP" | "SOME" | "EQUAL" | "UNEQUAL" | "FAILED" | "PULSES" | "MUTE" | "PRESENT" | "GONE" | "BRAKED" | "HELD" | "SOUND" | "UNCERTAIN" | "ALL_OPEN" | "SHORT" | "JOINT" | "ODD" | "TOUCH" | "WIRES" | "LEAK" | "EVEN" | "UNEVEN" | "SHORTED" | "MENDED" | "BLOWN" | "MATCHED" | "UNMET";
             good: boolean;
             label: string;
-            value: string;
+            /** @enum {string} */
+            value: "AUTO" | "ON" | "NONE" | "FLOAT" | "LIMIT" | "DOOR" | "PRESSURE" | "FUSE" | "PULLED_IN" | "NOT_PULLED_IN" | "BURNT" | "STUCK" | "WHOLE" | "BROKEN" | "CLOSED" | "OPEN" | "VOLTS_24" | "DUTY_CYCLE" | "ZERO_TO_TEN" | "CURRENT_LOOP" | "MESSAGES" | "JUMPS" | "FOLLOWS_SPEED" | "STANDS_STILL" | "RUNS" | "COMES_BACK" | "READY" | "HELD_OFF" | "FAULT" | "DARK" | "GIVEN" | "MISSING" | "STOPS" | "STILL" | "FREE" | "STIFF" | "COGGING" | "LOCKED" | "CLEAR" | "RUBBING" | "JAMMED" | "LOOSE_ON_SHAFT" | "CLEAN" | "DIRTY" | "RIGHT" | "REVERSED" | "DRAGS" | "BULGED_CAPACITOR" | "WATER" | "CORRODED" | "SEATED" | "LOOSE" | "PIN_PUSHED_BACK" | "FILTER_BLOCKED" | "COIL_BLOCKED" | "COIL_FROZEN" | "IN" | "OUT" | "COOLING" | "HEATING" | "FAN_ONLY" | "SILENCE" | "CLICK" | "HUMS" | "TRIES_AND_GIVES_UP" | "OFF" | "STEADY" | "HEARTBEAT" | "FLASHES_A_CODE" | "COUNTS_AIRFLOW" | "DRY" | "WATER_IN_PAN" | "SWEATING_CABINET" | "TRACK_TO_CONNECTOR" | "QUIET" | "GRINDS" | "SCRAPES" | "WRONG" | "YES" | "NO" | "ABSENT" | "LOW" | "GOOD" | "HIGH" | "EDGE" | "SMALL" | "NORMAL" | "LOST" | "LOST_LEG" | "SILENT" | "BACKFED" | "KIND" | "TAP" | "SOME" | "EQUAL" | "UNEQUAL" | "FAILED" | "PULSES" | "MUTE" | "PRESENT" | "GONE" | "BRAKED" | "HELD" | "SOUND" | "UNCERTAIN" | "ALL_OPEN" | "SHORT" | "JOINT" | "ODD" | "TOUCH" | "WIRES" | "LEAK" | "EVEN" | "UNEVEN" | "SHORTED" | "MENDED" | "BLOWN" | "MATCHED" | "UNMET";
         };
         Part: {
             barcode?: string;

@@ -18,6 +18,8 @@ export type Station = Schemas['Station']
 export type SuspectRow = Schemas['SuspectView']
 export type NextTest = Schemas['NextTestView']
 export type Answer = Schemas['AnswerView']
+/** A word by which something is answered. */
+export type AnswerWord = Answer['value']
 export type Winding = Schemas['WindingView']
 export type Way = Schemas['WayView']
 export type Reading = Schemas['ReadingView']

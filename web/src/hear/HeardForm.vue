@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useCall } from '../call/call'
 import { factOf } from '../catalogue/catalogue'
-import type { Value } from '../api/types'
+import type { AnswerWord, Value } from '../api/types'
 import OptionGroup from '../shared/OptionGroup.vue'
 
 const { call, record, takeBack, standing, checks } = useCall()
@@ -79,10 +79,10 @@ const valueOf = (id: string) => standing(id, 'BEFORE')?.value as Value | undefin
 const severalOf = (id: string) => factOf(id)?.together ?? []
 const wordsOf = (id: string) => {
   const value = valueOf(id)
-  return (Array.isArray(value) ? value : value === undefined ? [] : [value]) as string[]
+  return (Array.isArray(value) ? value : value === undefined ? [] : [value]) as AnswerWord[]
 }
 
-function mark(id: string, word: string) {
+function mark(id: string, word: AnswerWord) {
   const together = severalOf(id)
   const now = wordsOf(id)
   const kept = now.filter((one) => one !== word && together.includes(one))
@@ -111,7 +111,7 @@ function answer(id: string, value: Value | undefined) {
         :several="severalOf(id).length ? wordsOf(id) : undefined"
         tight
         @update:model-value="(value) => answer(id, value)"
-        @mark="(word) => mark(id, String(word))"
+        @mark="(word) => mark(id, word as AnswerWord)"
       >
         <router-link v-if="id === 'look.lamp'" class="says count" :to="`/count/${call.id}`">
           Count a code

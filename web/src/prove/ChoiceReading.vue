@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { factOf, stationTitle } from '../catalogue/catalogue'
-import type { Answer, Check, Reading, Value } from '../api/types'
+import type { Answer, AnswerWord, Check, Reading, Value } from '../api/types'
 import { telling } from './telling'
 
 /** One tap answers the check; each button says what that answer would mean. */
@@ -15,7 +15,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ record: [fact: string, value: Value] }>()
 
-const FLAGS = [
+const FLAGS: { word: AnswerWord; value: Value; label: string }[] = [
   { word: 'YES', value: true, label: 'Yes' },
   { word: 'NO', value: false, label: 'No' },
 ]
@@ -50,7 +50,7 @@ function meaning(answer: Answer | undefined): string {
 /** Words that can be seen at once: each is marked, and they are recorded together. */
 const together = computed(() => factOf(props.fact)?.together ?? [])
 const several = ref(false)
-const marked = ref<string[]>([])
+const marked = ref<AnswerWord[]>([])
 watch(
   () => props.fact,
   () => {
@@ -59,7 +59,7 @@ watch(
   },
 )
 
-function tap(word: string, value: Value) {
+function tap(word: AnswerWord, value: Value) {
   if (!several.value) emit('record', props.fact, value)
   else if (marked.value.includes(word)) marked.value = marked.value.filter((one) => one !== word)
   else marked.value = [...marked.value, word]
@@ -75,7 +75,7 @@ const isStanding = (value: Value) =>
   Array.isArray(standing.value)
     ? (standing.value as Value[]).includes(value)
     : standing.value === value
-const pressed = (word: string, value: Value) =>
+const pressed = (word: AnswerWord, value: Value) =>
   several.value ? marked.value.includes(word) : isStanding(value)
 
 const standing = computed(

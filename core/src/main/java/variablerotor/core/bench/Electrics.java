@@ -2,6 +2,7 @@ package variablerotor.core.bench;
 
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.family.Command;
@@ -298,7 +299,7 @@ final class Electrics {
         boolean gone = has(Fault.CONTROL_POWER) || unit <= 0;
         return new FactValue.Flag(!thermostat && !gone && !effects.nobodyAsks());
       case SAFETY_OPEN:
-        return new FactValue.Choice(has(Fault.SAFETY_OPEN) ? safety() : "NONE");
+        return new FactValue.Choice(has(Fault.SAFETY_OPEN) ? safety() : Answer.NONE);
       case CONTROL_VOLTS:
         return volts(control());
       case CONTROL_VOLTS_LOADED:
@@ -315,7 +316,7 @@ final class Electrics {
         return volts(contactor());
       case DEFROST_CONTACT:
         boolean open = has(Fault.DEFROST_STUCK) || has(Fault.HELD_OFF_BY_DEFROST);
-        return new FactValue.Choice(open ? "OPEN" : "CLOSED");
+        return new FactValue.Choice(open ? Answer.OPEN : Answer.CLOSED);
       case DEFROST_ACTIVE:
         return new FactValue.Flag(has(Fault.HELD_OFF_BY_DEFROST));
       case COMMAND_KIND:
@@ -362,19 +363,21 @@ final class Electrics {
     }
   }
 
-  private String safety() {
+  private Answer safety() {
     return chance < 0.3
-        ? "FLOAT"
-        : chance < 0.5 ? "LIMIT" : chance < 0.6 ? "DOOR" : chance < 0.8 ? "PRESSURE" : "FUSE";
+        ? Answer.FLOAT
+        : chance < 0.5
+            ? Answer.LIMIT
+            : chance < 0.6 ? Answer.DOOR : chance < 0.8 ? Answer.PRESSURE : Answer.FUSE;
   }
 
-  private String kind() {
+  private Answer kind() {
     return effects.dutyCycle()
-        ? "DUTY_CYCLE"
+        ? Answer.DUTY_CYCLE
         : switch (hidden.family().profile().command()) {
-          case VOLTS_24, PHASES -> "VOLTS_24";
-          case MESSAGES -> "MESSAGES";
-          case SPEED_VOLTS, ZERO_TO_TEN -> "ZERO_TO_TEN";
+          case VOLTS_24, PHASES -> Answer.VOLTS_24;
+          case MESSAGES -> Answer.MESSAGES;
+          case SPEED_VOLTS, ZERO_TO_TEN -> Answer.ZERO_TO_TEN;
         };
   }
 

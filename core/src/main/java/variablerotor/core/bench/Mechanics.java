@@ -1,11 +1,12 @@
 package variablerotor.core.bench;
 
 import java.util.Random;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.family.Fault;
 
 /** Shaft, bearings, wheel and air of a simulated motor. */
 final class Mechanics {
-  private static final String[] FEEL = {"FREE", "COGGING", "STIFF", "LOCKED"};
+  private static final Answer[] FEEL = {Answer.FREE, Answer.COGGING, Answer.STIFF, Answer.LOCKED};
 
   private final HiddenFault hidden;
   private final Windings.Drag drag;
@@ -39,7 +40,7 @@ final class Mechanics {
    * @param wheel whether the wheel is on
    * @param warm right after it quit
    */
-  String feel(boolean module, boolean wheel, boolean warm) {
+  Answer feel(boolean module, boolean wheel, boolean warm) {
     double s = hidden.severity();
     int worst = rub(wheel);
     if (module && has(Fault.MODULE_OUTPUT_SHORTED)) {
@@ -55,7 +56,7 @@ final class Mechanics {
   }
 
   /** At a crawl a brake made by current lets go, or nearly. */
-  String slowFeel() {
+  Answer slowFeel() {
     boolean currents = has(Fault.MODULE_OUTPUT_SHORTED) || drag.shorted() > 0.6;
     return FEEL[Math.max(rub(true), currents && chance > 0.8 ? 1 : 0)];
   }
@@ -107,43 +108,45 @@ final class Mechanics {
     return concerned ? 1 - drag.shorted() : 1;
   }
 
-  String dirt() {
-    return has(Fault.WHEEL_DIRTY) || blemish > 0.45 && blemish < 0.55 ? "DIRTY" : "CLEAN";
+  Answer dirt() {
+    return has(Fault.WHEEL_DIRTY) || blemish > 0.45 && blemish < 0.55 ? Answer.DIRTY : Answer.CLEAN;
   }
 
   /** Turned with the three leads joined. */
-  String joined() {
+  Answer joined() {
     boolean open = drag.open() >= 0 && chance < 0.6;
-    return has(Fault.MAGNETS_WEAK) || open ? "FREE" : "DRAGS";
+    return has(Fault.MAGNETS_WEAK) || open ? Answer.FREE : Answer.DRAGS;
   }
 
-  String sound() {
+  Answer sound() {
     if (has(Fault.BEARING_NOISY)) {
-      return "GRINDS";
+      return Answer.GRINDS;
     }
     if (has(Fault.BEARING_DRAG) || has(Fault.BEARING_SEIZED)) {
-      return chance < 0.6 ? "GRINDS" : "QUIET";
+      return chance < 0.6 ? Answer.GRINDS : Answer.QUIET;
     }
     boolean wheel = has(Fault.WHEEL_RUBBING) || has(Fault.WHEEL_JAMMED);
     boolean loose = has(Fault.WHEEL_LOOSE) && chance < 0.4;
-    return (wheel && chance < 0.9) || loose ? "SCRAPES" : "QUIET";
+    return (wheel && chance < 0.9) || loose ? Answer.SCRAPES : Answer.QUIET;
   }
 
-  String wheel() {
+  Answer wheel() {
     if (has(Fault.WHEEL_JAMMED)) {
-      return "JAMMED";
+      return Answer.JAMMED;
     }
     if (has(Fault.WHEEL_LOOSE)) {
-      return "LOOSE_ON_SHAFT";
+      return Answer.LOOSE_ON_SHAFT;
     }
-    return has(Fault.WHEEL_RUBBING) || blemish < 0.01 ? "RUBBING" : "CLEAR";
+    return has(Fault.WHEEL_RUBBING) || blemish < 0.01 ? Answer.RUBBING : Answer.CLEAR;
   }
 
-  String air() {
+  Answer air() {
     if (has(Fault.AIR_BLOCKED)) {
-      return chance < 0.55 ? "FILTER_BLOCKED" : chance < 0.8 ? "COIL_BLOCKED" : "COIL_FROZEN";
+      return chance < 0.55
+          ? Answer.FILTER_BLOCKED
+          : chance < 0.8 ? Answer.COIL_BLOCKED : Answer.COIL_FROZEN;
     }
-    return ice ? "COIL_FROZEN" : blemish > 0.95 ? "FILTER_BLOCKED" : "CLEAR";
+    return ice ? Answer.COIL_FROZEN : blemish > 0.95 ? Answer.FILTER_BLOCKED : Answer.CLEAR;
   }
 
   double staticInwc() {

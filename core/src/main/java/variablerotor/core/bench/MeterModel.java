@@ -2,6 +2,7 @@ package variablerotor.core.bench;
 
 import java.util.List;
 import java.util.Random;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactKind;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
@@ -43,7 +44,7 @@ public final class MeterModel {
       return new FactValue.Flag(!flag.value());
     }
     if (wrong && type.kind() == FactKind.CHOICE) {
-      List<String> words = type.choices();
+      List<Answer> words = type.choices();
       return new FactValue.Choice(words.get(random.nextInt(words.size())));
     }
     return truth;

@@ -10,6 +10,7 @@ import java.util.Set;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.diagnosis.Action;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.family.Family;
@@ -25,7 +26,7 @@ public enum Oddity {
     @Override
     void shows(Map<FactType, FactValue> facts, Random random) {
       volts(facts, FactType.COMMAND_VOLTS, 4 + 7 * random.nextDouble());
-      word(facts, FactType.RUN_SUBSTITUTE_COMMAND, "RUNS");
+      word(facts, FactType.RUN_SUBSTITUTE_COMMAND, Answer.RUNS);
     }
   },
   /** A part of another unit is fitted: all measures well, and it does not answer. */
@@ -33,7 +34,10 @@ public enum Oddity {
     @Override
     void shows(Map<FactType, FactValue> facts, Random random) {
       flag(facts, FactType.REPLACED_RECENTLY, true);
-      word(facts, FactType.RUN_SUBSTITUTE_COMMAND, random.nextBoolean() ? "RUNS" : "STILL");
+      word(
+          facts,
+          FactType.RUN_SUBSTITUTE_COMMAND,
+          random.nextBoolean() ? Answer.RUNS : Answer.STILL);
     }
   },
   /** Gnawed insulation: two wires touch, and the command sags. */
@@ -43,7 +47,7 @@ public enum Oddity {
       volts(facts, FactType.COMMAND_VOLTS, 7 + 6 * random.nextDouble());
       volts(facts, FactType.COMMAND_VOLTS_BOARD, 15 + 5 * random.nextDouble());
       volts(facts, FactType.CONTROL_VOLTS_LOADED, 16 + 4 * random.nextDouble());
-      word(facts, FactType.RUN_SUBSTITUTE_COMMAND, "RUNS");
+      word(facts, FactType.RUN_SUBSTITUTE_COMMAND, Answer.RUNS);
     }
   },
   /** A second thermostat in the house keeps calling. */
@@ -65,8 +69,8 @@ public enum Oddity {
       boolean over = random.nextBoolean();
       volts(facts, FactType.COMMAND_VOLTS_BOARD, over ? 25 : 0);
       volts(facts, FactType.COMMAND_VOLTS, over ? 25 : 0);
-      word(facts, FactType.RUN_SUBSTITUTE_COMMAND, "RUNS");
-      word(facts, FactType.RUN_RESEATED, "RUNS");
+      word(facts, FactType.RUN_SUBSTITUTE_COMMAND, Answer.RUNS);
+      word(facts, FactType.RUN_RESEATED, Answer.RUNS);
       flag(facts, FactType.CODE_RETURNS, false);
     }
   },
@@ -77,7 +81,7 @@ public enum Oddity {
       ohms(facts, FactType.WINDING_AB, 6);
       ohms(facts, FactType.WINDING_BC, 6);
       ohms(facts, FactType.WINDING_CA, 6.7 + 0.6 * random.nextDouble());
-      word(facts, FactType.RUN_SUBSTITUTE_COMMAND, "STILL");
+      word(facts, FactType.RUN_SUBSTITUTE_COMMAND, Answer.STILL);
     }
   },
   /** A damper in the duct is shut: an air path that no look at filter and coil finds. */
@@ -99,7 +103,7 @@ public enum Oddity {
   BAND_TOUCHES("the mounting band touches the cabinet", Suspect.NONE, Symptom.NOISE) {
     @Override
     void shows(Map<FactType, FactValue> facts, Random random) {
-      word(facts, FactType.SHAFT_SOUND, random.nextBoolean() ? "QUIET" : "GRINDS");
+      word(facts, FactType.SHAFT_SOUND, random.nextBoolean() ? Answer.QUIET : Answer.GRINDS);
     }
   },
   /** A breaker that is tired trips by itself. */
@@ -194,7 +198,7 @@ public enum Oddity {
     facts.put(type, new FactValue.Resistance(new Ohms(value)));
   }
 
-  private static void word(Map<FactType, FactValue> facts, FactType type, String word) {
+  private static void word(Map<FactType, FactValue> facts, FactType type, Answer word) {
     facts.put(type, new FactValue.Choice(word));
   }
 

@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Symptom;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.family.Family;
@@ -196,14 +197,14 @@ public final class SimulatedMotor {
         boolean reversed =
             has(Fault.SETTING_ROTATION)
                 || (has(Fault.MODULE_FADING) && chance(Chance.ROTATION) < 0.05);
-        return word(reversed ? "REVERSED" : "RIGHT");
+        return word(reversed ? Answer.REVERSED : Answer.RIGHT);
       case RUN_CONTROL_UNPLUGGED:
-        return word(stuckOn() ? "RUNS" : "STOPS");
+        return word(stuckOn() ? Answer.RUNS : Answer.STOPS);
       case RUN_SUBSTITUTE_COMMAND:
-        return word(runsOnGoodCommand() ? "RUNS" : "STILL");
+        return word(runsOnGoodCommand() ? Answer.RUNS : Answer.STILL);
       case RUN_BYPASS:
         boolean reaches = electrics.line() > 0.7 * electrics.rated() && !badPowerPin();
-        return word(reaches && motorTurns() ? "RUNS" : "STILL");
+        return word(reaches && motorTurns() ? Answer.RUNS : Answer.STILL);
       case RUN_RESEATED:
         return tried(has(Fault.HARNESS_PIN) || has(Fault.HARNESS_BUS) || has(Fault.HARNESS_GROUND));
       case CODE_RETURNS:
@@ -214,7 +215,7 @@ public final class SimulatedMotor {
         boolean passes =
             (has(Fault.SETTING_TRIP) || has(Fault.WINDING_WARM_SHORT) || has(Fault.BEARING_WARM))
                 && chance(Chance.RETURNS) < 0.5;
-        return word(passes ? "RUNS" : "COMES_BACK");
+        return word(passes ? Answer.RUNS : Answer.COMES_BACK);
       case DRIVE_UNLOADED_AB:
       case DRIVE_UNLOADED_BC:
       case DRIVE_UNLOADED_CA:
@@ -240,7 +241,7 @@ public final class SimulatedMotor {
       case ALARM_RELAY:
         boolean alarm =
             has(Fault.MODULE_DEAD) || has(Fault.BEARING_SEIZED) || has(Fault.WHEEL_JAMMED);
-        return word(alarm ? "OPEN" : "CLOSED");
+        return word(alarm ? Answer.OPEN : Answer.CLOSED);
       case FEEDBACK_PULSES:
         return new FactValue.Quantity(hidden.family().profile().polePairs());
       case MODULE_LOOK:
@@ -249,11 +250,11 @@ public final class SimulatedMotor {
         return word(connectorLook());
       case LINK_VOLTAGE_JUMPER:
         boolean in = electrics.is115() != has(Fault.SETTING_LINK);
-        return word(in ? "IN" : "OUT");
+        return word(in ? Answer.IN : Answer.OUT);
       case SPEED_SETTING:
         boolean wrong =
             has(Fault.SETTING_SPEED) || (has(Fault.SETTING_DRIVE) && chance(Chance.SETTING) < 0.6);
-        return word(wrong ? "WRONG" : "RIGHT");
+        return word(wrong ? Answer.WRONG : Answer.RIGHT);
       case BOARD_NEEDS_FEEDBACK:
         return new FactValue.Flag(
             has(Fault.SETTING_SPEED_PROOF) || chance(Chance.SPEED_PROOF) < 0.4);
@@ -266,19 +267,19 @@ public final class SimulatedMotor {
                 || (has(Fault.SETTING_SPEED) && chance(Chance.REPLACED) < 0.6);
         return new FactValue.Flag(setting || chance(Chance.REPLACED_ANYWAY) < 0.07);
       case FEEDBACK_LOOK:
-        return word(pulses(true) > 0 ? "JUMPS" : "STANDS_STILL");
+        return word(pulses(true) > 0 ? Answer.JUMPS : Answer.STANDS_STILL);
       case WIRES_LOOK:
         return word(wiresLook());
       case THERMOSTAT_FAN:
-        return word(has(Fault.FAN_SWITCH_ON) ? "ON" : "AUTO");
+        return word(has(Fault.FAN_SWITCH_ON) ? Answer.ON : Answer.AUTO);
       case DRIVE_PERMITS:
         boolean missing =
             has(Fault.SETTING_TRIP) || (has(Fault.SETTING_DRIVE) && chance(Chance.SETTING) < 0.7);
-        return word(missing ? "MISSING" : "GIVEN");
+        return word(missing ? Answer.MISSING : Answer.GIVEN);
       case CONTACTOR_LOOK:
         boolean burnt = has(Fault.CONTACTOR_OPEN) && chance(Chance.SETTING) < 0.5;
         boolean out = has(Fault.CONTACTOR_OPEN) || !electrics.asks();
-        return word(burnt ? "BURNT" : out ? "NOT_PULLED_IN" : "PULLED_IN");
+        return word(burnt ? Answer.BURNT : out ? Answer.NOT_PULLED_IN : Answer.PULLED_IN);
       case FEEDBACK_HERTZ:
         return new FactValue.Quantity(pulses(true));
       case FEEDBACK_HERTZ_BOARD:
@@ -288,17 +289,19 @@ public final class SimulatedMotor {
       case HEARD_ANSWER:
         return word(heard());
       case HEARD_CALL:
-        return word("COOLING");
+        return word(Answer.COOLING);
       case LOOK_LAMP:
         return word(lamp());
       case LOOK_SMELL:
-        boolean smoke = moduleLook().equals("BURNT") && chance(Chance.SMELL) < 0.6;
+        boolean smoke = moduleLook() == Answer.BURNT && chance(Chance.SMELL) < 0.6;
         boolean varnish = has(Fault.WINDING_SHORT) && chance(Chance.SMELL) < 0.5;
-        return word(smoke || varnish ? "BURNT" : "NONE");
+        return word(smoke || varnish ? Answer.BURNT : Answer.NONE);
       case LOOK_WATER:
         boolean track = has(Fault.HARNESS_CORRODED) && chance(Chance.WATER) < 0.8;
         return word(
-            track ? "TRACK_TO_CONNECTOR" : chance(Chance.WATER) < 0.06 ? "WATER_IN_PAN" : "DRY");
+            track
+                ? Answer.TRACK_TO_CONNECTOR
+                : chance(Chance.WATER) < 0.06 ? Answer.WATER_IN_PAN : Answer.DRY);
       case RUNS_OUTDOOR:
       case RUNS_COMPRESSOR:
       case RUNS_INDOOR:
@@ -311,10 +314,10 @@ public final class SimulatedMotor {
 
   /** A defect mended, and tried again: all is well where it was all that was wrong. */
   private FactValue tried(boolean mends) {
-    return word(mends && hidden.faults().size() == 1 ? "RUNS" : "STILL");
+    return word(mends && hidden.faults().size() == 1 ? Answer.RUNS : Answer.STILL);
   }
 
-  private static FactValue word(String word) {
+  private static FactValue word(Answer word) {
     return new FactValue.Choice(word);
   }
 
@@ -424,20 +427,20 @@ public final class SimulatedMotor {
         || (has(Fault.DRIVE_DEAD) && chance(Chance.DRIVE_FAULT) < 0.6);
   }
 
-  private String driveStatus() {
+  private Answer driveStatus() {
     if (electrics.line() < 0.3 * electrics.rated()) {
-      return has(Fault.SUPPLY_OFF) || chance(Chance.DRIVE_FAULT) > 0.6 ? "DARK" : "FAULT";
+      return has(Fault.SUPPLY_OFF) || chance(Chance.DRIVE_FAULT) > 0.6 ? Answer.DARK : Answer.FAULT;
     }
     if (driveFault()) {
-      return "FAULT";
+      return Answer.FAULT;
     }
     if (has(Fault.DRIVE_DEAD)) {
-      return chance(Chance.DRIVE_DISPLAY) < 0.7 ? "DARK" : "READY";
+      return chance(Chance.DRIVE_DISPLAY) < 0.7 ? Answer.DARK : Answer.READY;
     }
     boolean held = has(Fault.SETTING_DRIVE) && chance(Chance.DRIVE_DISPLAY) < 0.9;
     return held || (!electrics.asksAtMotor() && chance(Chance.DRIVE_DISPLAY) < 0.5)
-        ? "HELD_OFF"
-        : "READY";
+        ? Answer.HELD_OFF
+        : Answer.READY;
   }
 
   /** The drive's output with the motor's leads off [V]. */
@@ -470,42 +473,42 @@ public final class SimulatedMotor {
     return weakPhase ? 0.6 * volts : volts;
   }
 
-  private String moduleLook() {
+  private Answer moduleLook() {
     boolean dead = has(Fault.MODULE_DEAD) || has(Fault.MODULE_OUTPUT_SHORTED);
     boolean wet = has(Fault.HARNESS_CORRODED);
     if (dead) {
       return wet
-          ? (chance(Chance.MODULE_LOOK) < 0.7 ? "WATER" : "CORRODED")
+          ? (chance(Chance.MODULE_LOOK) < 0.7 ? Answer.WATER : Answer.CORRODED)
           : chance(Chance.MODULE_LOOK) < 0.52
-              ? "CLEAN"
-              : chance(Chance.MODULE_LOOK) < 0.8 ? "BURNT" : "BULGED_CAPACITOR";
+              ? Answer.CLEAN
+              : chance(Chance.MODULE_LOOK) < 0.8 ? Answer.BURNT : Answer.BULGED_CAPACITOR;
     }
     if (has(Fault.MODULE_FADING)) {
-      return chance(Chance.MODULE_LOOK) < 0.75 ? "CLEAN" : "BULGED_CAPACITOR";
+      return chance(Chance.MODULE_LOOK) < 0.75 ? Answer.CLEAN : Answer.BULGED_CAPACITOR;
     }
-    return chance(Chance.MODULE_LOOK) < 0.97 ? "CLEAN" : "CORRODED";
+    return chance(Chance.MODULE_LOOK) < 0.97 ? Answer.CLEAN : Answer.CORRODED;
   }
 
-  private String connectorLook() {
+  private Answer connectorLook() {
     if (has(Fault.HARNESS_CORRODED)) {
-      return "CORRODED";
+      return Answer.CORRODED;
     }
     if (has(Fault.HARNESS_PIN) || has(Fault.HARNESS_BUS) || has(Fault.HARNESS_GROUND)) {
       return chance(Chance.PIN_LOOK) < 0.4
-          ? "LOOSE"
-          : chance(Chance.PIN_LOOK) < 0.75 ? "PIN_PUSHED_BACK" : "CORRODED";
+          ? Answer.LOOSE
+          : chance(Chance.PIN_LOOK) < 0.75 ? Answer.PIN_PUSHED_BACK : Answer.CORRODED;
     }
-    return chance(Chance.PIN_LOOK) < 0.98 ? "SEATED" : "CORRODED";
+    return chance(Chance.PIN_LOOK) < 0.98 ? Answer.SEATED : Answer.CORRODED;
   }
 
-  private String wiresLook() {
+  private Answer wiresLook() {
     boolean wire =
         has(Fault.HARNESS_OPEN)
             || has(Fault.HARNESS_LEAD)
             || has(Fault.HARNESS_CHAFED)
             || has(Fault.HARNESS_TOUCHING)
             || has(Fault.HARNESS_FEEDBACK);
-    return wire && chance(Chance.WIRES) < 0.5 ? "BROKEN" : "WHOLE";
+    return wire && chance(Chance.WIRES) < 0.5 ? Answer.BROKEN : Answer.WHOLE;
   }
 
   /** Pulses while it turns, or is turned by hand [Hz]. */
@@ -516,32 +519,32 @@ public final class SimulatedMotor {
     return sent && arrives ? 40 + 60 * chance(Chance.FEEDBACK_SPEED) : 0;
   }
 
-  private String heard() {
+  private Answer heard() {
     boolean pushes =
         has(Fault.WINDING_SHORT)
             || has(Fault.WINDING_OPEN)
             || has(Fault.BEARING_SEIZED)
             || has(Fault.WHEEL_JAMMED);
     if (electrics.asksAtMotor() && pushes && !has(Fault.MODULE_DEAD)) {
-      return chance(Chance.ANSWER) < 0.7 ? "TRIES_AND_GIVES_UP" : "HUMS";
+      return chance(Chance.ANSWER) < 0.7 ? Answer.TRIES_AND_GIVES_UP : Answer.HUMS;
     }
     if (!electrics.asks()) {
-      return "SILENCE";
+      return Answer.SILENCE;
     }
     return hidden.symptom() == Symptom.STARTS_THEN_STOPS
-        ? "RUNS"
-        : chance(Chance.ANSWER) < 0.6 ? "SILENCE" : "CLICK";
+        ? Answer.RUNS
+        : chance(Chance.ANSWER) < 0.6 ? Answer.SILENCE : Answer.CLICK;
   }
 
-  private String lamp() {
+  private Answer lamp() {
     boolean serial = hidden.family() == Family.CONSTANT_AIRFLOW_SERIAL;
     boolean talks = !has(Fault.BOARD_NO_TALK) && electrics.asksAtMotor();
     if (serial && talks && chance(Chance.SETTING) < 0.4) {
-      return "COUNTS_AIRFLOW";
+      return Answer.COUNTS_AIRFLOW;
     }
     if (electrics.line() <= 0 && has(Fault.SUPPLY_OFF) || has(Fault.CONTROL_POWER)) {
-      return "OFF";
+      return Answer.OFF;
     }
-    return has(Fault.BOARD_SILENT) && chance(Chance.SETTING) < 0.4 ? "OFF" : "STEADY";
+    return has(Fault.BOARD_SILENT) && chance(Chance.SETTING) < 0.4 ? Answer.OFF : Answer.STEADY;
   }
 }

@@ -14,6 +14,7 @@ import variablerotor.core.check.UnitState;
 import variablerotor.core.choice.Sourced;
 import variablerotor.core.code.SignalKind;
 import variablerotor.core.diagnosis.Action;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactKind;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
@@ -152,6 +153,14 @@ public record Catalogue(
         figures);
   }
 
+  /** An answer and what it is called. */
+  public record AnswerTitle(Answer id, String title) implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("id", id, "title", title);
+    }
+  }
+
   /** An id and what it is called. */
   public record Word(String id, String title) implements Node {
     @Override
@@ -236,8 +245,8 @@ public record Catalogue(
     }
   }
 
-  private static Word choice(String word) {
-    return new Word(word, capital(new FactValue.Choice(word).spoken()));
+  private static AnswerTitle choice(Answer word) {
+    return new AnswerTitle(word, capital(word.spoken()));
   }
 
   private static String capital(String spoken) {
@@ -258,8 +267,8 @@ public record Catalogue(
       String unit,
       double least,
       double most,
-      List<Word> choices,
-      List<String> together,
+      List<AnswerTitle> choices,
+      List<Answer> together,
       boolean mayBeUntold)
       implements Node {
     public FactView {

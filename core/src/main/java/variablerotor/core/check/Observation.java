@@ -2,6 +2,7 @@ package variablerotor.core.check;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 
 /**
@@ -13,13 +14,13 @@ import variablerotor.core.fact.FactType;
  * @param figure id of the figure that the reading was held against; null where there is none
  */
 public record Observation(
-    String outcome, String sentence, List<FactType> facts, @Nullable String figure) {
+    Answer outcome, String sentence, List<FactType> facts, @Nullable String figure) {
   public Observation {
     facts = List.copyOf(facts);
   }
 
   /** Seen or tried, against no figure. */
-  public Observation(String outcome, String sentence, List<FactType> facts) {
+  public Observation(Answer outcome, String sentence, List<FactType> facts) {
     this(outcome, sentence, facts, null);
   }
 }

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 
@@ -72,8 +73,8 @@ public enum OpenSwitch {
   /** Below this a current is as good as nothing [A]. Chosen here: a small fan draws little more. */
   private static final double NO_AMPS = 0.3;
 
-  private static final Set<String> DEAD_WORDS =
-      Set.of("OFF", "SILENCE", "STILL", "DARK", "HELD_OFF");
+  private static final Set<Answer> DEAD_WORDS =
+      Set.of(Answer.OFF, Answer.SILENCE, Answer.STILL, Answer.DARK, Answer.HELD_OFF);
 
   private final String sentence;
   private final Set<FactType> takesAway;
@@ -101,13 +102,16 @@ public enum OpenSwitch {
 
   /** The one that was found open; null for none, and for one that is a cause by itself. */
   public static @Nullable OpenSwitch of(Facts facts) {
-    String open = facts.choice(FactType.SAFETY_OPEN);
-    for (OpenSwitch one : values()) {
-      if (one.name().equals(open)) {
-        return one;
-      }
+    Answer open = facts.choice(FactType.SAFETY_OPEN);
+    if (open == null) {
+      return null;
     }
-    return null;
+    return switch (open) {
+      case DOOR -> DOOR;
+      case LIMIT -> LIMIT;
+      case PRESSURE -> PRESSURE;
+      default -> null;
+    };
   }
 
   /**
@@ -127,7 +131,7 @@ public enum OpenSwitch {
   }
 
   private static boolean isNothing(Facts facts, FactType type) {
-    String word = facts.choice(type);
+    Answer word = facts.choice(type);
     return Boolean.FALSE.equals(facts.flag(type))
         || isLess(facts.number(type), type == FactType.AMPS ? NO_AMPS : NOTHING)
         || (word != null && DEAD_WORDS.contains(word));

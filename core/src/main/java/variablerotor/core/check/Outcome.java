@@ -1,6 +1,7 @@
 package variablerotor.core.check;
 
 import java.util.Map;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
 
@@ -12,7 +13,7 @@ import variablerotor.core.tree.Tree;
  * @param label as on a button
  * @param good whether the link is as it should be
  */
-public record Outcome(String value, String answer, String label, boolean good) implements Node {
+public record Outcome(Answer value, Answer answer, String label, boolean good) implements Node {
 
   @Override
   public Map<String, Object> tree() {

@@ -3,6 +3,7 @@ package variablerotor.core.check;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 
 /**
@@ -47,9 +48,9 @@ public record Question(
   /**
    * @throws IllegalArgumentException where it has no such outcome
    */
-  public int index(String outcome) {
+  public int index(Answer outcome) {
     for (int i = 0; i < outcomes.size(); i++) {
-      if (outcomes.get(i).value().equals(outcome)) {
+      if (outcomes.get(i).value() == outcome) {
         return i;
       }
     }

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
@@ -181,15 +182,15 @@ public record Situation(
     Double ab = facts.number(FactType.EMF_AB);
     Double bc = facts.number(FactType.EMF_BC);
     Double ca = facts.number(FactType.EMF_CA);
-    String feel = facts.choice(FactType.SHAFT_FEEL_MODULE_OFF);
+    Answer feel = facts.choice(FactType.SHAFT_FEEL_MODULE_OFF);
     // All assembled, only a free one tells of the winding: a drag can be anything.
-    if (feel == null && "FREE".equals(facts.choice(FactType.SHAFT_FEEL))) {
-      feel = "FREE";
+    if (feel == null && facts.choice(FactType.SHAFT_FEEL) == Answer.FREE) {
+      feel = Answer.FREE;
     }
     boolean told = feel != null && family.profile().hasMagnets();
     return new WindingTests(
         ab == null || bc == null || ca == null ? null : new WindingTests.Three(ab, bc, ca),
-        told ? (Boolean) !"FREE".equals(feel) : null);
+        told ? (Boolean) !Answer.FREE.equals(feel) : null);
   }
 
   private <K> void put(Map<K, Ohms> map, K key, FactType type) {

@@ -2,9 +2,9 @@ package variablerotor.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.fact.Facts;
@@ -55,7 +55,7 @@ public final class WaysToAnswer {
 
   /** A choice, its words being the outcomes. */
   public @Nullable Observation choice(FactType type) {
-    List<String> words = facts().words(type);
+    List<Answer> words = facts().words(type);
     return words.isEmpty()
         ? null
         : new Observation(
@@ -71,16 +71,16 @@ public final class WaysToAnswer {
    */
   public @Nullable Observation dragGone(FactType now, FactType... before) {
     Observation feel = choice(now);
-    if (feel == null || !feel.outcome().equals("FREE")) {
+    if (feel == null || feel.outcome() != Answer.FREE) {
       return feel;
     }
     for (FactType type : before) {
-      String earlier = facts().choice(type);
+      Answer earlier = facts().choice(type);
       if (earlier != null) {
-        return earlier.equals("FREE")
+        return earlier == Answer.FREE
             ? feel
             : new Observation(
-                "GONE", now.title() + ": free, the drag is gone.", List.of(now, type));
+                Answer.GONE, now.title() + ": free, the drag is gone.", List.of(now, type));
       }
     }
     return feel;
@@ -92,7 +92,27 @@ public final class WaysToAnswer {
     return flag == null
         ? null
         : new Observation(
-            flag ? "YES" : "NO", type.title() + ": " + (flag ? "yes." : "no."), List.of(type));
+            flag ? Answer.YES : Answer.NO,
+            type.title() + ": " + (flag ? "yes." : "no."),
+            List.of(type));
+  }
+
+  private static Answer said(Level level) {
+    return switch (level) {
+      case ABSENT -> Answer.ABSENT;
+      case LOW -> Answer.LOW;
+      case GOOD -> Answer.GOOD;
+      case HIGH -> Answer.HIGH;
+      case EDGE -> Answer.EDGE;
+    };
+  }
+
+  private static Answer said(Insulation.State state) {
+    return switch (state) {
+      case SOUND -> Answer.SOUND;
+      case UNCERTAIN -> Answer.UNCERTAIN;
+      case LOW -> Answer.LOW;
+    };
   }
 
   /** A number against the window in force. */
@@ -103,7 +123,7 @@ public final class WaysToAnswer {
     }
     Level level = window.level(volts);
     return new Observation(
-        level.name(), against(type, volts, level, window.spoken()), List.of(type), window.figure());
+        said(level), against(type, volts, level, window.spoken()), List.of(type), window.figure());
   }
 
   /**
@@ -130,14 +150,14 @@ public final class WaysToAnswer {
     if (volts == null || (atMotor && isIdle())) {
       return null;
     }
-    String kind = facts().choice(FactType.COMMAND_KIND);
+    Answer kind = facts().choice(FactType.COMMAND_KIND);
     if (isNoVoltage(kind) && volts >= STRAY / 2) {
       return null;
     }
     Double sent = facts().number(FactType.COMMAND_VOLTS_BOARD);
     if (atMotor && volts > SENT && sent != null && sent < STRAY) {
       return new Observation(
-          "BACKFED",
+          Answer.BACKFED,
           "A command is at the motor, "
               + Numbers.plain(volts, 1)
               + " V, and not at the board, "
@@ -146,13 +166,13 @@ public final class WaysToAnswer {
           List.of(type, FactType.COMMAND_VOLTS_BOARD));
     }
     Observation plain = Objects.requireNonNull(volts(type, window));
-    boolean absent = plain.outcome().equals(Level.ABSENT.name());
+    boolean absent = plain.outcome() == Answer.ABSENT;
     if (absent && atMotor && sent != null && arrivesFrom(sent, window)) {
       return lost(type, FactType.COMMAND_VOLTS_BOARD, window);
     }
     if (absent && type == FactType.COMMAND_VOLTS_BOARD && isAsked()) {
       return new Observation(
-          "SILENT",
+          Answer.SILENT,
           "A call reaches the board, and at its own terminal it gives "
               + Numbers.plain(volts, 1)
               + " V.",
@@ -160,9 +180,9 @@ public final class WaysToAnswer {
           window.figure());
     }
     boolean mayBeDuty = situation.family() == Family.CONSTANT_AIRFLOW_PARALLEL && kind == null;
-    return mayBeDuty && plain.outcome().equals(Level.LOW.name())
+    return mayBeDuty && plain.outcome() == Answer.LOW
         ? new Observation(
-            "KIND",
+            Answer.KIND,
             plain.sentence() + " Or is it a duty cycle, which a meter reads as an odd voltage?",
             plain.facts(),
             plain.figure())
@@ -173,13 +193,13 @@ public final class WaysToAnswer {
   public @Nullable Observation arrives(FactType type, FactType atBoard, Window window) {
     Observation here = volts(type, window);
     Double sent = facts().number(atBoard);
-    boolean gone = here != null && here.outcome().equals(Level.ABSENT.name());
+    boolean gone = here != null && here.outcome() == Answer.ABSENT;
     return gone && sent != null && arrivesFrom(sent, window) ? lost(type, atBoard, window) : here;
   }
 
   private Observation lost(FactType type, FactType atBoard, Window window) {
     return new Observation(
-        "LOST",
+        Answer.LOST,
         "At the board there is "
             + Numbers.plain(Objects.requireNonNull(facts().number(atBoard)), 1)
             + " V, and at the motor's end it is gone: "
@@ -204,9 +224,9 @@ public final class WaysToAnswer {
   /** How the shaft feels with the module off: with sound windings, a drag that went was its. */
   public @Nullable Observation feelModuleOff() {
     Observation feel = dragGone(FactType.SHAFT_FEEL_MODULE_OFF, FactType.SHAFT_FEEL);
-    return feel != null && feel.outcome().equals("GONE") && winding.state() == WindingState.SOUND
+    return feel != null && feel.outcome() == Answer.GONE && winding.state() == WindingState.SOUND
         ? new Observation(
-            "BRAKED",
+            Answer.BRAKED,
             "It dragged with the module on, turns free without, and the windings are sound.",
             withWindings(feel.facts()))
         : feel;
@@ -220,12 +240,10 @@ public final class WaysToAnswer {
     if (feel == null || winding.state() != WindingState.SOUND) {
       return feel;
     }
-    return feel.outcome().equals("LOCKED") || feel.outcome().equals("STIFF")
+    return feel.outcome() == Answer.LOCKED || feel.outcome() == Answer.STIFF
         ? new Observation(
-            "HELD",
-            "Out of its wheel it is "
-                + feel.outcome().toLowerCase(Locale.ROOT)
-                + ", and the windings are sound.",
+            Answer.HELD,
+            "Out of its wheel it is " + feel.outcome().spoken() + ", and the windings are sound.",
             withWindings(feel.facts()))
         : feel;
   }
@@ -234,15 +252,13 @@ public final class WaysToAnswer {
   public @Nullable Observation feelWarm() {
     Observation feel = choice(FactType.SHAFT_FEEL_WARM);
     Observation warm = warmPairs();
-    if (feel == null || warm == null || !warm.outcome().equals("SOUND")) {
+    if (feel == null || warm == null || warm.outcome() != Answer.SOUND) {
       return feel;
     }
-    return feel.outcome().equals("LOCKED") || feel.outcome().equals("STIFF")
+    return feel.outcome() == Answer.LOCKED || feel.outcome() == Answer.STIFF
         ? new Observation(
-            "HELD",
-            "Warm it is "
-                + feel.outcome().toLowerCase(Locale.ROOT)
-                + ", and the windings are sound, warm.",
+            Answer.HELD,
+            "Warm it is " + feel.outcome().spoken() + ", and the windings are sound, warm.",
             List.of(
                 FactType.SHAFT_FEEL_WARM,
                 FactType.WINDING_WARM_AB,
@@ -261,13 +277,13 @@ public final class WaysToAnswer {
   public @Nullable Observation comesBack(FactType type, FactType before, Window window) {
     Observation now = volts(type, window);
     Double first = facts().number(before);
-    if (now == null || first == null || !now.outcome().equals(Level.GOOD.name())) {
+    if (now == null || first == null || now.outcome() != Answer.GOOD) {
       return now;
     }
     Level was = window.level(first);
     return was == Level.ABSENT || was == Level.LOW
         ? new Observation(
-            "COMES_BACK",
+            Answer.COMES_BACK,
             type.title()
                 + ": "
                 + Numbers.plain(Objects.requireNonNull(facts().number(type)), 1)
@@ -282,8 +298,8 @@ public final class WaysToAnswer {
   }
 
   /** Whether a command of this kind says nothing in volts. */
-  public static boolean isNoVoltage(@Nullable String kind) {
-    return "DUTY_CYCLE".equals(kind) || "CURRENT_LOOP".equals(kind) || "MESSAGES".equals(kind);
+  public static boolean isNoVoltage(@Nullable Answer kind) {
+    return kind == Answer.DUTY_CYCLE || kind == Answer.CURRENT_LOOP || kind == Answer.MESSAGES;
   }
 
   /** A command that is a duty cycle or a current. */
@@ -293,13 +309,13 @@ public final class WaysToAnswer {
       return null;
     }
     boolean there = value >= (type == FactType.COMMAND_DUTY ? DUTY_LEAST : LOOP_LEAST);
-    String kind = type == FactType.COMMAND_DUTY ? "DUTY_CYCLE" : "CURRENT_LOOP";
+    Answer kind = type == FactType.COMMAND_DUTY ? Answer.DUTY_CYCLE : Answer.CURRENT_LOOP;
     // Nothing of a kind that this board need not give says nothing.
-    if (!there && !kind.equals(facts().choice(FactType.COMMAND_KIND))) {
+    if (!there && kind != facts().choice(FactType.COMMAND_KIND)) {
       return null;
     }
     return new Observation(
-        there ? Level.GOOD.name() : Level.ABSENT.name(),
+        there ? Answer.GOOD : Answer.ABSENT,
         type.title()
             + ": "
             + Numbers.plain(value, 1)
@@ -331,8 +347,8 @@ public final class WaysToAnswer {
   public @Nullable Observation control(Window window) {
     Observation level = volts(FactType.CONTROL_VOLTS, window);
     boolean small = facts().number(FactType.CONTROL_VOLTS, SMALL_SIDE) < SMALL_SIDE;
-    return level != null && small && level.outcome().equals(Level.GOOD.name())
-        ? new Observation("SMALL", level.sentence(), level.facts(), level.figure())
+    return level != null && small && level.outcome() == Answer.GOOD
+        ? new Observation(Answer.SMALL, level.sentence(), level.facts(), level.figure())
         : level;
   }
 
@@ -348,13 +364,15 @@ public final class WaysToAnswer {
     Double control = facts().number(FactType.CONTROL_VOLTS);
     if (primary < SILENT) {
       return new Observation(
-          "ABSENT", "No line at the control transformer.", List.of(FactType.TRANSFORMER_PRIMARY));
+          Answer.ABSENT,
+          "No line at the control transformer.",
+          List.of(FactType.TRANSFORMER_PRIMARY));
     }
     boolean is208 = primary > 190 && primary < 222;
     boolean tap =
         is208 && control != null && Math.abs(control / (primary * TAP_RATIO) - 1) < TAP_MATCH;
     return new Observation(
-        tap ? "TAP" : "GOOD",
+        tap ? Answer.TAP : Answer.GOOD,
         "Line at the control transformer: "
             + Numbers.plain(primary, 1)
             + " V"
@@ -377,7 +395,7 @@ public final class WaysToAnswer {
     }
     Level level = situation.lineVoltage().level(volts);
     return new Observation(
-        level.name(),
+        said(level),
         against(FactType.CONTACTOR_VOLTS, volts, level, situation.lineVoltage().spoken()),
         List.of(FactType.CONTACTOR_VOLTS),
         SignalFigures.LINE_TOLERANCE.id());
@@ -392,7 +410,7 @@ public final class WaysToAnswer {
     return amps == null
         ? null
         : new Observation(
-            amps < DRAWS ? "NONE" : "SOME",
+            amps < DRAWS ? Answer.NONE : Answer.SOME,
             "It draws " + Numbers.plain(amps, 2) + " A.",
             List.of(FactType.AMPS));
   }
@@ -403,7 +421,7 @@ public final class WaysToAnswer {
     return facts().has(FactType.DRIVE_RESET) || !returns
         ? choice(FactType.DRIVE_RESET)
         : new Observation(
-            "COMES_BACK", "The drive's fault comes back.", List.of(FactType.CODE_RETURNS));
+            Answer.COMES_BACK, "The drive's fault comes back.", List.of(FactType.CODE_RETURNS));
   }
 
   /** The three pairs warm, by themselves: even, open, or otherwise out of balance. */
@@ -414,11 +432,11 @@ public final class WaysToAnswer {
     if (warm.state() == WindingState.NOT_MEASURED || warm.signature() == Signature.INCONSISTENT) {
       return null;
     }
-    String outcome =
+    Answer outcome =
         switch (warm.state()) {
-          case FAULTY -> warm.unbalance() == null ? "OPEN" : "SHORT";
-          case SOUND -> "SOUND";
-          default -> "UNCERTAIN";
+          case FAULTY -> warm.unbalance() == null ? Answer.OPEN : Answer.SHORT;
+          case SOUND -> Answer.SOUND;
+          default -> Answer.UNCERTAIN;
         };
     return new Observation(
         outcome,
@@ -444,14 +462,14 @@ public final class WaysToAnswer {
   public @Nullable Observation pairsThroughWires() {
     Observation pairs = pairs();
     double[] ohms = ohms(AT_PLUG);
-    if (pairs == null || ohms == null || !pairs.outcome().equals("SHORT")) {
+    if (pairs == null || ohms == null || pairs.outcome() != Answer.SHORT) {
       return pairs;
     }
     double least = Math.min(ohms[0], Math.min(ohms[1], ohms[2]));
     double most = Math.max(ohms[0], Math.max(ohms[1], ohms[2]));
     return least < TOUCHING * most
         ? new Observation(
-            "TOUCH",
+            Answer.TOUCH,
             "Two leads read as good as nothing to each other, through the wires.",
             pairs.facts(),
             pairs.figure())
@@ -469,8 +487,9 @@ public final class WaysToAnswer {
       return joint;
     }
     boolean wires =
-        joint.outcome().equals("SOUND")
-            && List.of("OPEN", "ALL_OPEN", "JOINT", "SHORT", "ODD").contains(plug.outcome());
+        joint.outcome() == Answer.SOUND
+            && List.of(Answer.OPEN, Answer.ALL_OPEN, Answer.JOINT, Answer.SHORT, Answer.ODD)
+                .contains(plug.outcome());
     return wires ? throughWires(plug, AT_PLUG, joint, AT_JOINT) : joint;
   }
 
@@ -480,7 +499,7 @@ public final class WaysToAnswer {
     List<FactType> both = new ArrayList<>(atJoint);
     both.addAll(atPlug);
     return new Observation(
-        "WIRES",
+        Answer.WIRES,
         plug.sentence() + " At the motor's own joint: " + joint.sentence() + " It is the wires.",
         both,
         joint.figure());
@@ -502,7 +521,7 @@ public final class WaysToAnswer {
             FactType.WINDING_JOINT_FRAME_C);
     Observation joint =
         new Observation(
-            touches ? "SHORT" : clear ? "CLEAR" : "LEAK",
+            touches ? Answer.SHORT : clear ? Answer.CLEAR : Answer.LEAK,
             touches
                 ? "At its own joint a lead reads under "
                     + Numbers.plain(condemned / 1000)
@@ -513,7 +532,7 @@ public final class WaysToAnswer {
             used,
             WindingFigures.FRAME_CONDEMNED.id());
     Observation plug = frame();
-    return clear && plug != null && plug.outcome().equals("SHORT")
+    return clear && plug != null && plug.outcome() == Answer.SHORT
         ? throughWires(plug, plug.facts(), joint, used)
         : joint;
   }
@@ -555,8 +574,8 @@ public final class WaysToAnswer {
     boolean lost = worst == Level.ABSENT || (uneven && worst == Level.LOW);
     boolean leg = lost && plate.level(most) == Level.GOOD;
     boolean within = worst == Level.GOOD || worst == Level.EDGE;
-    String gone = leg ? "LOST_LEG" : "ABSENT";
-    String outcome = lost ? gone : uneven && within ? "LOW" : worst.name();
+    Answer gone = leg ? Answer.LOST_LEG : Answer.ABSENT;
+    Answer outcome = lost ? gone : uneven && within ? Answer.LOW : said(worst);
     return new Observation(
         outcome,
         "Line "
@@ -595,15 +614,15 @@ public final class WaysToAnswer {
     double unbalance = Unbalance.percent(volts[0], volts[1], volts[2]);
     boolean alone = ab == FactType.DRIVE_UNLOADED_AB;
     Observation line = line();
-    boolean fed = line != null && line.outcome().equals(Level.GOOD.name());
-    String uneven = alone && fed ? "FAILED" : "UNEQUAL";
-    String outcome =
+    boolean fed = line != null && line.outcome() == Answer.GOOD;
+    Answer uneven = alone && fed ? Answer.FAILED : Answer.UNEQUAL;
+    Answer outcome =
         most < SILENT
-            ? "ABSENT"
-            : unbalance > SignalFigures.UNBALANCE_LIMIT.value() ? uneven : "EQUAL";
+            ? Answer.ABSENT
+            : unbalance > SignalFigures.UNBALANCE_LIMIT.value() ? uneven : Answer.EQUAL;
     return new Observation(
         outcome,
-        outcome.equals("ABSENT")
+        outcome == Answer.ABSENT
             ? "The drive puts nothing out" + off(ab) + "."
             : "The drive's outputs" + off(ab) + " differ by " + Numbers.plain(unbalance, 1) + " %.",
         List.of(ab, bc, ca),
@@ -617,15 +636,15 @@ public final class WaysToAnswer {
   /** All is well after every plug was mended: where one was found bad, that was it. */
   public @Nullable Observation reseated() {
     Observation tried = choice(FactType.RUN_RESEATED);
-    String plugs = facts().choice(FactType.CONNECTOR_LOOK);
+    Answer plugs = facts().choice(FactType.CONNECTOR_LOOK);
     // What comes and goes by itself may have come back by itself.
     boolean runs =
         tried != null
-            && tried.outcome().equals("RUNS")
+            && tried.outcome() == Answer.RUNS
             && situation.symptom() != Symptom.INTERMITTENT;
-    return runs && plugs != null && !plugs.equals("SEATED")
+    return runs && plugs != null && plugs != Answer.SEATED
         ? new Observation(
-            "MENDED",
+            Answer.MENDED,
             "A plug was "
                 + new FactValue.Choice(plugs).spoken()
                 + "; mended and reseated, all is well.",
@@ -636,23 +655,24 @@ public final class WaysToAnswer {
   /** What the module shows; burnt, and what burns a module measured as well, it is blown. */
   public @Nullable Observation moduleLook() {
     Observation look = choice(FactType.MODULE_LOOK);
-    List<String> words = facts().words(FactType.MODULE_LOOK);
-    if (look == null || !(words.contains("BURNT") || words.contains("BULGED_CAPACITOR"))) {
+    List<Answer> words = facts().words(FactType.MODULE_LOOK);
+    if (look == null
+        || !(words.contains(Answer.BURNT) || words.contains(Answer.BULGED_CAPACITOR))) {
       return look;
     }
     boolean copper = winding.state() == WindingState.FAULTY;
     Observation link = voltageLink();
     boolean volts =
         link != null
-            && link.outcome().equals("WRONG")
-            && "IN".equals(facts().choice(FactType.LINK_VOLTAGE_JUMPER));
+            && link.outcome() == Answer.WRONG
+            && facts().choice(FactType.LINK_VOLTAGE_JUMPER) == Answer.IN;
     if (!copper && !volts) {
       return look;
     }
     List<FactType> used = new ArrayList<>(look.facts());
     used.addAll(volts && link != null ? link.facts() : used(AT_PLUG, AT_JOINT));
     return new Observation(
-        "BLOWN",
+        Answer.BLOWN,
         look.sentence()
             + (volts
                 ? " The link for 115 V is in on a higher line, which burns it."
@@ -680,7 +700,7 @@ public final class WaysToAnswer {
     LineVoltage plate = situation.lineVoltage();
     boolean fed = plate.level(before) != Level.ABSENT;
     boolean passes = plate.level(behind) != Level.ABSENT;
-    String outcome = passes ? "GOOD" : fed ? "OPEN" : "ABSENT";
+    Answer outcome = passes ? Answer.GOOD : fed ? Answer.OPEN : Answer.ABSENT;
     return new Observation(
         outcome,
         "Before fuse, breaker or disconnect "
@@ -693,12 +713,12 @@ public final class WaysToAnswer {
 
   /** Speed pulses as a DC meter shows them: volts that jump, and change with the speed. */
   private @Nullable Observation jumps() {
-    String seen = facts().choice(FactType.FEEDBACK_LOOK);
-    boolean pulses = seen != null && !seen.equals("STANDS_STILL");
+    Answer seen = facts().choice(FactType.FEEDBACK_LOOK);
+    boolean pulses = seen != null && seen != Answer.STANDS_STILL;
     return seen == null
         ? null
         : new Observation(
-            pulses ? "PULSES" : "NONE",
+            pulses ? Answer.PULSES : Answer.NONE,
             pulses ? "The feedback jumps while it turns." : "The feedback stands still.",
             List.of(FactType.FEEDBACK_LOOK));
   }
@@ -714,7 +734,7 @@ public final class WaysToAnswer {
     }
     String place = where == FactType.FEEDBACK_HERTZ_BOARD ? " at the board" : "";
     return new Observation(
-        hertz > 0 ? "PULSES" : "NONE",
+        hertz > 0 ? Answer.PULSES : Answer.NONE,
         hertz > 0
             ? "Speed pulses" + place + ": " + Numbers.plain(hertz, 1) + " Hz."
             : "No speed pulses" + place + ".",
@@ -728,11 +748,11 @@ public final class WaysToAnswer {
     boolean needsLogic = situation.family() == Family.BLDC_FIVE_WIRE;
     boolean fed = !needsLogic || (logic != null && Windows.LOGIC.level(logic) == Level.GOOD);
     boolean sends = Boolean.TRUE.equals(facts().flag(FactType.MOTOR_FEEDBACK)) || needsLogic;
-    if (pulses == null || !pulses.outcome().equals("NONE") || !fed || !sends) {
+    if (pulses == null || pulses.outcome() != Answer.NONE || !fed || !sends) {
       return pulses;
     }
     return new Observation(
-        "MUTE",
+        Answer.MUTE,
         "It is fed and should send speed pulses, and sends none.",
         List.of(
             pulses.facts().get(0), needsLogic ? FactType.LOGIC_VOLTS : FactType.MOTOR_FEEDBACK));
@@ -757,7 +777,7 @@ public final class WaysToAnswer {
     return told.isEmpty()
         ? null
         : new Observation(
-            any ? "YES" : "NO",
+            any ? Answer.YES : Answer.NO,
             any ? "Another part of the system runs." : "Nothing else runs.",
             told);
   }
@@ -771,7 +791,7 @@ public final class WaysToAnswer {
     boolean quiet = volts < SignalFigures.IDLE_MOST.value();
     String where = type == FactType.COMMAND_VOLTS_IDLE ? "the board gives " : "the motor gets ";
     return new Observation(
-        quiet ? "QUIET" : "PRESENT",
+        quiet ? Answer.QUIET : Answer.PRESENT,
         "With no call "
             + where
             + Numbers.plain(volts, 1)
@@ -783,7 +803,7 @@ public final class WaysToAnswer {
 
   /** The 115 V link against the voltage; on any other supply none is needed. */
   public @Nullable Observation voltageLink() {
-    String link = facts().choice(FactType.LINK_VOLTAGE_JUMPER);
+    Answer link = facts().choice(FactType.LINK_VOLTAGE_JUMPER);
     Double line = facts().number(FactType.LINE_VOLTS);
     LineVoltage plate = situation.lineVoltage();
     // A plate of one range tells; else a good line does, and a lost one does not.
@@ -798,7 +818,7 @@ public final class WaysToAnswer {
       boolean needless = known && !is115 && !plate.isOfTwoRanges();
       return none || needless
           ? new Observation(
-              "RIGHT",
+              Answer.RIGHT,
               none
                   ? "Its plate is for one voltage: it has no link."
                   : "Not a 115 V supply: no link is needed.",
@@ -808,12 +828,10 @@ public final class WaysToAnswer {
     if (!known) {
       return null;
     }
-    boolean right = is115 == link.equals("IN");
+    boolean right = is115 == (link == Answer.IN);
     return new Observation(
-        right ? "RIGHT" : "WRONG",
-        "The 115 V link is "
-            + link.toLowerCase(Locale.ROOT)
-            + (right ? ", right." : ": wrong here."),
+        right ? Answer.RIGHT : Answer.WRONG,
+        "The 115 V link is " + link.spoken() + (right ? ", right." : ": wrong here."),
         List.of(FactType.LINK_VOLTAGE_JUMPER));
   }
 
@@ -832,7 +850,7 @@ public final class WaysToAnswer {
     LineVoltage plate = situation.lineVoltage();
     Level level = plate.level(volts);
     return new Observation(
-        level.name(),
+        said(level),
         against(FactType.LINE_VOLTS, volts, level, plate.spoken()),
         List.of(FactType.LINE_VOLTS),
         SignalFigures.LINE_TOLERANCE.id());
@@ -864,46 +882,46 @@ public final class WaysToAnswer {
     if (!(pairsKnown || open) || winding.signature() == Signature.INCONSISTENT) {
       return null;
     }
-    String outcome;
+    Answer outcome;
     switch (winding.signature()) {
       case OPEN_PHASE:
-        outcome = winding.phases().size() == Phase.values().length ? "ALL_OPEN" : "OPEN";
+        outcome = winding.phases().size() == Phase.values().length ? Answer.ALL_OPEN : Answer.OPEN;
         break;
       case TURN_SHORT:
       case PHASE_TO_PHASE_SHORT:
-        outcome = "SHORT";
+        outcome = Answer.SHORT;
         break;
       case HIGH_JOINT:
-        outcome = "JOINT";
+        outcome = Answer.JOINT;
         break;
       case UNCLEAR:
-        outcome = state == WindingState.FAULTY ? "ODD" : "UNCERTAIN";
+        outcome = state == WindingState.FAULTY ? Answer.ODD : Answer.UNCERTAIN;
         break;
       default:
-        outcome = "SOUND";
+        outcome = Answer.SOUND;
     }
     return new Observation(
         outcome, pairsInShort(winding, outcome), used, WindingFigures.BALANCE_LIMIT.id());
   }
 
-  private static String pairsInShort(WindingVerdict winding, String outcome) {
+  private static String pairsInShort(WindingVerdict winding, Answer outcome) {
     String phases = Words.and(winding.phases().stream().map(Enum::name).toList());
     String off =
         winding.unbalance() == null
             ? ""
             : ", " + Numbers.plain(winding.unbalance().percent(), 1) + " % off";
     switch (outcome) {
-      case "SOUND":
+      case SOUND:
         return "The three pairs agree" + off.replace(" off", "") + ".";
-      case "UNCERTAIN":
+      case UNCERTAIN:
         return "The pairs are near the limit, and cannot tell" + off + ".";
-      case "ALL_OPEN":
+      case ALL_OPEN:
         return "All three pairs read OL.";
-      case "OPEN":
+      case OPEN:
         return "The pairs show phase " + phases + " open.";
-      case "JOINT":
+      case JOINT:
         return "The pairs show a poor joint in " + phases + off + ".";
-      case "SHORT":
+      case SHORT:
         return "The pairs show a short in " + phases + off + ".";
       default:
         return "The three pairs differ" + off + ".";
@@ -925,15 +943,15 @@ public final class WaysToAnswer {
     switch (atPlug.frame()) {
       case CLEAR:
         return new Observation(
-            "CLEAR",
+            Answer.CLEAR,
             "All three leads read OL to the frame.",
             used,
             WindingFigures.FRAME_CONDEMNED.id());
       case LEAK:
-        return new Observation("LEAK", "A lead reads a high resistance to the frame.", used);
+        return new Observation(Answer.LEAK, "A lead reads a high resistance to the frame.", used);
       default:
         return new Observation(
-            "SHORT",
+            Answer.SHORT,
             "A lead reads under "
                 + Numbers.plain(WindingFigures.FRAME_CONDEMNED.value() / 1000)
                 + " kΩ to the frame: condemned.",
@@ -960,7 +978,7 @@ public final class WaysToAnswer {
                 + " MΩ at 40 °C, by its kind"
                 + least;
     return new Observation(
-        Insulation.state(megohms, celsius).name(),
+        said(Insulation.state(megohms, celsius)),
         text,
         List.of(FactType.WINDING_INSULATION),
         WindingFigures.INSULATION_MINIMUM.id());
@@ -979,8 +997,8 @@ public final class WaysToAnswer {
       return null;
     }
     boolean agrees = BackEmf.agrees(ab, bc, ca, limit);
-    String felt = facts().choice(FactType.SHAFT_FEEL_MODULE_OFF);
-    boolean drags = felt != null && !felt.equals("FREE");
+    Answer felt = facts().choice(FactType.SHAFT_FEEL_MODULE_OFF);
+    boolean drags = felt != null && felt != Answer.FREE;
     String text =
         "Back-EMF differs by "
             + Numbers.plain(Unbalance.percent(ab, bc, ca), 1)
@@ -996,7 +1014,10 @@ public final class WaysToAnswer {
       text += " It drags as well, module off.";
     }
     return new Observation(
-        agrees ? "EVEN" : drags ? "SHORTED" : "UNEVEN", text, used, WindingFigures.EMF_LIMIT.id());
+        agrees ? Answer.EVEN : drags ? Answer.SHORTED : Answer.UNEVEN,
+        text,
+        used,
+        WindingFigures.EMF_LIMIT.id());
   }
 
   /** Whether the board waits for a speed signal that the motor does not send. */
@@ -1005,17 +1026,19 @@ public final class WaysToAnswer {
     Boolean sends = facts().flag(FactType.MOTOR_FEEDBACK);
     if (Boolean.FALSE.equals(needs)) {
       return new Observation(
-          "MATCHED", "The board does not prove speed.", List.of(FactType.BOARD_NEEDS_FEEDBACK));
+          Answer.MATCHED,
+          "The board does not prove speed.",
+          List.of(FactType.BOARD_NEEDS_FEEDBACK));
     }
     if (Boolean.TRUE.equals(sends)) {
       return new Observation(
-          "MATCHED", "The motor sends a speed signal.", List.of(FactType.MOTOR_FEEDBACK));
+          Answer.MATCHED, "The motor sends a speed signal.", List.of(FactType.MOTOR_FEEDBACK));
     }
     if (needs == null || sends == null) {
       return null;
     }
     return new Observation(
-        "UNMET",
+        Answer.UNMET,
         "The board proves speed, and this motor sends no speed signal.",
         List.of(FactType.BOARD_NEEDS_FEEDBACK, FactType.MOTOR_FEEDBACK));
   }
@@ -1029,7 +1052,7 @@ public final class WaysToAnswer {
     boolean high = inwc > limit;
     boolean low = inwc < CheckFigures.STATIC_LEAST.value();
     return new Observation(
-        high ? "HIGH" : low ? "LOW" : "NORMAL",
+        high ? Answer.HIGH : low ? Answer.LOW : Answer.NORMAL,
         "External static "
             + Numbers.plain(inwc)
             + " in. w.c., usual limit "

@@ -7,6 +7,7 @@ import java.util.Set;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.likelihood.Cause;
 import variablerotor.core.likelihood.Check;
 import variablerotor.core.likelihood.Likelihood;
@@ -190,7 +191,7 @@ final class CauseTable {
     return list;
   }
 
-  private static boolean[] unlocking(Set<String> answers, Check first) {
+  private static boolean[] unlocking(Set<Answer> answers, Check first) {
     boolean[] unlocks = new boolean[first.outcomes().size()];
     for (int o = 0; o < unlocks.length; o++) {
       unlocks[o] = answers.isEmpty() || answers.contains(first.outcomes().get(o).value());

@@ -3,6 +3,7 @@ package variablerotor.core.diagnosis;
 import java.util.ArrayList;
 import java.util.List;
 import variablerotor.core.check.Observation;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.signal.Level;
@@ -66,16 +67,21 @@ final class Contradictions {
     stiffer(FactType.SHAFT_FEEL, FactType.SHAFT_FEEL_WHEEL_OFF, "out of its wheel");
     stiffer(FactType.SHAFT_FEEL_MODULE_OFF, FactType.SHAFT_FEEL_WHEEL_OFF, "out of its wheel");
     for (FactType run : List.of(FactType.RUN_SUBSTITUTE_COMMAND, FactType.RUN_BYPASS)) {
-      word(FactType.SHAFT_FEEL, "LOCKED", run, "RUNS", "It runs, and its shaft is locked.");
+      word(
+          FactType.SHAFT_FEEL,
+          Answer.LOCKED,
+          run,
+          Answer.RUNS,
+          "It runs, and its shaft is locked.");
       for (FactType line : List.of(FactType.LINE_VOLTS, FactType.LINE_VOLTS_AB)) {
-        rule(run, is(run, "RUNS"), line, absent(line), "It runs, and there is no line.");
+        rule(run, is(run, Answer.RUNS), line, absent(line), "It runs, and there is no line.");
       }
     }
     word(
         FactType.WHEEL_LOOK,
-        "JAMMED",
+        Answer.JAMMED,
         FactType.SHAFT_FEEL,
-        "FREE",
+        Answer.FREE,
         "The wheel is jammed, and it turns free.");
     lost(
         FactType.LINK_VOLTS,
@@ -144,7 +150,7 @@ final class Contradictions {
     RULES.add(new Rule(one, first, other, second, why));
   }
 
-  private static void word(FactType one, String first, FactType other, String second, String why) {
+  private static void word(FactType one, Answer first, FactType other, Answer second, String why) {
     rule(one, is(one, first), other, is(other, second), why);
   }
 
@@ -152,9 +158,9 @@ final class Contradictions {
   private static void stiffer(FactType before, FactType after, String where) {
     rule(
         before,
-        is(before, "FREE"),
+        is(before, Answer.FREE),
         after,
-        is(after, "LOCKED"),
+        is(after, Answer.LOCKED),
         "It was free before, and is locked " + where + ".");
   }
 
@@ -176,8 +182,8 @@ final class Contradictions {
 
   private static final double STRAY = 1;
 
-  private static Says is(FactType type, String word) {
-    return facts -> word.equals(facts.choice(type));
+  private static Says is(FactType type, Answer word) {
+    return facts -> facts.choice(type) == word;
   }
 
   private static Says isOpen(FactType pair) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Observation;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.likelihood.Check;
 
 /** While nothing is settled: what is known by now, and what the next check will tell. */
@@ -12,37 +13,60 @@ final class Headline {
   /** So much of what is known is said. */
   private static final int SAID = 2;
 
-  /** By check and outcome, in as few words as can be. */
-  private static final Map<String, String> KNOWN =
+  /** By check and answer, in as few words as can be. */
+  private static final Map<String, Map<Answer, String>> KNOWN =
       Map.ofEntries(
-          Map.entry("line.volts GOOD", "Line is there."),
-          Map.entry("bus.volts GOOD", "The DC bus is there."),
-          Map.entry("logic.volts GOOD", "The logic supply is there."),
-          Map.entry("control.volts GOOD", "24 V is there."),
-          Map.entry("contactor.volts GOOD", "The contactor passes the line on."),
-          Map.entry("link.volts GOOD", "The board feeds the link."),
-          Map.entry("aux.volts GOOD", "The fan gives its 10 V."),
-          Map.entry("call.present YES", "A call arrives."),
-          Map.entry("command.volts.board GOOD", "The board asks it to run."),
-          Map.entry("command.volts GOOD", "The command reaches the motor."),
-          Map.entry("run.substitute_command RUNS", "It runs on a good command."),
-          Map.entry("run.substitute_command STILL", "It stands still on a good command, too."),
-          Map.entry("shaft.feel FREE", "It turns free."),
-          Map.entry("shaft.feel LOCKED", "It is locked."),
-          Map.entry("shaft.feel STIFF", "It turns stiffly."),
-          Map.entry("shaft.feel COGGING", "It cogs."),
-          Map.entry("shaft.feel.module_off GONE", "Disconnected, it turns free."),
-          Map.entry("winding.pairs SOUND", "The windings are even."),
-          Map.entry("winding.frame CLEAR", "Nothing goes to the frame."),
-          Map.entry("air.look CLEAR", "Filter and coil are clear."),
-          Map.entry("air.look COIL_FROZEN", "The coil is iced, which a fan that stands does, too."),
-          Map.entry("wheel.look CLEAR", "The wheel is clear."),
+          Map.entry("line.volts", Map.of(Answer.GOOD, "Line is there.")),
+          Map.entry("bus.volts", Map.of(Answer.GOOD, "The DC bus is there.")),
+          Map.entry("logic.volts", Map.of(Answer.GOOD, "The logic supply is there.")),
+          Map.entry("control.volts", Map.of(Answer.GOOD, "24 V is there.")),
+          Map.entry("contactor.volts", Map.of(Answer.GOOD, "The contactor passes the line on.")),
+          Map.entry("link.volts", Map.of(Answer.GOOD, "The board feeds the link.")),
+          Map.entry("aux.volts", Map.of(Answer.GOOD, "The fan gives its 10 V.")),
+          Map.entry("call.present", Map.of(Answer.YES, "A call arrives.")),
+          Map.entry("command.volts.board", Map.of(Answer.GOOD, "The board asks it to run.")),
+          Map.entry("command.volts", Map.of(Answer.GOOD, "The command reaches the motor.")),
           Map.entry(
-              "run.control_unplugged STOPS", "Something feeds it: without its plug it stops."),
-          Map.entry("safety.open LIMIT", "The limit is open, as it is when no air moves."),
+              "run.substitute_command",
+              Map.of(
+                  Answer.RUNS,
+                  "It runs on a good command.",
+                  Answer.STILL,
+                  "It stands still on a good command, too.")),
           Map.entry(
-              "safety.open PRESSURE", "A pressure switch is open, as it is when a fan stands."),
-          Map.entry("safety.open DOOR", "The door switch is open."));
+              "shaft.feel",
+              Map.of(
+                  Answer.FREE,
+                  "It turns free.",
+                  Answer.LOCKED,
+                  "It is locked.",
+                  Answer.STIFF,
+                  "It turns stiffly.",
+                  Answer.COGGING,
+                  "It cogs.")),
+          Map.entry("shaft.feel.module_off", Map.of(Answer.GONE, "Disconnected, it turns free.")),
+          Map.entry("winding.pairs", Map.of(Answer.SOUND, "The windings are even.")),
+          Map.entry("winding.frame", Map.of(Answer.CLEAR, "Nothing goes to the frame.")),
+          Map.entry(
+              "air.look",
+              Map.of(
+                  Answer.CLEAR,
+                  "Filter and coil are clear.",
+                  Answer.COIL_FROZEN,
+                  "The coil is iced, which a fan that stands does, too.")),
+          Map.entry("wheel.look", Map.of(Answer.CLEAR, "The wheel is clear.")),
+          Map.entry(
+              "run.control_unplugged",
+              Map.of(Answer.STOPS, "Something feeds it: without its plug it stops.")),
+          Map.entry(
+              "safety.open",
+              Map.of(
+                  Answer.LIMIT,
+                  "The limit is open, as it is when no air moves.",
+                  Answer.PRESSURE,
+                  "A pressure switch is open, as it is when a fan stands.",
+                  Answer.DOOR,
+                  "The door switch is open.")));
 
   /** By check, the question that it answers. */
   private static final Map<String, String> ASKED =
@@ -102,7 +126,9 @@ final class Headline {
     for (int c = evidence.seen.length - 1; c >= 0 && said.size() < SAID; c--) {
       Observation seen = evidence.seen[c];
       String known =
-          seen == null ? null : KNOWN.get(evidence.table.checks.get(c).id() + " " + seen.outcome());
+          seen == null
+              ? null
+              : KNOWN.getOrDefault(evidence.table.checks.get(c).id(), Map.of()).get(seen.outcome());
       if (known != null) {
         said.add(0, known);
       }

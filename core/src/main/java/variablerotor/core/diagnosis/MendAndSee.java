@@ -6,6 +6,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Observation;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.likelihood.Check;
 
@@ -22,16 +23,16 @@ record MendAndSee(Diagnosis.Found found, String trial, String how) {
   static final String STANDING = "It costs minutes and no part: then say whether all is well.";
 
   /** By check, the answers that cost minutes and no part to mend. */
-  private static final Map<String, Set<String>> CHEAP =
+  private static final Map<String, Set<Answer>> CHEAP =
       Map.of(
-          "connector.look", Set.of("LOOSE", "PIN_PUSHED_BACK"),
-          "wheel.look", Set.of("RUBBING", "JAMMED", "LOOSE_ON_SHAFT"),
-          "wheel.dirt", Set.of("DIRTY"),
-          "air.look", Set.of("FILTER_BLOCKED", "COIL_BLOCKED"),
-          "speed.setting", Set.of("WRONG"),
-          "rotation", Set.of("REVERSED"),
-          "thermostat.fan", Set.of("ON"),
-          "link.voltage_jumper", Set.of("WRONG"));
+          "connector.look", Set.of(Answer.LOOSE, Answer.PIN_PUSHED_BACK),
+          "wheel.look", Set.of(Answer.RUBBING, Answer.JAMMED, Answer.LOOSE_ON_SHAFT),
+          "wheel.dirt", Set.of(Answer.DIRTY),
+          "air.look", Set.of(Answer.FILTER_BLOCKED, Answer.COIL_BLOCKED),
+          "speed.setting", Set.of(Answer.WRONG),
+          "rotation", Set.of(Answer.REVERSED),
+          "thermostat.fan", Set.of(Answer.ON),
+          "link.voltage_jumper", Set.of(Answer.WRONG));
 
   /** Null where there is none. */
   static @Nullable MendAndSee of(Evidence evidence) {
@@ -57,7 +58,7 @@ record MendAndSee(Diagnosis.Found found, String trial, String how) {
           && CHEAP.getOrDefault(check.id(), Set.of()).contains(seen.outcome())) {
         // A link for 115 V that was in on 230 V has burnt what it would be tried with.
         boolean burnt =
-            "IN".equals(evidence.situation.facts().choice(FactType.LINK_VOLTAGE_JUMPER));
+            evidence.situation.facts().choice(FactType.LINK_VOLTAGE_JUMPER) == Answer.IN;
         return !check.id().equals("link.voltage_jumper") || !burnt;
       }
     }

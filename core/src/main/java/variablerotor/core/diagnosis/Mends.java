@@ -1,6 +1,7 @@
 package variablerotor.core.diagnosis;
 
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.FamilyProfile;
@@ -67,17 +68,15 @@ final class Mends {
   }
 
   private @Nullable String safety() {
-    String open = facts.choice(FactType.SAFETY_OPEN);
+    Answer open = facts.choice(FactType.SAFETY_OPEN);
     if (open == null) {
       return "A switch of the safety string, or the low-voltage fuse: find out which is open";
     }
     return switch (open) {
-      case "FLOAT" ->
-          "The float switch is up: clear the drain, empty the pan, and see why it filled";
-      case "FUSE" ->
-          "The low-voltage fuse: find the short behind the fuse before you fit a new one";
-      case "LIMIT" -> "The limit stays open: see why it grew hot before you renew it";
-      case "PRESSURE" ->
+      case FLOAT -> "The float switch is up: clear the drain, empty the pan, and see why it filled";
+      case FUSE -> "The low-voltage fuse: find the short behind the fuse before you fit a new one";
+      case LIMIT -> "The limit stays open: see why it grew hot before you renew it";
+      case PRESSURE ->
           "The pressure switch stays open: refrigerant and coil first, by certified people";
       default -> "A switch of the safety string is open";
     };
@@ -85,7 +84,7 @@ final class Mends {
 
   private String controlPower() {
     Double primary = facts.number(FactType.TRANSFORMER_PRIMARY);
-    if ("FUSE".equals(facts.choice(FactType.SAFETY_OPEN))) {
+    if (facts.choice(FactType.SAFETY_OPEN) == Answer.FUSE) {
       return "The low-voltage fuse: find the short behind the fuse before you fit a new one";
     }
     if (primary == null) {

@@ -9,6 +9,7 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.OpenSwitch;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.likelihood.Check;
@@ -18,8 +19,8 @@ import variablerotor.core.likelihood.Check;
  * practice. The checks that tell most follow in their own order.
  */
 final class OrderOfWork {
-  private static final Set<String> DRAGS = Set.of("STIFF", "COGGING", "LOCKED");
-  private static final Set<String> IS_COMMANDED = Set.of("TRIES_AND_GIVES_UP", "HUMS");
+  private static final Set<Answer> DRAGS = Set.of(Answer.STIFF, Answer.COGGING, Answer.LOCKED);
+  private static final Set<Answer> IS_COMMANDED = Set.of(Answer.TRIES_AND_GIVES_UP, Answer.HUMS);
 
   /** Where the power comes in and where it is asked to run, at the fan itself. */
   private static final List<String> AT_THE_FAN =
@@ -130,7 +131,7 @@ final class OrderOfWork {
 
   private boolean drags() {
     for (FactType feel : List.of(FactType.SHAFT_FEEL, FactType.SHAFT_FEEL_WARM)) {
-      String felt = facts.choice(feel);
+      Answer felt = facts.choice(feel);
       if (felt != null && DRAGS.contains(felt)) {
         return true;
       }
@@ -141,7 +142,7 @@ final class OrderOfWork {
   private boolean isCoded() {
     return facts.has(FactType.CODE)
         || facts.has(FactType.CODE_SUSPECTS)
-        || facts.words(FactType.LOOK_LAMP).contains("FLASHES_A_CODE");
+        || facts.words(FactType.LOOK_LAMP).contains(Answer.FLASHES_A_CODE);
   }
 
   /** Whether nothing was looked at yet but what a code's own order asks. */
@@ -178,7 +179,7 @@ final class OrderOfWork {
 
   /** It tries: then it is asked, and fed. */
   private boolean isCommanded() {
-    String heard = facts.choice(FactType.HEARD_ANSWER);
+    Answer heard = facts.choice(FactType.HEARD_ANSWER);
     return heard != null && IS_COMMANDED.contains(heard);
   }
 

@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.likelihood.Check;
@@ -16,8 +17,8 @@ final class OutOfReach {
   private static final Set<String> RUN_WARM = Set.of("winding.warm", "shaft.feel.warm");
 
   /** What is heard of a motor that does not start at all. */
-  private static final Set<String> DOES_NOT_START =
-      Set.of("SILENCE", "CLICK", "HUMS", "TRIES_AND_GIVES_UP");
+  private static final Set<Answer> DOES_NOT_START =
+      Set.of(Answer.SILENCE, Answer.CLICK, Answer.HUMS, Answer.TRIES_AND_GIVES_UP);
 
   private OutOfReach() {}
 
@@ -44,7 +45,7 @@ final class OutOfReach {
 
   /** Whether a motor that is said to start, or to run, does not start at all now. */
   static boolean doesNotStart(Situation situation) {
-    @Nullable String heard = situation.facts().choice(FactType.HEARD_ANSWER);
+    @Nullable Answer heard = situation.facts().choice(FactType.HEARD_ANSWER);
     return situation.symptom() != Symptom.NO_RUN && heard != null && DOES_NOT_START.contains(heard);
   }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Observation;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.likelihood.Check;
 
@@ -39,14 +40,14 @@ final class Shown {
 
   /** Whether the module shows that it blew. */
   static boolean hasBurntModule(Evidence evidence) {
-    List<String> words = evidence.situation.facts().words(FactType.MODULE_LOOK);
+    List<Answer> words = evidence.situation.facts().words(FactType.MODULE_LOOK);
     boolean usesIt = evidence.table.named.contains(Suspect.MODULE);
-    return usesIt && (words.contains("BURNT") || words.contains("BULGED_CAPACITOR"));
+    return usesIt && (words.contains(Answer.BURNT) || words.contains(Answer.BULGED_CAPACITOR));
   }
 
   /** Whether a bearing is heard. */
   static boolean grinds(Evidence evidence) {
-    return "GRINDS".equals(evidence.situation.facts().choice(FactType.SHAFT_SOUND));
+    return evidence.situation.facts().choice(FactType.SHAFT_SOUND) == Answer.GRINDS;
   }
 
   /** What they show, each in a sentence; empty where there are none. */

@@ -7,12 +7,12 @@ import variablerotor.core.check.Observation;
 import variablerotor.core.check.OpenSwitch;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Command;
 import variablerotor.core.family.Family;
-import variablerotor.core.signal.Level;
 import variablerotor.core.signal.ThreePhase;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.text.Words;
@@ -100,7 +100,7 @@ final class Warnings {
                   ? ""
                   : " Till then this does not count: " + String.join("; ", gone) + "."));
     }
-    if (situation.facts().words(FactType.AIR_LOOK).contains("COIL_FROZEN")) {
+    if (situation.facts().words(FactType.AIR_LOOK).contains(Answer.COIL_FROZEN)) {
       add(
           WarningId.ICE_IS_AN_EFFECT,
           "Ice comes of too little air, from any cause: a fan that stands makes it. Thaw it, and"
@@ -222,7 +222,7 @@ final class Warnings {
       Observation seen = evidence.seen[c];
       boolean plate = seen != null && seen.facts().contains(FactType.LINE_VOLTS);
       if (seen != null
-          && (seen.outcome().equals(Level.EDGE.name()) || seen.outcome().equals("KIND"))
+          && (seen.outcome() == Answer.EDGE || seen.outcome() == Answer.KIND)
           && !(plate && line != null && situation.lineVoltage().asksPlate(line))) {
         add(
             WarningId.WINDOW_EDGE,
@@ -319,11 +319,11 @@ final class Warnings {
       boolean command =
           read.contains(FactType.COMMAND_VOLTS) || read.contains(FactType.COMMAND_VOLTS_BOARD);
       boolean control = read.contains(FactType.CONTROL_VOLTS) || (of24 && command);
-      if (control && seen != null && seen.outcome().equals("LOW")) {
+      if (control && seen != null && seen.outcome() == Answer.LOW) {
         add(
             WarningId.CONTROL_VOLTS_LOW,
             seen.sentence() + " That is a weak transformer or a bad joint, not the motor.");
-      } else if (control && seen != null && seen.outcome().equals("HIGH")) {
+      } else if (control && seen != null && seen.outcome() == Answer.HIGH) {
         add(WarningId.CONTROL_VOLTS_HIGH, seen.sentence() + " Check the transformer's taps.");
       }
     }
@@ -401,17 +401,17 @@ final class Warnings {
 
   private void looks() {
     Facts facts = situation.facts();
-    String module = facts.choice(FactType.MODULE_LOOK);
-    String connector = facts.choice(FactType.CONNECTOR_LOOK);
+    Answer module = facts.choice(FactType.MODULE_LOOK);
+    Answer connector = facts.choice(FactType.CONNECTOR_LOOK);
     boolean water =
-        "WATER".equals(module) || "CORRODED".equals(module) || "CORRODED".equals(connector);
+        module == Answer.WATER || module == Answer.CORRODED || connector == Answer.CORRODED;
     if (water) {
       add(
           WarningId.WATER,
           "Water or corrosion: the next module dies of the same. Mend the leak, and run the harness"
               + " in a drip loop with the plugs low.");
     }
-    boolean blown = "BURNT".equals(module) || "BULGED_CAPACITOR".equals(module);
+    boolean blown = module == Answer.BURNT || module == Answer.BULGED_CAPACITOR;
     if (blown) {
       add(
           WarningId.LOOK_FOR_CAUSE,

@@ -50,7 +50,8 @@ public final class FactParser {
         }
         throw refused(plain, "true or false");
       case CHOICE:
-        if (plain instanceof String word && type.choices().contains(word)) {
+        Answer word = Answer.ofName(plain);
+        if (word != null && type.choices().contains(word)) {
           return new FactValue.Choice(word);
         }
         return several(type, plain);
@@ -65,27 +66,32 @@ public final class FactParser {
 
   /** A list of words that can be seen at once; a list of one is that one. */
   private static FactValue several(FactType type, @Nullable Object plain) throws Refused {
-    List<String> together = type.together();
-    String one = "one of " + String.join(", ", type.choices());
+    List<Answer> together = type.together();
+    String one = "one of " + names(type.choices());
     if (!(plain instanceof List<?> list) || together.isEmpty()) {
-      throw refused(
-          plain, together.isEmpty() ? one : one + "; or a list of " + String.join(", ", together));
+      throw refused(plain, together.isEmpty() ? one : one + "; or a list of " + names(together));
     }
     if (list.size() == 1) {
       return parse(type, list.get(0));
     }
+    List<Answer> given = new ArrayList<>();
     for (Object item : list) {
-      if (!(item instanceof String word) || !together.contains(word)) {
-        throw refused(item, "in a list: " + String.join(", ", together));
+      Answer word = Answer.ofName(item);
+      if (word == null || !together.contains(word)) {
+        throw refused(item, "in a list: " + names(together));
       }
+      given.add(word);
     }
-    List<String> words = new ArrayList<>(together);
-    words.retainAll(list);
+    List<Answer> words = new ArrayList<>(together);
+    words.retainAll(given);
     if (words.size() < 2 || words.size() < list.size()) {
-      throw refused(
-          plain, "a list of two or more of these, each once: " + String.join(", ", together));
+      throw refused(plain, "a list of two or more of these, each once: " + names(together));
     }
     return new FactValue.Several(words);
+  }
+
+  private static String names(List<Answer> words) {
+    return String.join(", ", words.stream().map(Answer::name).toList());
   }
 
   /** What the type takes, such as {@code a number of V from 0 to 1000}. */

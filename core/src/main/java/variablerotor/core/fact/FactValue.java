@@ -87,32 +87,32 @@ public sealed interface FactValue {
   }
 
   /** Several of the words that the fact allows, the most telling first. */
-  record Several(List<String> words) implements FactValue {
+  record Several(List<Answer> words) implements FactValue {
     public Several {
       words = List.copyOf(words);
     }
 
     @Override
     public String spoken() {
-      return String.join(", ", words.stream().map(word -> new Choice(word).spoken()).toList());
+      return String.join(", ", words.stream().map(Answer::spoken).toList());
     }
 
     @Override
     public Object plain() {
-      return words;
+      return words.stream().map(Answer::name).toList();
     }
   }
 
   /** One of the words that the fact allows. */
-  record Choice(String word) implements FactValue {
+  record Choice(Answer word) implements FactValue {
     @Override
     public String spoken() {
-      return word.toLowerCase(Locale.ROOT).replace('_', ' ');
+      return word.spoken();
     }
 
     @Override
     public Object plain() {
-      return word;
+      return word.name();
     }
   }
 
@@ -132,7 +132,9 @@ public sealed interface FactValue {
     public String spoken() {
       String read = book == null ? code : book + " " + code;
       String said = meaning == null ? read : read + ", \"" + meaning + "\"";
-      return fan == null ? said : said + " (" + new Choice(fan).spoken() + ")";
+      return fan == null
+          ? said
+          : said + " (" + fan.toLowerCase(Locale.ROOT).replace('_', ' ') + ")";
     }
 
     @Override

@@ -227,13 +227,13 @@ public final class Facts {
   }
 
   /** The word chosen, of several the most telling, or null where none was. */
-  public @Nullable String choice(FactType type) {
-    List<String> words = words(type);
+  public @Nullable Answer choice(FactType type) {
+    List<Answer> words = words(type);
     return words.isEmpty() ? null : words.get(0);
   }
 
   /** Every word chosen, the most telling first; none where none was. */
-  public List<String> words(FactType type) {
+  public List<Answer> words(FactType type) {
     if (values.get(type) instanceof FactValue.Several several) {
       return several.words();
     }

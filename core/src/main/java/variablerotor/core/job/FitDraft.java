@@ -8,6 +8,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.diagnosis.Action;
 import variablerotor.core.diagnosis.Remedy;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
@@ -44,8 +45,8 @@ final class FitDraft {
         facts.number(FactType.LINE_VOLTS),
         List.copyOf(UnitCalls.of(unit)),
         told == null ? Map.of() : new LinkedHashMap<>(told),
-        facts.words(FactType.LOOK_WATER).stream().anyMatch(one -> !one.equals("DRY"))
-            || facts.words(FactType.CONNECTOR_LOOK).contains("CORRODED"));
+        facts.words(FactType.LOOK_WATER).stream().anyMatch(one -> one != Answer.DRY)
+            || facts.words(FactType.CONNECTOR_LOOK).contains(Answer.CORRODED));
   }
 
   /** The motor that runs afterwards: of a new one no more than is known of its own plate. */

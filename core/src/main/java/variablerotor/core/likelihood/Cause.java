@@ -8,7 +8,6 @@ import java.util.Map;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Fault;
-import variablerotor.core.text.Words;
 
 /**
  * One way in which the complaint can have come about: a single fault, or a fault and the damage
@@ -28,15 +27,10 @@ public record Cause(List<Fault> faults, Map<Symptom, Double> weight, String reas
   private static final double USUAL = 0.5;
 
   /**
-   * @param weights such as {@code "NO_RUN 40 INTERMITTENT 5"}
+   * @param weights such as {@code often(NO_RUN, 40).or(INTERMITTENT, 5)}
    */
-  public static Cause of(List<Fault> faults, String weights, String reason) {
-    Map<Symptom, Double> weight = new EnumMap<>(Symptom.class);
-    List<String> words = Words.split(weights, " ");
-    for (int i = 0; i + 1 < words.size(); i += 2) {
-      weight.put(Symptom.valueOf(words.get(i)), Double.parseDouble(words.get(i + 1)));
-    }
-    return new Cause(faults, weight, reason);
+  static Cause of(List<Fault> faults, Often<Symptom> weights, String reason) {
+    return new Cause(faults, weights.shares(), reason);
   }
 
   /** How often it comes about among calls with this complaint; 0 where it cannot make it. */

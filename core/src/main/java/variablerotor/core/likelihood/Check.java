@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
@@ -17,6 +18,7 @@ import variablerotor.core.check.Question;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.check.WaysToAnswer;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
 import variablerotor.core.signal.Window;
@@ -35,7 +37,7 @@ public final class Check {
 
   private final Question question;
   private final Witness witness;
-  private final Map<String, Set<String>> after;
+  private final Map<String, Set<Answer>> after;
   private final Likelihood normal;
   private final Map<Symptom, Likelihood> effects;
   private final Map<Symptom, String> effectReasons;
@@ -44,9 +46,9 @@ public final class Check {
   private final Map<Fault, String> reasons;
   private final Set<Symptom> offered;
   private final Set<Symptom> meaningful;
-  private final Set<String> findings;
-  private final Set<String> questions;
-  private final Map<String, Suspect> defects;
+  private final Set<Answer> findings;
+  private final Set<Answer> questions;
+  private final Map<Answer, Suspect> defects;
   private final Reader reader;
 
   private Check(Builder builder, Reader how) {
@@ -66,19 +68,19 @@ public final class Check {
     findings = Set.copyOf(builder.findings);
     questions = Set.copyOf(builder.questions);
     defects = Collections.unmodifiableMap(new LinkedHashMap<>(builder.defects));
-    normal = likelihood(builder.normal);
+    normal = likelihood(Objects.requireNonNull(builder.normal, builder.id));
     Map<Symptom, Likelihood> effectRows = new EnumMap<>(Symptom.class);
-    builder.effects.forEach((symptom, text) -> effectRows.put(symptom, likelihood(text)));
+    builder.effects.forEach((symptom, often) -> effectRows.put(symptom, likelihood(often)));
     effects = Collections.unmodifiableMap(effectRows);
     effectReasons = Collections.unmodifiableMap(new EnumMap<>(builder.effectReasons));
     Map<Fault, Likelihood> rows = new EnumMap<>(Fault.class);
-    builder.under.forEach((fault, text) -> rows.put(fault, likelihood(text)));
+    builder.under.forEach((fault, often) -> rows.put(fault, likelihood(often)));
     under = Collections.unmodifiableMap(rows);
     Map<Symptom, Map<Fault, Likelihood>> onlyRows = new EnumMap<>(Symptom.class);
     builder.only.forEach(
-        (symptom, texts) -> {
+        (symptom, shown) -> {
           Map<Fault, Likelihood> mine = new EnumMap<>(Fault.class);
-          texts.forEach((fault, text) -> mine.put(fault, likelihood(text)));
+          shown.forEach((fault, often) -> mine.put(fault, likelihood(often)));
           onlyRows.put(symptom, mine);
         });
     only = Collections.unmodifiableMap(onlyRows);
@@ -88,8 +90,8 @@ public final class Check {
     reader = how;
   }
 
-  private Likelihood likelihood(String text) {
-    return Likelihood.of(text, outcomes(), witness, questions, findings);
+  private Likelihood likelihood(Often<Answer> often) {
+    return Likelihood.of(often, outcomes(), witness, questions, findings);
   }
 
   /** What is asked, without the likelihood. */
@@ -135,14 +137,14 @@ public final class Check {
   /**
    * @throws IllegalArgumentException where it has no such outcome
    */
-  public Outcome outcome(String value) {
+  public Outcome outcome(Answer value) {
     return outcomes().get(index(value));
   }
 
   /**
    * @throws IllegalArgumentException where it has no such outcome
    */
-  public int index(String value) {
+  public int index(Answer value) {
     return question.index(value);
   }
 
@@ -157,12 +159,12 @@ public final class Check {
   }
 
   /** Whether an answer shows the part itself to be broken, which nothing unlisted can feign. */
-  public boolean isFinding(String outcome) {
+  public boolean isFinding(Answer outcome) {
     return findings.contains(outcome);
   }
 
   /** Whether an answer is a question rather than a finding: it neither clears nor convicts. */
-  public boolean isQuestion(String outcome) {
+  public boolean isQuestion(Answer outcome) {
     return questions.contains(outcome);
   }
 
@@ -170,7 +172,7 @@ public final class Check {
    * The link of which an answer is a defect that is plain to see, and is to be mended whatever else
    * is; null where it is none.
    */
-  public @Nullable Suspect defect(String outcome) {
+  public @Nullable Suspect defect(Answer outcome) {
     if (defects.containsKey(outcome)) {
       return defects.get(outcome);
     }
@@ -188,7 +190,7 @@ public final class Check {
    * The checks of which one comes before it, by id, with the answers after which it does; no
    * answers where any will do, and none at all where it stands by itself.
    */
-  public Map<String, Set<String>> after() {
+  public Map<String, Set<Answer>> after() {
     return after;
   }
 
@@ -284,17 +286,17 @@ public final class Check {
     private String ask = "";
     private String how = "";
     private final List<Outcome> outcomes = new java.util.ArrayList<>();
-    private String normal = "";
-    private final Map<Fault, String> under = new EnumMap<>(Fault.class);
+    private @Nullable Often<Answer> normal;
+    private final Map<Fault, Often<Answer>> under = new EnumMap<>(Fault.class);
     private final Map<Fault, String> reasons = new EnumMap<>(Fault.class);
-    private final Map<Symptom, Map<Fault, String>> only = new EnumMap<>(Symptom.class);
+    private final Map<Symptom, Map<Fault, Often<Answer>>> only = new EnumMap<>(Symptom.class);
     private Witness witness = Witness.MEASURED;
-    private final Set<String> findings = new LinkedHashSet<>();
-    private final Set<String> questions = new LinkedHashSet<>();
-    private final Map<String, Suspect> defects = new LinkedHashMap<>();
-    private final Map<Symptom, String> effects = new EnumMap<>(Symptom.class);
+    private final Set<Answer> findings = new LinkedHashSet<>();
+    private final Set<Answer> questions = new LinkedHashSet<>();
+    private final Map<Answer, Suspect> defects = new LinkedHashMap<>();
+    private final Map<Symptom, Often<Answer>> effects = new EnumMap<>(Symptom.class);
     private final Map<Symptom, String> effectReasons = new EnumMap<>(Symptom.class);
-    private final Map<String, Set<String>> after = new LinkedHashMap<>();
+    private final Map<String, Set<Answer>> after = new LinkedHashMap<>();
     private @Nullable MeasuredWindow window;
     private Set<Symptom> offered = EnumSet.allOf(Symptom.class);
     private Set<Symptom> meaningful = EnumSet.allOf(Symptom.class);
@@ -317,41 +319,41 @@ public final class Check {
       return this;
     }
 
-    Builder good(String value, String label) {
+    Builder good(Answer value, String label) {
       outcomes.add(new Outcome(value, value, label, true));
       return this;
     }
 
-    Builder bad(String value, String label) {
+    Builder bad(Answer value, String label) {
       return bad(value, value, label);
     }
 
     /** An outcome that the same word gives as another, depending on what was noted before. */
-    Builder bad(String value, String answer, String label) {
+    Builder bad(Answer value, Answer answer, String label) {
       outcomes.add(new Outcome(value, answer, label, false));
       return this;
     }
 
     /** What is seen where no fault of this row is there. */
-    Builder normal(String likelihood) {
+    Builder normal(Often<Answer> likelihood) {
       normal = likelihood;
       return this;
     }
 
-    Builder under(Fault fault, String likelihood, String reason) {
+    Builder under(Fault fault, Often<Answer> likelihood, String reason) {
       under.put(fault, likelihood);
       reasons.put(fault, reason);
       return this;
     }
 
     /** What a fault shows where this is the complaint: as bad as that makes it. */
-    Builder underIf(Symptom symptom, Fault fault, String likelihood) {
+    Builder underIf(Symptom symptom, Fault fault, Often<Answer> likelihood) {
       only.computeIfAbsent(symptom, any -> new EnumMap<>(Fault.class)).put(fault, likelihood);
       return this;
     }
 
     /** An effect of the complaint itself: what is normal under it, whatever its cause. */
-    Builder effect(String likelihood, String reason, Symptom... under) {
+    Builder effect(Often<Answer> likelihood, String reason, Symptom... under) {
       for (Symptom symptom : under) {
         effects.put(symptom, likelihood);
         effectReasons.put(symptom, reason);
@@ -360,25 +362,25 @@ public final class Check {
     }
 
     /** An answer that is good, given by the same word as another. */
-    Builder good(String value, String answer, String label) {
+    Builder good(Answer value, Answer answer, String label) {
       outcomes.add(new Outcome(value, answer, label, true));
       return this;
     }
 
     /** An answer that neither clears nor convicts. */
-    Builder question(String value, String label) {
+    Builder question(Answer value, String label) {
       questions.add(value);
       return bad(value, label);
     }
 
     /** Answers that show the part itself to be broken. */
-    Builder finding(String... values) {
+    Builder finding(Answer... values) {
       findings.addAll(List.of(values));
       return this;
     }
 
     /** An answer that shows a defect of this link, to be mended whatever else is. */
-    Builder defect(String value, Suspect link) {
+    Builder defect(Answer value, Suspect link) {
       defects.put(value, link);
       return this;
     }
@@ -402,7 +404,7 @@ public final class Check {
     }
 
     /** Made only after one of these answers to another, or to one of several others. */
-    Builder afterAnswer(String check, String... answers) {
+    Builder afterAnswer(String check, Answer... answers) {
       after.put(check, Set.of(answers));
       return this;
     }

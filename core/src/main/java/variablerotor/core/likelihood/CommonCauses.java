@@ -1,6 +1,8 @@
 package variablerotor.core.likelihood;
 
+import static variablerotor.core.check.Symptom.*;
 import static variablerotor.core.family.Fault.*;
+import static variablerotor.core.likelihood.Often.often;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -19,211 +21,299 @@ final class CommonCauses {
 
   static List<Cause> list() {
     return List.of(
-        one(SUPPLY_OFF, "NO_RUN 6 INTERMITTENT 2", "breaker, fuse or door switch"),
-        one(SUPPLY_LINE_LOST, "NO_RUN 5 INTERMITTENT 6", "one leg open to the motor"),
+        one(SUPPLY_OFF, often(NO_RUN, 6).or(INTERMITTENT, 2), "breaker, fuse or door switch"),
+        one(SUPPLY_LINE_LOST, often(NO_RUN, 5).or(INTERMITTENT, 6), "one leg open to the motor"),
         one(
             SUPPLY_OUT_OF_RANGE,
-            "NO_RUN 2 STARTS_THEN_STOPS 4 LOW_AIRFLOW 3 TRIPS_PROTECTION 3 INTERMITTENT 4",
+            often(NO_RUN, 2)
+                .or(STARTS_THEN_STOPS, 4)
+                .or(LOW_AIRFLOW, 3)
+                .or(TRIPS_PROTECTION, 3)
+                .or(INTERMITTENT, 4),
             "wrong transformer tap, long feeder"),
-        one(NO_CALL, "NO_RUN 6 INTERMITTENT 6", "thermostat, its wire, a second thermostat"),
+        one(
+            NO_CALL,
+            often(NO_RUN, 6).or(INTERMITTENT, 6),
+            "thermostat, its wire, a second thermostat"),
         one(
             SAFETY_OPEN,
-            "NO_RUN 6 STARTS_THEN_STOPS 3 INTERMITTENT 5",
+            often(NO_RUN, 6).or(STARTS_THEN_STOPS, 3).or(INTERMITTENT, 5),
             "float, limit, door, pressure switch, low-voltage fuse"),
         one(
             CONTROL_POWER,
-            "NO_RUN 5 STARTS_THEN_STOPS 2 INTERMITTENT 4",
+            often(NO_RUN, 5).or(STARTS_THEN_STOPS, 2).or(INTERMITTENT, 4),
             "blown low-voltage fuse, dead transformer"),
         one(
             CONTROL_SAGS,
-            "NO_RUN 2 STARTS_THEN_STOPS 4 INTERMITTENT 4",
+            often(NO_RUN, 2).or(STARTS_THEN_STOPS, 4).or(INTERMITTENT, 4),
             "26 V open, 15 V with everything asked"),
         one(
             BOARD_SILENT,
-            "NO_RUN 8 STARTS_THEN_STOPS 4 NO_SPEED_CHANGE 20 INTERMITTENT 6 CODE_BUT_RUNS 4",
+            often(NO_RUN, 8)
+                .or(STARTS_THEN_STOPS, 4)
+                .or(NO_SPEED_CHANGE, 20)
+                .or(INTERMITTENT, 6)
+                .or(CODE_BUT_RUNS, 4),
             "fan relay or output on the board"),
-        one(BOARD_STUCK, "RUNS_ALWAYS 43", "stuck relay"),
-        one(FAN_SWITCH_ON, "RUNS_ALWAYS 12", "fan on in the place of auto"),
+        one(BOARD_STUCK, often(RUNS_ALWAYS, 43), "stuck relay"),
+        one(FAN_SWITCH_ON, often(RUNS_ALWAYS, 12), "fan on in the place of auto"),
         one(
             HARNESS_OPEN,
-            "NO_RUN 7 STARTS_THEN_STOPS 4 NO_SPEED_CHANGE 15 INTERMITTENT 12",
+            often(NO_RUN, 7).or(STARTS_THEN_STOPS, 4).or(NO_SPEED_CHANGE, 15).or(INTERMITTENT, 12),
             "chafed or broken wire"),
         one(
             HARNESS_PIN,
-            "NO_RUN 5 STARTS_THEN_STOPS 5 NO_SPEED_CHANGE 8 INTERMITTENT 14 CODE_BUT_RUNS 6",
+            often(NO_RUN, 5)
+                .or(STARTS_THEN_STOPS, 5)
+                .or(NO_SPEED_CHANGE, 8)
+                .or(INTERMITTENT, 14)
+                .or(CODE_BUT_RUNS, 6),
             "pushed back, loose or green pins are common"),
-        one(HARNESS_CROSSED, "RUNS_ALWAYS 10", "after other work on the unit"),
+        one(HARNESS_CROSSED, often(RUNS_ALWAYS, 10), "after other work on the unit"),
         one(
             SETTING_SPEED,
-            "NO_SPEED_CHANGE 30 LOW_AIRFLOW 12 NOISE 8 TRIPS_PROTECTION 2",
+            often(NO_SPEED_CHANGE, 30).or(LOW_AIRFLOW, 12).or(NOISE, 8).or(TRIPS_PROTECTION, 2),
             "taps and switches left as shipped"),
         one(
             SETTING_SPEED_PROOF,
-            "STARTS_THEN_STOPS 5 CODE_BUT_RUNS 12 INTERMITTENT 1",
+            often(STARTS_THEN_STOPS, 5).or(CODE_BUT_RUNS, 12).or(INTERMITTENT, 1),
             "universal motors"),
-        one(SETTING_ROTATION, "WRONG_DIRECTION 75 LOW_AIRFLOW 3 NOISE 2", "reversible motors"),
-        one(MODULE_DEAD, "NO_RUN 38", "the commonest end of these motors"),
-        one(MODULE_STUCK_ON, "RUNS_ALWAYS 30", "an output or input stuck on"),
+        one(
+            SETTING_ROTATION,
+            often(WRONG_DIRECTION, 75).or(LOW_AIRFLOW, 3).or(NOISE, 2),
+            "reversible motors"),
+        one(MODULE_DEAD, often(NO_RUN, 38), "the commonest end of these motors"),
+        one(MODULE_STUCK_ON, often(RUNS_ALWAYS, 30), "an output or input stuck on"),
         one(
             MODULE_OUTPUT_SHORTED,
-            "NO_RUN 5 TRIPS_PROTECTION 25 STARTS_THEN_STOPS 5 NOISE 3",
+            often(NO_RUN, 5).or(TRIPS_PROTECTION, 25).or(STARTS_THEN_STOPS, 5).or(NOISE, 3),
             "a power stage that failed short"),
         one(
             MODULE_FADING,
-            "STARTS_THEN_STOPS 14 INTERMITTENT 14 NO_SPEED_CHANGE 20 NOISE 4 WRONG_DIRECTION 5"
-                + " CODE_BUT_RUNS 10",
+            often(STARTS_THEN_STOPS, 14)
+                .or(INTERMITTENT, 14)
+                .or(NO_SPEED_CHANGE, 20)
+                .or(NOISE, 4)
+                .or(WRONG_DIRECTION, 5)
+                .or(CODE_BUT_RUNS, 10),
             "tired capacitors, poor solder, heat"),
-        one(WINDING_OPEN, "NO_RUN 4 STARTS_THEN_STOPS 8 NOISE 4", "burnt lead or joint"),
+        one(
+            WINDING_OPEN,
+            often(NO_RUN, 4).or(STARTS_THEN_STOPS, 8).or(NOISE, 4),
+            "burnt lead or joint"),
         one(
             WINDING_SHORT,
-            "NO_RUN 5 STARTS_THEN_STOPS 10 TRIPS_PROTECTION 20 NOISE 4",
+            often(NO_RUN, 5).or(STARTS_THEN_STOPS, 10).or(TRIPS_PROTECTION, 20).or(NOISE, 4),
             "heat, moisture, age"),
         one(
             WINDING_SLIGHT_SHORT,
-            "NO_RUN 1 STARTS_THEN_STOPS 4 TRIPS_PROTECTION 5 NOISE 1 INTERMITTENT 2",
+            often(NO_RUN, 1)
+                .or(STARTS_THEN_STOPS, 4)
+                .or(TRIPS_PROTECTION, 5)
+                .or(NOISE, 1)
+                .or(INTERMITTENT, 2),
             "a short begins with a few turns"),
-        one(WINDING_JOINT, "NO_RUN 1 STARTS_THEN_STOPS 4 NOISE 2 INTERMITTENT 4", "poor crimp"),
-        one(WINDING_FRAME, "NO_RUN 3 TRIPS_PROTECTION 25 STARTS_THEN_STOPS 2", "moisture, chafe"),
+        one(
+            WINDING_JOINT,
+            often(NO_RUN, 1).or(STARTS_THEN_STOPS, 4).or(NOISE, 2).or(INTERMITTENT, 4),
+            "poor crimp"),
+        one(
+            WINDING_FRAME,
+            often(NO_RUN, 3).or(TRIPS_PROTECTION, 25).or(STARTS_THEN_STOPS, 2),
+            "moisture, chafe"),
         one(
             WINDING_WARM_SHORT,
-            "STARTS_THEN_STOPS 8 INTERMITTENT 6 TRIPS_PROTECTION 4",
+            often(STARTS_THEN_STOPS, 8).or(INTERMITTENT, 6).or(TRIPS_PROTECTION, 4),
             "turns that touch only when warm"),
         one(
             WINDING_WARM_OPEN,
-            "STARTS_THEN_STOPS 2.5 INTERMITTENT 3",
+            often(STARTS_THEN_STOPS, 2.5).or(INTERMITTENT, 3),
             "a poor joint that parts when the copper grows"),
-        one(BEARING_SEIZED, "NO_RUN 6 STARTS_THEN_STOPS 6 TRIPS_PROTECTION 8", "age, water"),
+        one(
+            BEARING_SEIZED,
+            often(NO_RUN, 6).or(STARTS_THEN_STOPS, 6).or(TRIPS_PROTECTION, 8),
+            "age, water"),
         one(
             BEARING_DRAG,
-            "STARTS_THEN_STOPS 12 TRIPS_PROTECTION 8 NOISE 15 LOW_AIRFLOW 2 INTERMITTENT 4"
-                + " CODE_BUT_RUNS 4",
+            often(STARTS_THEN_STOPS, 12)
+                .or(TRIPS_PROTECTION, 8)
+                .or(NOISE, 15)
+                .or(LOW_AIRFLOW, 2)
+                .or(INTERMITTENT, 4)
+                .or(CODE_BUT_RUNS, 4),
             "dry or dirty bearings"),
-        one(BEARING_NOISY, "NOISE 35", "wear is heard before it is felt"),
+        one(BEARING_NOISY, often(NOISE, 35), "wear is heard before it is felt"),
         one(
             BEARING_WARM,
-            "STARTS_THEN_STOPS 5 INTERMITTENT 4 TRIPS_PROTECTION 2 NOISE 1",
+            often(STARTS_THEN_STOPS, 5).or(INTERMITTENT, 4).or(TRIPS_PROTECTION, 2).or(NOISE, 1),
             "a bearing without play binds when it is hot"),
-        one(WHEEL_JAMMED, "NO_RUN 3 STARTS_THEN_STOPS 5 TRIPS_PROTECTION 5 NOISE 3", "debris, ice"),
-        one(WHEEL_RUBBING, "NOISE 20 STARTS_THEN_STOPS 2", "shifted on the shaft"),
-        one(WHEEL_LOOSE, "LOW_AIRFLOW 6 NOISE 10", "set screw off the flat"),
-        one(WHEEL_DIRTY, "LOW_AIRFLOW 12 NOISE 4", "half the air at the same speed"),
+        one(
+            WHEEL_JAMMED,
+            often(NO_RUN, 3).or(STARTS_THEN_STOPS, 5).or(TRIPS_PROTECTION, 5).or(NOISE, 3),
+            "debris, ice"),
+        one(WHEEL_RUBBING, often(NOISE, 20).or(STARTS_THEN_STOPS, 2), "shifted on the shaft"),
+        one(WHEEL_LOOSE, often(LOW_AIRFLOW, 6).or(NOISE, 10), "set screw off the flat"),
+        one(WHEEL_DIRTY, often(LOW_AIRFLOW, 12).or(NOISE, 4), "half the air at the same speed"),
         one(
             AIR_BLOCKED,
-            "LOW_AIRFLOW 54 STARTS_THEN_STOPS 6 NOISE 5 CODE_BUT_RUNS 7 NO_SPEED_CHANGE 5",
+            often(LOW_AIRFLOW, 54)
+                .or(STARTS_THEN_STOPS, 6)
+                .or(NOISE, 5)
+                .or(CODE_BUT_RUNS, 7)
+                .or(NO_SPEED_CHANGE, 5),
             "filter first, then coil"),
         one(
             DUCTS_BLOCKED,
-            "LOW_AIRFLOW 8 NOISE 2 STARTS_THEN_STOPS 0.4 CODE_BUT_RUNS 1 NO_SPEED_CHANGE 1",
+            often(LOW_AIRFLOW, 8)
+                .or(NOISE, 2)
+                .or(STARTS_THEN_STOPS, 0.4)
+                .or(CODE_BUT_RUNS, 1)
+                .or(NO_SPEED_CHANGE, 1),
             "shut registers, a crushed or fallen duct"),
         one(
             NOTHING,
-            "INTERMITTENT 4 CODE_BUT_RUNS 15 NO_SPEED_CHANGE 0.4 RUNS_ALWAYS 0.3",
+            often(INTERMITTENT, 4)
+                .or(CODE_BUT_RUNS, 15)
+                .or(NO_SPEED_CHANGE, 0.4)
+                .or(RUNS_ALWAYS, 0.3),
             "as designed, or gone by itself"),
         chain(
             List.of(WINDING_SHORT, MODULE_DEAD),
-            "NO_RUN 3 TRIPS_PROTECTION 3",
+            often(NO_RUN, 3).or(TRIPS_PROTECTION, 3),
             "a shorted winding kills its module"),
         chain(
             List.of(WINDING_FRAME, MODULE_DEAD),
-            "NO_RUN 2 TRIPS_PROTECTION 6",
+            often(NO_RUN, 2).or(TRIPS_PROTECTION, 6),
             "a path to frame kills the module"),
         chain(
             List.of(WINDING_SHORT, MODULE_OUTPUT_SHORTED),
-            "NO_RUN 1 TRIPS_PROTECTION 3",
+            often(NO_RUN, 1).or(TRIPS_PROTECTION, 3),
             "a shorted winding takes the output stage with it"),
         chain(
             List.of(WINDING_FRAME, MODULE_OUTPUT_SHORTED),
-            "TRIPS_PROTECTION 2",
+            often(TRIPS_PROTECTION, 2),
             "a path to frame takes the output stage with it"),
         chain(
             List.of(BEARING_SEIZED, WINDING_SHORT),
-            "NO_RUN 1.5 TRIPS_PROTECTION 3",
+            often(NO_RUN, 1.5).or(TRIPS_PROTECTION, 3),
             "a seized bearing burns the winding"),
         chain(
             List.of(HARNESS_CORRODED, MODULE_DEAD),
-            "NO_RUN 2",
+            often(NO_RUN, 2),
             "water takes the connector and the module"),
         chain(
             List.of(HARNESS_CORRODED, MODULE_FADING),
-            "STARTS_THEN_STOPS 1 INTERMITTENT 2",
+            often(STARTS_THEN_STOPS, 1).or(INTERMITTENT, 2),
             "water at the connector creeps into the module"),
         chain(
             List.of(BEARING_SEIZED, WINDING_SHORT, MODULE_DEAD),
-            "NO_RUN 0.7 TRIPS_PROTECTION 1",
+            often(NO_RUN, 0.7).or(TRIPS_PROTECTION, 1),
             "a seized bearing burns the winding, and that kills the module"),
         chain(
             List.of(BEARING_SEIZED, MODULE_DEAD),
-            "NO_RUN 0.8",
+            often(NO_RUN, 0.8),
             "a module that drives a locked rotor for days gives up"));
   }
 
   /** What only some families can have besides. */
   static List<Cause> extras() {
     return List.of(
-        one(CONTACTOR_OPEN, "NO_RUN 8 INTERMITTENT 5", "burnt or dirty contacts, a dead coil"),
-        one(DEFROST_STUCK, "NO_RUN 3 INTERMITTENT 2", "the defrost board's relay stays open"),
+        one(
+            CONTACTOR_OPEN,
+            often(NO_RUN, 8).or(INTERMITTENT, 5),
+            "burnt or dirty contacts, a dead coil"),
+        one(
+            DEFROST_STUCK,
+            often(NO_RUN, 3).or(INTERMITTENT, 2),
+            "the defrost board's relay stays open"),
         one(
             HELD_OFF_BY_DEFROST,
-            "NO_RUN 3 STARTS_THEN_STOPS 4 INTERMITTENT 10",
+            often(NO_RUN, 3).or(STARTS_THEN_STOPS, 4).or(INTERMITTENT, 10),
             "the fan stands still by design while the coil is thawed"),
         one(
             BOARD_NO_TALK,
-            "NO_RUN 5 STARTS_THEN_STOPS 3 NO_SPEED_CHANGE 10 INTERMITTENT 4 CODE_BUT_RUNS 5",
+            often(NO_RUN, 5)
+                .or(STARTS_THEN_STOPS, 3)
+                .or(NO_SPEED_CHANGE, 10)
+                .or(INTERMITTENT, 4)
+                .or(CODE_BUT_RUNS, 5),
             "the board's transmitter, or what it was told the motor is"),
-        one(HARNESS_BUS, "NO_RUN 1 INTERMITTENT 1", "one of five pins"),
-        one(HARNESS_GROUND, "NO_RUN 1 INTERMITTENT 1", "one of five pins"),
+        one(HARNESS_BUS, often(NO_RUN, 1).or(INTERMITTENT, 1), "one of five pins"),
+        one(HARNESS_GROUND, often(NO_RUN, 1).or(INTERMITTENT, 1), "one of five pins"),
         one(
             HARNESS_LEAD,
-            "NO_RUN 2.5 STARTS_THEN_STOPS 4 INTERMITTENT 5",
+            often(NO_RUN, 2.5).or(STARTS_THEN_STOPS, 4).or(INTERMITTENT, 5),
             "chafed or broken motor lead, a poor joint"),
         one(
             HARNESS_CHAFED,
-            "NO_RUN 0.6 TRIPS_PROTECTION 5 STARTS_THEN_STOPS 1 INTERMITTENT 1",
+            often(NO_RUN, 0.6).or(TRIPS_PROTECTION, 5).or(STARTS_THEN_STOPS, 1).or(INTERMITTENT, 1),
             "a lead chafed through on the cabinet"),
         one(
             HARNESS_TOUCHING,
-            "NO_RUN 0.6 TRIPS_PROTECTION 3 STARTS_THEN_STOPS 0.6 INTERMITTENT 0.6",
+            often(NO_RUN, 0.6)
+                .or(TRIPS_PROTECTION, 3)
+                .or(STARTS_THEN_STOPS, 0.6)
+                .or(INTERMITTENT, 0.6),
             "a pinched or burnt cable, two leads on each other"),
-        one(MODULE_PULLS_LOGIC, "NO_RUN 2 INTERMITTENT 1", "a shorted driver in the motor"),
+        one(
+            MODULE_PULLS_LOGIC,
+            often(NO_RUN, 2).or(INTERMITTENT, 1),
+            "a shorted driver in the motor"),
         one(
             AUX_PULLED_DOWN,
-            "NO_RUN 2 INTERMITTENT 1 NO_SPEED_CHANGE 5",
+            often(NO_RUN, 2).or(INTERMITTENT, 1).or(NO_SPEED_CHANGE, 5),
             "a shorted potentiometer or controller on the fan's own 10 V"),
-        one(SETTING_TAP, "NO_RUN 1 STARTS_THEN_STOPS 2 INTERMITTENT 2", "left on 240 V at 208"),
+        one(
+            SETTING_TAP,
+            often(NO_RUN, 1).or(STARTS_THEN_STOPS, 2).or(INTERMITTENT, 2),
+            "left on 240 V at 208"),
         one(
             SETTING_TRIP,
-            "NO_RUN 0.49 STARTS_THEN_STOPS 3 INTERMITTENT 3",
+            often(NO_RUN, 0.49).or(STARTS_THEN_STOPS, 3).or(INTERMITTENT, 3),
             "a pressure or temperature switch on the drive's fault input"),
         one(
             MAGNETS_WEAK,
-            "STARTS_THEN_STOPS 0.4 TRIPS_PROTECTION 0.4 LOW_AIRFLOW 0.4",
+            often(STARTS_THEN_STOPS, 0.4).or(TRIPS_PROTECTION, 0.4).or(LOW_AIRFLOW, 0.4),
             "overheated rotors, seldom"),
-        one(SETTING_LINK, "NO_RUN 2", "a 115 V unit without its link"),
+        one(SETTING_LINK, often(NO_RUN, 2), "a 115 V unit without its link"),
         one(
             MODULE_MUTE,
-            "STARTS_THEN_STOPS 8 CODE_BUT_RUNS 20 INTERMITTENT 3",
+            often(STARTS_THEN_STOPS, 8).or(CODE_BUT_RUNS, 20).or(INTERMITTENT, 3),
             "the board stops a fan that reports no speed"),
-        one(HARNESS_FEEDBACK, "STARTS_THEN_STOPS 3 CODE_BUT_RUNS 8", "chafed or broken wire"),
-        one(MODULE_PULLS_DOWN, "NO_RUN 8 TRIPS_PROTECTION 25", "a shorted driver in the motor"),
-        one(BOARD_NO_BUS, "NO_RUN 12 INTERMITTENT 4", "the board's rectifier or its fuse"),
-        one(BOARD_NO_LOGIC, "NO_RUN 4 INTERMITTENT 3", "the board's small supply"),
+        one(
+            HARNESS_FEEDBACK,
+            often(STARTS_THEN_STOPS, 3).or(CODE_BUT_RUNS, 8),
+            "chafed or broken wire"),
+        one(
+            MODULE_PULLS_DOWN,
+            often(NO_RUN, 8).or(TRIPS_PROTECTION, 25),
+            "a shorted driver in the motor"),
+        one(
+            BOARD_NO_BUS,
+            often(NO_RUN, 12).or(INTERMITTENT, 4),
+            "the board's rectifier or its fuse"),
+        one(BOARD_NO_LOGIC, often(NO_RUN, 4).or(INTERMITTENT, 3), "the board's small supply"),
         one(
             DRIVE_DEAD,
-            "NO_RUN 35 INTERMITTENT 12 STARTS_THEN_STOPS 12 TRIPS_PROTECTION 20 NO_SPEED_CHANGE 15"
-                + " CODE_BUT_RUNS 10",
+            often(NO_RUN, 35)
+                .or(INTERMITTENT, 12)
+                .or(STARTS_THEN_STOPS, 12)
+                .or(TRIPS_PROTECTION, 20)
+                .or(NO_SPEED_CHANGE, 15)
+                .or(CODE_BUT_RUNS, 10),
             "heat, age, surges"),
         chain(
             List.of(SETTING_LINK, MODULE_DEAD),
-            "NO_RUN 0.5",
+            often(NO_RUN, 0.5),
             "the wrong voltage link destroys the electronics"),
         chain(
             List.of(WINDING_SHORT, DRIVE_DEAD),
-            "NO_RUN 1.5 TRIPS_PROTECTION 3",
+            often(NO_RUN, 1.5).or(TRIPS_PROTECTION, 3),
             "a shorted winding takes the drive's output with it"),
-        one(DRIVE_STUCK_ON, "RUNS_ALWAYS 20", "a stuck input, or left in hand"),
+        one(DRIVE_STUCK_ON, often(RUNS_ALWAYS, 20), "a stuck input, or left in hand"),
         one(
             SETTING_DRIVE,
-            "NO_RUN 8 NO_SPEED_CHANGE 20 STARTS_THEN_STOPS 4",
+            often(NO_RUN, 8).or(NO_SPEED_CHANGE, 20).or(STARTS_THEN_STOPS, 4),
             "sensors, interlocks, parameters"));
   }
 
@@ -232,7 +322,7 @@ final class CommonCauses {
     return List.of(
         chain(
             List.of(AIR_BLOCKED, MODULE_DEAD),
-            "NO_RUN 1",
+            often(NO_RUN, 1),
             "it works itself to death against a blocked filter or coil"));
   }
 
@@ -314,11 +404,11 @@ final class CommonCauses {
     return List.copyOf(causes);
   }
 
-  private static Cause one(Fault fault, String weights, String reason) {
+  private static Cause one(Fault fault, Often<Symptom> weights, String reason) {
     return Cause.of(List.of(fault), weights, reason);
   }
 
-  private static Cause chain(List<Fault> faults, String weights, String reason) {
+  private static Cause chain(List<Fault> faults, Often<Symptom> weights, String reason) {
     return Cause.of(faults, weights, reason);
   }
 }

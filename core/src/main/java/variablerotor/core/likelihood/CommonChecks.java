@@ -5,13 +5,17 @@ import static variablerotor.core.check.UnitState.MODULE_OFF;
 import static variablerotor.core.check.UnitState.ON_BENCH;
 import static variablerotor.core.check.UnitState.POWER_OFF_COVER_OFF;
 import static variablerotor.core.check.UnitState.POWER_ON;
+import static variablerotor.core.fact.Answer.*;
 import static variablerotor.core.likelihood.Check.check;
+import static variablerotor.core.likelihood.Often.always;
+import static variablerotor.core.likelihood.Often.often;
 
 import java.util.List;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.CheckFigures;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.WaysToAnswer;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
 import variablerotor.core.signal.Windows;
@@ -30,7 +34,8 @@ final class CommonChecks {
   static final String LOCKED_OUT = "a board that has locked out takes the command away";
 
   /** What a hand feels where nothing is wrong: detents are taken for a catch now and then. */
-  private static final String FEELS = "FREE 96.5 COGGING 2 STIFF 1.2 LOCKED 0.3";
+  private static final Often<Answer> FEELS =
+      often(FREE, 96.5).or(COGGING, 2).or(STIFF, 1.2).or(LOCKED, 0.3);
 
   private CommonChecks() {}
 
@@ -70,26 +75,30 @@ final class CommonChecks {
 
   private static Check threePhases(Check.Builder check) {
     return switchedLine(check)
-        .bad("LOST_LEG", "A leg is lost")
-        .finding("ABSENT", "LOST_LEG")
-        .under(Fault.SUPPLY_LINE_LOST, "LOST_LEG 8 ABSENT 1 LOW 1", "an open leg, or a poor one")
+        .bad(LOST_LEG, "A leg is lost")
+        .finding(ABSENT, LOST_LEG)
+        .under(
+            Fault.SUPPLY_LINE_LOST,
+            often(LOST_LEG, 8).or(ABSENT, 1).or(LOW, 1),
+            "an open leg, or a poor one")
         .read(WaysToAnswer::line);
   }
 
   /** Where no line is a finding: nothing switches it on its way. */
   private static Check line(Check.Builder check) {
-    return switchedLine(check).finding("ABSENT").read(WaysToAnswer::line);
+    return switchedLine(check).finding(ABSENT).read(WaysToAnswer::line);
   }
 
   /** Where something stands in the line's way by design. */
   static Check.Builder switchedLine(Check.Builder check) {
     return levels(check)
-        .normal("GOOD 1")
-        .finding("LOW", "HIGH")
-        .effect("GOOD 5 ABSENT 5", TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power in the unit, none at the plug")
-        .under(Fault.SUPPLY_LINE_LOST, "ABSENT 9 LOW 1", "an open leg, or a poor one")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "sags are commoner than swells");
+        .normal(always(GOOD))
+        .finding(LOW, HIGH)
+        .effect(often(GOOD, 5).or(ABSENT, 5), TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "no power in the unit, none at the plug")
+        .under(Fault.SUPPLY_LINE_LOST, often(ABSENT, 9).or(LOW, 1), "an open leg, or a poor one")
+        .under(
+            Fault.SUPPLY_OUT_OF_RANGE, often(LOW, 8).or(HIGH, 2), "sags are commoner than swells");
   }
 
   static Check call() {
@@ -105,17 +114,18 @@ final class CommonChecks {
         .ask(
             "Make a call. Does it reach the " + end + "?",
             "A call at the " + end + "'s own terminal for what you asked.")
-        .good("YES", "It reaches the " + end)
-        .bad("NO", "No call at the " + end)
-        .finding("NO")
-        .normal("YES 1")
-        .effect("YES 4 NO 6", "nobody need be asking while it runs", Symptom.RUNS_ALWAYS)
-        .effect("YES 9 NO 1", "it may be between two calls", RUNNING)
-        .effect("YES 5 NO 5", TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.NO_CALL, "NO 1", "that is the fault")
-        .under(Fault.SAFETY_OPEN, "NO 1", "the safety string opens the call")
-        .under(Fault.CONTROL_POWER, "NO 9 YES 1", "without 24 V no call gets through")
-        .under(Fault.SUPPLY_OFF, "NO 9 YES 1", "the 24 V supply hangs on the same power");
+        .good(YES, "It reaches the " + end)
+        .bad(NO, "No call at the " + end)
+        .finding(NO)
+        .normal(always(YES))
+        .effect(often(YES, 4).or(NO, 6), "nobody need be asking while it runs", Symptom.RUNS_ALWAYS)
+        .effect(often(YES, 9).or(NO, 1), "it may be between two calls", RUNNING)
+        .effect(often(YES, 5).or(NO, 5), TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.NO_CALL, always(NO), "that is the fault")
+        .under(Fault.SAFETY_OPEN, always(NO), "the safety string opens the call")
+        .under(Fault.CONTROL_POWER, often(NO, 9).or(YES, 1), "without 24 V no call gets through")
+        .under(
+            Fault.SUPPLY_OFF, often(NO, 9).or(YES, 1), "the 24 V supply hangs on the same power");
   }
 
   private static final Symptom[] RUNNING = {
@@ -132,17 +142,17 @@ final class CommonChecks {
         .ask(
             "Is there a call at the thermostat's own terminal?",
             "24 V from the called terminal to common, at the thermostat. If a second thermostat has a say, look at it, too.")
-        .good("YES", "It calls")
-        .bad("NO", "It does not call")
+        .good(YES, "It calls")
+        .bad(NO, "It does not call")
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.RUNS_ALWAYS)
-        .normal("YES 1")
-        .effect("YES 5 NO 5", "set to run, or not", Symptom.RUNS_ALWAYS)
-        .effect("YES 9 NO 1", "it may be between two calls", RUNNING)
-        .effect("YES 5 NO 5", TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.NO_CALL, "NO 6 YES 4", "the thermostat, or its wire")
-        .under(Fault.SAFETY_OPEN, "YES 6 NO 4", "depends on where the string stands")
-        .under(Fault.CONTROL_POWER, "NO 9 YES 1", "it hangs on the same 24 V")
-        .under(Fault.SUPPLY_OFF, "NO 9 YES 1", "it hangs on the same power")
+        .normal(always(YES))
+        .effect(often(YES, 5).or(NO, 5), "set to run, or not", Symptom.RUNS_ALWAYS)
+        .effect(often(YES, 9).or(NO, 1), "it may be between two calls", RUNNING)
+        .effect(often(YES, 5).or(NO, 5), TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.NO_CALL, often(NO, 6).or(YES, 4), "the thermostat, or its wire")
+        .under(Fault.SAFETY_OPEN, often(YES, 6).or(NO, 4), "depends on where the string stands")
+        .under(Fault.CONTROL_POWER, often(NO, 9).or(YES, 1), "it hangs on the same 24 V")
+        .under(Fault.SUPPLY_OFF, often(NO, 9).or(YES, 1), "it hangs on the same power")
         .answeredByYesOrNo();
   }
 
@@ -150,13 +160,13 @@ final class CommonChecks {
     return check("thermostat.fan", Suspect.COMMAND, POWER_ON, 1)
         .takes(FactType.THERMOSTAT_FAN)
         .ask("Where does the thermostat's fan switch stand?", "Auto, or on. On runs it always.")
-        .good("AUTO", "Auto")
-        .bad("ON", "On")
-        .defect("ON", Suspect.COMMAND)
+        .good(AUTO, "Auto")
+        .bad(ON, "On")
+        .defect(ON, Suspect.COMMAND)
         .seen()
         .onlyFor(Symptom.RUNS_ALWAYS)
-        .normal("AUTO 97 ON 3")
-        .under(Fault.FAN_SWITCH_ON, "ON 1", "that is the fault")
+        .normal(often(AUTO, 97).or(ON, 3))
+        .under(Fault.FAN_SWITCH_ON, always(ON), "that is the fault")
         .answeredByWord();
   }
 
@@ -167,15 +177,15 @@ final class CommonChecks {
         .ask(
             "Measure the line before and behind fuse, breaker and disconnect.",
             "Leg to leg, then each leg: a blown fuse shows line across itself.")
-        .good("GOOD", "There on both sides")
-        .bad("ABSENT", "None before it")
-        .bad("OPEN", "There before it, none behind")
+        .good(GOOD, "There on both sides")
+        .bad(ABSENT, "None before it")
+        .bad(OPEN, "There before it, none behind")
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.TRIPS_PROTECTION)
-        .finding("OPEN")
-        .normal("GOOD 1")
-        .effect("GOOD 5 OPEN 5", TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.SUPPLY_OFF, "OPEN 8 ABSENT 2", "that is the fault")
-        .under(Fault.SUPPLY_LINE_LOST, "GOOD 6 OPEN 4", "one leg of it")
+        .finding(OPEN)
+        .normal(always(GOOD))
+        .effect(often(GOOD, 5).or(OPEN, 5), TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.SUPPLY_OFF, often(OPEN, 8).or(ABSENT, 2), "that is the fault")
+        .under(Fault.SUPPLY_LINE_LOST, often(GOOD, 6).or(OPEN, 4), "one leg of it")
         .read(WaysToAnswer::protection);
   }
 
@@ -185,17 +195,30 @@ final class CommonChecks {
         .ask(
             "Look along the wires to the fan.",
             "Burnt at a terminal, chafed on metal, broken inside the jacket.")
-        .good("WHOLE", "Whole")
-        .bad("BURNT", "Burnt")
-        .bad("BROKEN", "Broken or chafed")
+        .good(WHOLE, "Whole")
+        .bad(BURNT, "Burnt")
+        .bad(BROKEN, "Broken or chafed")
         .seen()
-        .normal("WHOLE 97 BURNT 1 BROKEN 2")
-        .under(Fault.HARNESS_OPEN, "BROKEN 5 WHOLE 4 BURNT 1", "breaks hide inside the jacket")
-        .under(Fault.HARNESS_LEAD, "BROKEN 5 WHOLE 4 BURNT 1", "breaks hide inside the jacket")
-        .under(Fault.HARNESS_CHAFED, "BROKEN 6 WHOLE 3 BURNT 1", "chafed through")
-        .under(Fault.HARNESS_TOUCHING, "BROKEN 4 BURNT 3 WHOLE 3", "pinched or burnt together")
-        .under(Fault.HARNESS_FEEDBACK, "BROKEN 4 WHOLE 6", "breaks hide inside the jacket")
-        .under(Fault.SUPPLY_LINE_LOST, "BURNT 4 BROKEN 2 WHOLE 4", "a burnt line terminal")
+        .normal(often(WHOLE, 97).or(BURNT, 1).or(BROKEN, 2))
+        .under(
+            Fault.HARNESS_OPEN,
+            often(BROKEN, 5).or(WHOLE, 4).or(BURNT, 1),
+            "breaks hide inside the jacket")
+        .under(
+            Fault.HARNESS_LEAD,
+            often(BROKEN, 5).or(WHOLE, 4).or(BURNT, 1),
+            "breaks hide inside the jacket")
+        .under(Fault.HARNESS_CHAFED, often(BROKEN, 6).or(WHOLE, 3).or(BURNT, 1), "chafed through")
+        .under(
+            Fault.HARNESS_TOUCHING,
+            often(BROKEN, 4).or(BURNT, 3).or(WHOLE, 3),
+            "pinched or burnt together")
+        .under(
+            Fault.HARNESS_FEEDBACK, often(BROKEN, 4).or(WHOLE, 6), "breaks hide inside the jacket")
+        .under(
+            Fault.SUPPLY_LINE_LOST,
+            often(BURNT, 4).or(BROKEN, 2).or(WHOLE, 4),
+            "a burnt line terminal")
         .answeredByWord();
   }
 
@@ -206,27 +229,32 @@ final class CommonChecks {
             "Go along the safety string: is anything open?",
             "24 V across a switch means it is open: float, limit, pressure. Then the board's"
                 + " low-voltage fuse. Hold the door switch in while you measure.")
-        .good("NONE", "All closed")
-        .bad("FLOAT", "Float switch")
-        .question("LIMIT", "Limit")
-        .question("DOOR", "Door switch")
-        .question("PRESSURE", "Pressure switch")
-        .bad("FUSE", "Low-voltage fuse")
-        .finding("FLOAT", "FUSE")
+        .good(NONE, "All closed")
+        .bad(FLOAT, "Float switch")
+        .question(LIMIT, "Limit")
+        .question(DOOR, "Door switch")
+        .question(PRESSURE, "Pressure switch")
+        .bad(FUSE, "Low-voltage fuse")
+        .finding(FLOAT, FUSE)
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
-        .normal("NONE 93 DOOR 3 LIMIT 2 PRESSURE 2")
+        .normal(often(NONE, 93).or(DOOR, 3).or(LIMIT, 2).or(PRESSURE, 2))
         .effect(
-            "NONE 72 LIMIT 12 PRESSURE 12 DOOR 4",
+            often(NONE, 72).or(LIMIT, 12).or(PRESSURE, 12).or(DOOR, 4),
             "no air opens a limit, a fan that stands a pressure switch, a door taken off its own",
             Symptom.NO_RUN,
             Symptom.STARTS_THEN_STOPS,
             Symptom.INTERMITTENT)
         .under(
-            Fault.SAFETY_OPEN, "FLOAT 34 LIMIT 16 DOOR 8 PRESSURE 16 FUSE 26", "that is the fault")
-        .under(Fault.CONTROL_POWER, "NONE 5 FUSE 5", "a fuse may have taken the 24 V with it")
+            Fault.SAFETY_OPEN,
+            often(FLOAT, 34).or(LIMIT, 16).or(DOOR, 8).or(PRESSURE, 16).or(FUSE, 26),
+            "that is the fault")
+        .under(
+            Fault.CONTROL_POWER,
+            often(NONE, 5).or(FUSE, 5),
+            "a fuse may have taken the 24 V with it")
         .under(
             Fault.AIR_BLOCKED,
-            "NONE 6 LIMIT 2 FLOAT 1 PRESSURE 1",
+            often(NONE, 6).or(LIMIT, 2).or(FLOAT, 1).or(PRESSURE, 1),
             "too little air opens a limit or a pressure switch; ice that melts lifts a float")
         .answeredByWord();
   }
@@ -238,15 +266,22 @@ final class CommonChecks {
                 .ask(
                     "Measure the 24 V supply at the board.",
                     "Between R and C. Under 18 V is a weak transformer or a bad joint."))
-        .finding("ABSENT", "LOW")
-        .good("SMALL", "In its window, on the small side")
-        .normal("GOOD 86 SMALL 12 HIGH 2")
-        .effect("GOOD 5 ABSENT 5", TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.CONTROL_POWER, "ABSENT 8 LOW 2", "blown fuse, dead transformer")
-        .under(Fault.CONTROL_SAGS, "GOOD 4 SMALL 1 LOW 4 EDGE 1", "good while nothing is asked")
-        .under(Fault.SETTING_TAP, "SMALL 7 EDGE 3", "24 V becomes 20.8 on the wrong tap")
-        .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "the 24 V may come from the other half")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 3 SMALL 3 LOW 3 HIGH 1", "24 V follows the line")
+        .finding(ABSENT, LOW)
+        .good(SMALL, "In its window, on the small side")
+        .normal(often(GOOD, 86).or(SMALL, 12).or(HIGH, 2))
+        .effect(often(GOOD, 5).or(ABSENT, 5), TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.CONTROL_POWER, often(ABSENT, 8).or(LOW, 2), "blown fuse, dead transformer")
+        .under(
+            Fault.CONTROL_SAGS,
+            often(GOOD, 4).or(SMALL, 1).or(LOW, 4).or(EDGE, 1),
+            "good while nothing is asked")
+        .under(Fault.SETTING_TAP, often(SMALL, 7).or(EDGE, 3), "24 V becomes 20.8 on the wrong tap")
+        .under(
+            Fault.SUPPLY_OFF, often(ABSENT, 9).or(GOOD, 1), "the 24 V may come from the other half")
+        .under(
+            Fault.SUPPLY_OUT_OF_RANGE,
+            often(GOOD, 3).or(SMALL, 3).or(LOW, 3).or(HIGH, 1),
+            "24 V follows the line")
         .controlSupply();
   }
 
@@ -257,15 +292,19 @@ final class CommonChecks {
                 .ask(
                     "Ask for everything at once, and measure the 24 V again.",
                     "Between R and C, all calls on: a weak transformer sags under its load."))
-        .finding("ABSENT", "LOW")
+        .finding(ABSENT, LOW)
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
-        .normal("GOOD 1 HIGH 0.02")
-        .effect("GOOD 5 ABSENT 5", TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.CONTROL_SAGS, "LOW 9 EDGE 1", "that is the fault")
-        .under(Fault.CONTROL_POWER, "ABSENT 8 LOW 2", "blown fuse, dead transformer")
-        .under(Fault.SETTING_TAP, "EDGE 6 LOW 4", "less to begin with")
-        .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "the 24 V may come from the other half")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 5 LOW 4 HIGH 1", "24 V follows the line")
+        .normal(often(GOOD, 1).or(HIGH, 0.02))
+        .effect(often(GOOD, 5).or(ABSENT, 5), TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.CONTROL_SAGS, often(LOW, 9).or(EDGE, 1), "that is the fault")
+        .under(Fault.CONTROL_POWER, often(ABSENT, 8).or(LOW, 2), "blown fuse, dead transformer")
+        .under(Fault.SETTING_TAP, often(EDGE, 6).or(LOW, 4), "less to begin with")
+        .under(
+            Fault.SUPPLY_OFF, often(ABSENT, 9).or(GOOD, 1), "the 24 V may come from the other half")
+        .under(
+            Fault.SUPPLY_OUT_OF_RANGE,
+            often(GOOD, 5).or(LOW, 4).or(HIGH, 1),
+            "24 V follows the line")
         .measured(FactType.CONTROL_VOLTS_LOADED, Windows.CONTROL_24V, null);
   }
 
@@ -276,16 +315,16 @@ final class CommonChecks {
         .ask(
             "Measure the line at the control transformer, and read its tap.",
             "On 208 V its line side belongs on the 208 V tap: on the 240 V tap it gives 20.8 V.")
-        .good("GOOD", "Line there, right tap")
-        .bad("TAP", "Line there, wrong tap")
-        .bad("ABSENT", "Nothing there")
-        .defect("TAP", Suspect.SETTING)
+        .good(GOOD, "Line there, right tap")
+        .bad(TAP, "Line there, wrong tap")
+        .bad(ABSENT, "Nothing there")
+        .defect(TAP, Suspect.SETTING)
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
         // Where 24 V is small on 208 V the tap follows from that, and says no more.
-        .normal("GOOD 5 TAP 5")
-        .effect("GOOD 5 ABSENT 5", TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.SETTING_TAP, "TAP 9 GOOD 1", "that is the fault")
-        .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "it may hang on the other half")
+        .normal(often(GOOD, 5).or(TAP, 5))
+        .effect(often(GOOD, 5).or(ABSENT, 5), TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.SETTING_TAP, often(TAP, 9).or(GOOD, 1), "that is the fault")
+        .under(Fault.SUPPLY_OFF, often(ABSENT, 9).or(GOOD, 1), "it may hang on the other half")
         .read(WaysToAnswer::transformerTap);
   }
 
@@ -310,20 +349,27 @@ final class CommonChecks {
   static Check.Builder silent(boolean proves, Check.Builder check) {
     Check.Builder silent =
         check
-            .bad("SILENT", "Nothing, with a call")
-            .finding("SILENT")
-            .under(Fault.BOARD_SILENT, "ABSENT 6 SILENT 3 LOW 1", "that is the fault")
-            .under(Fault.HARNESS_CROSSED, "ABSENT 6 SILENT 1 GOOD 3", "the wrong wire feeds it")
+            .bad(SILENT, "Nothing, with a call")
+            .finding(SILENT)
+            .under(
+                Fault.BOARD_SILENT, often(ABSENT, 6).or(SILENT, 3).or(LOW, 1), "that is the fault")
+            .under(
+                Fault.HARNESS_CROSSED,
+                often(ABSENT, 6).or(SILENT, 1).or(GOOD, 3),
+                "the wrong wire feeds it")
             .effect(
-                "GOOD 60 ABSENT 28 SILENT 12",
+                often(GOOD, 60).or(ABSENT, 28).or(SILENT, 12),
                 LOCKED_OUT,
                 Symptom.STARTS_THEN_STOPS,
                 Symptom.INTERMITTENT,
                 Symptom.CODE_BUT_RUNS)
-            .effect("GOOD 5 ABSENT 4 SILENT 1", TRIPPED, Symptom.TRIPS_PROTECTION)
-            .effect("GOOD 5 ABSENT 4 SILENT 1", "nobody need be asking", Symptom.RUNS_ALWAYS);
+            .effect(often(GOOD, 5).or(ABSENT, 4).or(SILENT, 1), TRIPPED, Symptom.TRIPS_PROTECTION)
+            .effect(
+                often(GOOD, 5).or(ABSENT, 4).or(SILENT, 1),
+                "nobody need be asking",
+                Symptom.RUNS_ALWAYS);
     return proves
-        ? silent.effect("GOOD 95 ABSENT 3.5 SILENT 1.5", LOCKED_OUT, Symptom.NO_RUN)
+        ? silent.effect(often(GOOD, 95).or(ABSENT, 3.5).or(SILENT, 1.5), LOCKED_OUT, Symptom.NO_RUN)
         : silent;
   }
 
@@ -343,8 +389,8 @@ final class CommonChecks {
             "Reset the board, make the call, and measure the command while it tries.",
             "At its own terminal, in the first seconds: a board that has locked out takes the"
                 + " command away.")
-        .afterAnswer("command.volts.board", "ABSENT", "SILENT", "LOW", "EDGE")
-        .finding("ABSENT")
+        .afterAnswer("command.volts.board", ABSENT, SILENT, LOW, EDGE)
+        .finding(ABSENT)
         .withoutEffects()
         .onlyFor(
             Symptom.NO_RUN, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT, Symptom.CODE_BUT_RUNS);
@@ -380,11 +426,11 @@ final class CommonChecks {
     return substitute(
             "Power off to connect: 24 V from R to one stage, common to common. Power on, with the"
                 + " call made: does it run?")
-        .under(Fault.NO_CALL, "STILL 1", "no call, no contactor, no line")
-        .under(Fault.SAFETY_OPEN, "STILL 1", "no call, no contactor, no line")
-        .under(Fault.CONTROL_POWER, "STILL 1", "no 24 V, no contactor, no line")
-        .under(Fault.CONTROL_SAGS, "STILL 8 RUNS 2", "the contactor may drop out")
-        .under(Fault.HELD_OFF_BY_DEFROST, "STILL 8 RUNS 2", "no line in defrost")
+        .under(Fault.NO_CALL, always(STILL), "no call, no contactor, no line")
+        .under(Fault.SAFETY_OPEN, always(STILL), "no call, no contactor, no line")
+        .under(Fault.CONTROL_POWER, always(STILL), "no 24 V, no contactor, no line")
+        .under(Fault.CONTROL_SAGS, often(STILL, 8).or(RUNS, 2), "the contactor may drop out")
+        .under(Fault.HELD_OFF_BY_DEFROST, often(STILL, 8).or(RUNS, 2), "no line in defrost")
         .answeredByWord();
   }
 
@@ -392,50 +438,59 @@ final class CommonChecks {
     return check("run.substitute_command", Suspect.COMMAND, POWER_ON, 4)
         .takes(FactType.RUN_SUBSTITUTE_COMMAND)
         .ask("Give the motor a known good command.", how)
-        .good("STILL", "Stays still, or does not follow")
-        .bad("RUNS", "Runs as told")
+        .good(STILL, "Stays still, or does not follow")
+        .bad(RUNS, "Runs as told")
         .tellsOnlyFor(
             Symptom.NO_RUN,
             Symptom.INTERMITTENT,
             Symptom.STARTS_THEN_STOPS,
             Symptom.NO_SPEED_CHANGE)
-        .normal("STILL 1")
-        .under(Fault.SAFETY_OPEN, "RUNS 1", "motor and module are good")
-        .under(Fault.CONTROL_SAGS, "RUNS 6 STILL 4", "with one load it may do")
-        .under(Fault.SETTING_TAP, "RUNS 1", "20.8 V does")
-        .under(Fault.AUX_PULLED_DOWN, "RUNS 7 STILL 3", "with the control wires off it does")
-        .under(Fault.BEARING_WARM, "RUNS 7 STILL 3", "cold it runs")
-        .under(Fault.MAGNETS_WEAK, "RUNS 6 STILL 4", "it may just do")
-        .under(Fault.WHEEL_LOOSE, "RUNS 1", "the motor runs, the wheel does not")
-        .under(Fault.WHEEL_DIRTY, "RUNS 1", "it runs, and moves little air")
-        .under(Fault.BEARING_NOISY, "RUNS 1", "it runs, and is heard")
-        .under(Fault.SETTING_ROTATION, "RUNS 1", "it runs the wrong way")
-        .under(Fault.SETTING_TRIP, "STILL 8 RUNS 2", "the fault input holds it off all the same")
-        .under(Fault.HELD_OFF_BY_DEFROST, "STILL 6 RUNS 4", "no line in defrost")
-        .under(Fault.MODULE_MUTE, "RUNS 1", "it runs, and only does not tell")
-        .under(Fault.HARNESS_FEEDBACK, "RUNS 1", "it runs, and is only not heard")
-        .under(Fault.SETTING_SPEED_PROOF, "RUNS 1", "it runs; the board stops it")
-        .under(Fault.SETTING_SPEED, "RUNS 1", "the setting is left out")
-        .under(Fault.AIR_BLOCKED, "RUNS 7 STILL 3", "it runs until it is too warm")
-        .under(Fault.DUCTS_BLOCKED, "RUNS 8 STILL 2", "it runs until it is too warm")
-        .under(Fault.WHEEL_RUBBING, "RUNS 5 STILL 5", "it may just do")
-        .under(Fault.NO_CALL, "RUNS 1", "motor and module are good")
-        .under(Fault.CONTROL_POWER, "RUNS 7 STILL 3", "a weak 24 V supply may not do")
-        .under(Fault.BOARD_SILENT, "RUNS 1", "motor and module are good")
-        .under(Fault.HARNESS_OPEN, "RUNS 1", "the bad wire is left out")
-        .under(Fault.HARNESS_PIN, "RUNS 6 STILL 4", "depends on which pin is bad")
-        .under(Fault.MODULE_FADING, "STILL 6 RUNS 4", "it works at times")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "STILL 7 RUNS 3", "it may just do")
-        .under(Fault.BEARING_DRAG, "STILL 5 RUNS 5", "it may just do")
-        .under(Fault.WINDING_JOINT, "STILL 7 RUNS 3", "it may just do")
-        .under(Fault.WINDING_SLIGHT_SHORT, "STILL 6 RUNS 4", "it may just do")
-        .under(Fault.WINDING_WARM_SHORT, "STILL 5 RUNS 5", "cold it runs")
-        .under(Fault.WINDING_WARM_OPEN, "RUNS 7 STILL 3", "cold it runs")
-        .under(Fault.BOARD_NO_TALK, "RUNS 1", "motor and module are good")
-        .underIf(Symptom.NO_RUN, Fault.WINDING_JOINT, "STILL 1")
-        .underIf(Symptom.NO_RUN, Fault.WINDING_SLIGHT_SHORT, "STILL 1")
-        .under(Fault.NOTHING, "RUNS 1", "nothing is wrong")
-        .under(Fault.SETTING_DRIVE, "RUNS 8 STILL 2", "an interlock can hold it off all the same");
+        .normal(always(STILL))
+        .under(Fault.SAFETY_OPEN, always(RUNS), "motor and module are good")
+        .under(Fault.CONTROL_SAGS, often(RUNS, 6).or(STILL, 4), "with one load it may do")
+        .under(Fault.SETTING_TAP, always(RUNS), "20.8 V does")
+        .under(
+            Fault.AUX_PULLED_DOWN,
+            often(RUNS, 7).or(STILL, 3),
+            "with the control wires off it does")
+        .under(Fault.BEARING_WARM, often(RUNS, 7).or(STILL, 3), "cold it runs")
+        .under(Fault.MAGNETS_WEAK, often(RUNS, 6).or(STILL, 4), "it may just do")
+        .under(Fault.WHEEL_LOOSE, always(RUNS), "the motor runs, the wheel does not")
+        .under(Fault.WHEEL_DIRTY, always(RUNS), "it runs, and moves little air")
+        .under(Fault.BEARING_NOISY, always(RUNS), "it runs, and is heard")
+        .under(Fault.SETTING_ROTATION, always(RUNS), "it runs the wrong way")
+        .under(
+            Fault.SETTING_TRIP,
+            often(STILL, 8).or(RUNS, 2),
+            "the fault input holds it off all the same")
+        .under(Fault.HELD_OFF_BY_DEFROST, often(STILL, 6).or(RUNS, 4), "no line in defrost")
+        .under(Fault.MODULE_MUTE, always(RUNS), "it runs, and only does not tell")
+        .under(Fault.HARNESS_FEEDBACK, always(RUNS), "it runs, and is only not heard")
+        .under(Fault.SETTING_SPEED_PROOF, always(RUNS), "it runs; the board stops it")
+        .under(Fault.SETTING_SPEED, always(RUNS), "the setting is left out")
+        .under(Fault.AIR_BLOCKED, often(RUNS, 7).or(STILL, 3), "it runs until it is too warm")
+        .under(Fault.DUCTS_BLOCKED, often(RUNS, 8).or(STILL, 2), "it runs until it is too warm")
+        .under(Fault.WHEEL_RUBBING, often(RUNS, 5).or(STILL, 5), "it may just do")
+        .under(Fault.NO_CALL, always(RUNS), "motor and module are good")
+        .under(Fault.CONTROL_POWER, often(RUNS, 7).or(STILL, 3), "a weak 24 V supply may not do")
+        .under(Fault.BOARD_SILENT, always(RUNS), "motor and module are good")
+        .under(Fault.HARNESS_OPEN, always(RUNS), "the bad wire is left out")
+        .under(Fault.HARNESS_PIN, often(RUNS, 6).or(STILL, 4), "depends on which pin is bad")
+        .under(Fault.MODULE_FADING, often(STILL, 6).or(RUNS, 4), "it works at times")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(STILL, 7).or(RUNS, 3), "it may just do")
+        .under(Fault.BEARING_DRAG, often(STILL, 5).or(RUNS, 5), "it may just do")
+        .under(Fault.WINDING_JOINT, often(STILL, 7).or(RUNS, 3), "it may just do")
+        .under(Fault.WINDING_SLIGHT_SHORT, often(STILL, 6).or(RUNS, 4), "it may just do")
+        .under(Fault.WINDING_WARM_SHORT, often(STILL, 5).or(RUNS, 5), "cold it runs")
+        .under(Fault.WINDING_WARM_OPEN, often(RUNS, 7).or(STILL, 3), "cold it runs")
+        .under(Fault.BOARD_NO_TALK, always(RUNS), "motor and module are good")
+        .underIf(Symptom.NO_RUN, Fault.WINDING_JOINT, always(STILL))
+        .underIf(Symptom.NO_RUN, Fault.WINDING_SLIGHT_SHORT, always(STILL))
+        .under(Fault.NOTHING, always(RUNS), "nothing is wrong")
+        .under(
+            Fault.SETTING_DRIVE,
+            often(RUNS, 8).or(STILL, 2),
+            "an interlock can hold it off all the same");
   }
 
   static Check idleCommand() {
@@ -444,14 +499,15 @@ final class CommonChecks {
         .ask(
             "End every call. Is there still a command at the board?",
             "At the board's own terminal, thermostat off. There should be nothing.")
-        .good("QUIET", "Nothing there")
-        .bad("PRESENT", "Still a command")
+        .good(QUIET, "Nothing there")
+        .bad(PRESENT, "Still a command")
         .onlyFor(Symptom.RUNS_ALWAYS)
-        .finding("PRESENT")
-        .normal("QUIET 1")
-        .under(Fault.BOARD_STUCK, "PRESENT 1", "that is the fault")
-        .under(Fault.FAN_SWITCH_ON, "PRESENT 1", "it is asked to run")
-        .under(Fault.NO_CALL, "QUIET 5 PRESENT 5", "a thermostat that never ends its call")
+        .finding(PRESENT)
+        .normal(always(QUIET))
+        .under(Fault.BOARD_STUCK, always(PRESENT), "that is the fault")
+        .under(Fault.FAN_SWITCH_ON, always(PRESENT), "it is asked to run")
+        .under(
+            Fault.NO_CALL, often(QUIET, 5).or(PRESENT, 5), "a thermostat that never ends its call")
         .read(reading -> reading.idleCommand(FactType.COMMAND_VOLTS_IDLE));
   }
 
@@ -461,14 +517,15 @@ final class CommonChecks {
         .ask(
             "End every call. Is there still a command at the motor?",
             "At the motor's own plug, thermostat off. There should be nothing.")
-        .good("QUIET", "Nothing there")
-        .bad("PRESENT", "Still a command")
+        .good(QUIET, "Nothing there")
+        .bad(PRESENT, "Still a command")
         .onlyFor(Symptom.RUNS_ALWAYS)
-        .normal("QUIET 1")
-        .under(Fault.BOARD_STUCK, "PRESENT 1", "that is the fault")
-        .under(Fault.FAN_SWITCH_ON, "PRESENT 1", "it is asked to run")
-        .under(Fault.HARNESS_CROSSED, "PRESENT 1", "that is the fault")
-        .under(Fault.NO_CALL, "QUIET 5 PRESENT 5", "a thermostat that never ends its call")
+        .normal(always(QUIET))
+        .under(Fault.BOARD_STUCK, always(PRESENT), "that is the fault")
+        .under(Fault.FAN_SWITCH_ON, always(PRESENT), "it is asked to run")
+        .under(Fault.HARNESS_CROSSED, always(PRESENT), "that is the fault")
+        .under(
+            Fault.NO_CALL, often(QUIET, 5).or(PRESENT, 5), "a thermostat that never ends its call")
         .read(WaysToAnswer::idleAtMotor);
   }
 
@@ -482,18 +539,21 @@ final class CommonChecks {
                     "Measure the command at the motor.",
                     "With a call on: from the live tap to common, at the motor's plug. 18 to 30 V"
                         + " is a command."))
-        .bad("BACKFED", "There, but not at the board")
-        .bad("LOST", "Nothing, and there at the board")
-        .finding("LOST")
+        .bad(BACKFED, "There, but not at the board")
+        .bad(LOST, "Nothing, and there at the board")
+        .finding(LOST)
         .under(
             Fault.HARNESS_OPEN,
-            "ABSENT 70 LOST 20 LOW 10",
+            often(ABSENT, 70).or(LOST, 20).or(LOW, 10),
             "open wire, or a joint that drops volts")
         .under(
             Fault.HARNESS_PIN,
-            "GOOD 60 ABSENT 22 LOST 8 LOW 10",
+            often(GOOD, 60).or(ABSENT, 22).or(LOST, 8).or(LOW, 10),
             "good behind the pin, gone at its tip")
-        .under(Fault.HARNESS_CROSSED, "BACKFED 7 GOOD 2 ABSENT 1", "another wire feeds it")
+        .under(
+            Fault.HARNESS_CROSSED,
+            often(BACKFED, 7).or(GOOD, 2).or(ABSENT, 1),
+            "another wire feeds it")
         .command(FactType.COMMAND_VOLTS, Windows.CONTROL_24V);
   }
 
@@ -512,24 +572,37 @@ final class CommonChecks {
         .ask(
             ask,
             "Each pin at full height, none pushed back or green, plug latched, no water track.")
-        .good("SEATED", "All seated")
-        .bad("LOOSE", "Loose")
-        .bad("PIN_PUSHED_BACK", "Pin pushed back")
-        .bad("CORRODED", "Corroded")
+        .good(SEATED, "All seated")
+        .bad(LOOSE, "Loose")
+        .bad(PIN_PUSHED_BACK, "Pin pushed back")
+        .bad(CORRODED, "Corroded")
         .seen()
-        .normal("SEATED 95 LOOSE 2 PIN_PUSHED_BACK 0.5 CORRODED 2.5")
+        .normal(often(SEATED, 95).or(LOOSE, 2).or(PIN_PUSHED_BACK, 0.5).or(CORRODED, 2.5))
         .under(
-            Fault.HARNESS_PIN, "LOOSE 40 PIN_PUSHED_BACK 35 CORRODED 25", "a careful look finds it")
-        .under(Fault.HARNESS_CORRODED, "CORRODED 1", "that is the fault")
-        .under(Fault.HARNESS_OPEN, "SEATED 80 LOOSE 10 CORRODED 10", "the break is in the wire")
+            Fault.HARNESS_PIN,
+            often(LOOSE, 40).or(PIN_PUSHED_BACK, 35).or(CORRODED, 25),
+            "a careful look finds it")
+        .under(Fault.HARNESS_CORRODED, always(CORRODED), "that is the fault")
         .under(
-            Fault.HARNESS_BUS, "LOOSE 30 PIN_PUSHED_BACK 60 CORRODED 10", "a careful look finds it")
+            Fault.HARNESS_OPEN,
+            often(SEATED, 80).or(LOOSE, 10).or(CORRODED, 10),
+            "the break is in the wire")
+        .under(
+            Fault.HARNESS_BUS,
+            often(LOOSE, 30).or(PIN_PUSHED_BACK, 60).or(CORRODED, 10),
+            "a careful look finds it")
         .under(
             Fault.HARNESS_GROUND,
-            "LOOSE 30 PIN_PUSHED_BACK 60 CORRODED 10",
+            often(LOOSE, 30).or(PIN_PUSHED_BACK, 60).or(CORRODED, 10),
             "a careful look finds it")
-        .under(Fault.HARNESS_LEAD, "SEATED 70 LOOSE 20 CORRODED 10", "the break is in the wire")
-        .under(Fault.SUPPLY_LINE_LOST, "SEATED 80 LOOSE 15 CORRODED 5", "line pins can be loose")
+        .under(
+            Fault.HARNESS_LEAD,
+            often(SEATED, 70).or(LOOSE, 20).or(CORRODED, 10),
+            "the break is in the wire")
+        .under(
+            Fault.SUPPLY_LINE_LOST,
+            often(SEATED, 80).or(LOOSE, 15).or(CORRODED, 5),
+            "line pins can be loose")
         .answeredByWord();
   }
 
@@ -540,50 +613,54 @@ final class CommonChecks {
             "Mend and reseat every plug. Is all well now?",
             "With the power off: pins back to full height, green ones cleaned, plugs latched. Then"
                 + " a whole call from start to end.")
-        .good("STILL", "As before")
-        .bad("RUNS", "All is well now")
-        .bad("MENDED", "RUNS", "All is well now, and a plug was bad")
-        .finding("MENDED")
+        .good(STILL, "As before")
+        .bad(RUNS, "All is well now")
+        .bad(MENDED, RUNS, "All is well now, and a plug was bad")
+        .finding(MENDED)
         .tellsOnlyFor(
             Symptom.NO_RUN,
             Symptom.STARTS_THEN_STOPS,
             Symptom.INTERMITTENT,
             Symptom.CODE_BUT_RUNS,
             Symptom.NO_SPEED_CHANGE)
-        .normal("STILL 1")
-        .effect("STILL 7 RUNS 3", "it comes and goes by itself", Symptom.INTERMITTENT)
-        .under(Fault.HARNESS_PIN, "RUNS 4 MENDED 6", "that was the fault")
-        .under(Fault.HARNESS_BUS, "RUNS 4 MENDED 6", "that was the fault")
-        .under(Fault.HARNESS_GROUND, "RUNS 4 MENDED 6", "that was the fault")
-        .under(Fault.HARNESS_LEAD, "STILL 6 RUNS 4", "a poor joint may touch again")
-        .under(Fault.HARNESS_CORRODED, "RUNS 6 STILL 4", "cleaned pins may do")
-        .under(Fault.HARNESS_FEEDBACK, "STILL 8 RUNS 2", "the break is in the wire")
-        .under(Fault.HARNESS_OPEN, "STILL 9 RUNS 1", "a broken wire may touch again for a while")
-        .under(Fault.SUPPLY_LINE_LOST, "STILL 8 RUNS 2", "the line's own pins can be loose")
-        .under(Fault.HELD_OFF_BY_DEFROST, "RUNS 6 STILL 4", "defrost is over by then")
-        .under(Fault.NOTHING, "RUNS 1", "nothing is wrong")
+        .normal(always(STILL))
+        .effect(often(STILL, 7).or(RUNS, 3), "it comes and goes by itself", Symptom.INTERMITTENT)
+        .under(Fault.HARNESS_PIN, often(RUNS, 4).or(MENDED, 6), "that was the fault")
+        .under(Fault.HARNESS_BUS, often(RUNS, 4).or(MENDED, 6), "that was the fault")
+        .under(Fault.HARNESS_GROUND, often(RUNS, 4).or(MENDED, 6), "that was the fault")
+        .under(Fault.HARNESS_LEAD, often(STILL, 6).or(RUNS, 4), "a poor joint may touch again")
+        .under(Fault.HARNESS_CORRODED, often(RUNS, 6).or(STILL, 4), "cleaned pins may do")
+        .under(Fault.HARNESS_FEEDBACK, often(STILL, 8).or(RUNS, 2), "the break is in the wire")
+        .under(
+            Fault.HARNESS_OPEN,
+            often(STILL, 9).or(RUNS, 1),
+            "a broken wire may touch again for a while")
+        .under(
+            Fault.SUPPLY_LINE_LOST, often(STILL, 8).or(RUNS, 2), "the line's own pins can be loose")
+        .under(Fault.HELD_OFF_BY_DEFROST, often(RUNS, 6).or(STILL, 4), "defrost is over by then")
+        .under(Fault.NOTHING, always(RUNS), "nothing is wrong")
         .read(WaysToAnswer::reseated);
   }
 
   /** A defect that was seen is mended, and it is tried again. */
   private static Check.Builder mended(Check.Builder check) {
     return check
-        .good("STILL", "As before")
-        .bad("RUNS", "All is well now")
-        .finding("RUNS")
-        .normal("STILL 1")
-        .effect("STILL 8 RUNS 2", "it comes and goes by itself", Symptom.INTERMITTENT);
+        .good(STILL, "As before")
+        .bad(RUNS, "All is well now")
+        .finding(RUNS)
+        .normal(always(STILL))
+        .effect(often(STILL, 8).or(RUNS, 2), "it comes and goes by itself", Symptom.INTERMITTENT);
   }
 
   static Check airCleared() {
     return mended(
             check("run.air_cleared", Suspect.AIR_PATH, POWER_ON, 15)
                 .takes(FactType.RUN_AIR_CLEARED)
-                .afterAnswer("air.look", "FILTER_BLOCKED", "COIL_BLOCKED", "COIL_FROZEN")
+                .afterAnswer("air.look", FILTER_BLOCKED, COIL_BLOCKED, COIL_FROZEN)
                 .ask(
                     "New filter, coil cleaned or thawed. Is all well now?",
                     "Then a whole call from start to end, panels on."))
-        .under(Fault.AIR_BLOCKED, "RUNS 1", "that was the fault")
+        .under(Fault.AIR_BLOCKED, always(RUNS), "that was the fault")
         .answeredByWord();
   }
 
@@ -591,15 +668,15 @@ final class CommonChecks {
     return mended(
             check("run.wheel_mended", Suspect.WHEEL, POWER_ON, 10)
                 .takes(FactType.RUN_WHEEL_MENDED)
-                .afterAnswer("wheel.look", "RUBBING", "JAMMED", "LOOSE_ON_SHAFT")
-                .afterAnswer("wheel.dirt", "DIRTY")
+                .afterAnswer("wheel.look", RUBBING, JAMMED, LOOSE_ON_SHAFT)
+                .afterAnswer("wheel.dirt", DIRTY)
                 .ask(
                     "Wheel freed, cleaned, centred, set screw tight. Is all well now?",
                     "With the power off and locked out; then a whole call."))
-        .under(Fault.WHEEL_JAMMED, "RUNS 1", "that was the fault")
-        .under(Fault.WHEEL_RUBBING, "RUNS 1", "that was the fault")
-        .under(Fault.WHEEL_LOOSE, "RUNS 1", "that was the fault")
-        .under(Fault.WHEEL_DIRTY, "RUNS 1", "that was the fault")
+        .under(Fault.WHEEL_JAMMED, always(RUNS), "that was the fault")
+        .under(Fault.WHEEL_RUBBING, always(RUNS), "that was the fault")
+        .under(Fault.WHEEL_LOOSE, always(RUNS), "that was the fault")
+        .under(Fault.WHEEL_DIRTY, always(RUNS), "that was the fault")
         .answeredByWord();
   }
 
@@ -607,20 +684,20 @@ final class CommonChecks {
     return mended(
             check("run.set_right", Suspect.SETTING, POWER_ON, 5)
                 .takes(FactType.RUN_SET_RIGHT)
-                .afterAnswer("speed.setting", "WRONG")
-                .afterAnswer("rotation", "REVERSED")
-                .afterAnswer("link.voltage_jumper", "WRONG")
-                .afterAnswer("transformer.primary.volts", "TAP")
-                .afterAnswer("thermostat.fan", "ON")
+                .afterAnswer("speed.setting", WRONG)
+                .afterAnswer("rotation", REVERSED)
+                .afterAnswer("link.voltage_jumper", WRONG)
+                .afterAnswer("transformer.primary.volts", TAP)
+                .afterAnswer("thermostat.fan", ON)
                 .ask(
                     "Set it right: taps, switches, rotation, link. Is all well now?",
                     "With the power off; then a whole call of the kind that failed."))
-        .under(Fault.SETTING_SPEED, "RUNS 1", "that was the fault")
-        .under(Fault.SETTING_DRIVE, "RUNS 6 STILL 4", "it may be an interlock as well")
-        .under(Fault.SETTING_ROTATION, "RUNS 1", "that was the fault")
-        .under(Fault.SETTING_LINK, "RUNS 1", "that was the fault")
-        .under(Fault.SETTING_TAP, "RUNS 1", "that was the fault")
-        .under(Fault.FAN_SWITCH_ON, "RUNS 1", "that was the fault")
+        .under(Fault.SETTING_SPEED, always(RUNS), "that was the fault")
+        .under(Fault.SETTING_DRIVE, often(RUNS, 6).or(STILL, 4), "it may be an interlock as well")
+        .under(Fault.SETTING_ROTATION, always(RUNS), "that was the fault")
+        .under(Fault.SETTING_LINK, always(RUNS), "that was the fault")
+        .under(Fault.SETTING_TAP, always(RUNS), "that was the fault")
+        .under(Fault.FAN_SWITCH_ON, always(RUNS), "that was the fault")
         .answeredByWord();
   }
 
@@ -630,12 +707,12 @@ final class CommonChecks {
         .ask(
             "Does the board wait for a speed signal?",
             "Read the board's switches, and whether this motor sends one.")
-        .good("MATCHED", "Matched")
-        .bad("UNMET", "Board waits in vain")
+        .good(MATCHED, "Matched")
+        .bad(UNMET, "Board waits in vain")
         .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
-        .finding("UNMET")
-        .normal("MATCHED 1")
-        .under(Fault.SETTING_SPEED_PROOF, "UNMET 1", "that is the fault")
+        .finding(UNMET)
+        .normal(always(MATCHED))
+        .under(Fault.SETTING_SPEED_PROOF, always(UNMET), "that is the fault")
         .read(WaysToAnswer::speedProof);
   }
 
@@ -643,13 +720,13 @@ final class CommonChecks {
     return check("replaced.recently", Suspect.SETTING, POWER_ON, 0.5)
         .takes(FactType.REPLACED_RECENTLY)
         .ask("Was the motor or module just changed?", "Ask, and look for new parts and tags.")
-        .good("NO", "No")
-        .bad("YES", "Yes")
+        .good(NO, "No")
+        .bad(YES, "Yes")
         .soft()
-        .normal("NO 93 YES 7")
-        .under(Fault.SETTING_SPEED_PROOF, "YES 1", "it shows after a change of motor")
-        .under(Fault.SETTING_ROTATION, "YES 8 NO 2", "it shows after a change of motor")
-        .under(Fault.SETTING_SPEED, "YES 6 NO 4", "switches are set at fitting")
+        .normal(often(NO, 93).or(YES, 7))
+        .under(Fault.SETTING_SPEED_PROOF, always(YES), "it shows after a change of motor")
+        .under(Fault.SETTING_ROTATION, often(YES, 8).or(NO, 2), "it shows after a change of motor")
+        .under(Fault.SETTING_SPEED, often(YES, 6).or(NO, 4), "switches are set at fitting")
         .answeredByYesOrNo();
   }
 
@@ -657,13 +734,14 @@ final class CommonChecks {
     return check("rotation", Suspect.SETTING, POWER_ON, 1)
         .takes(FactType.ROTATION)
         .ask("Which way does it turn?", "Against the arrow on the housing. Wrong still moves air.")
-        .good("RIGHT", "The right way")
-        .bad("REVERSED", "The wrong way")
+        .good(RIGHT, "The right way")
+        .bad(REVERSED, "The wrong way")
         .seen()
         .onlyFor(Symptom.LOW_AIRFLOW, Symptom.WRONG_DIRECTION, Symptom.NOISE)
-        .normal("RIGHT 99.5 REVERSED 0.5")
-        .under(Fault.SETTING_ROTATION, "REVERSED 1", "that is the fault")
-        .under(Fault.MODULE_FADING, "RIGHT 9 REVERSED 1", "a weak start can go either way")
+        .normal(often(RIGHT, 99.5).or(REVERSED, 0.5))
+        .under(Fault.SETTING_ROTATION, always(REVERSED), "that is the fault")
+        .under(
+            Fault.MODULE_FADING, often(RIGHT, 9).or(REVERSED, 1), "a weak start can go either way")
         .answeredByWord();
   }
 
@@ -673,14 +751,17 @@ final class CommonChecks {
         .ask(
             "Compare taps and switches with the unit's chart.",
             "The tap or switch for the call that fails; as shipped is seldom right.")
-        .good("RIGHT", "As the chart has it")
-        .bad("WRONG", "Set otherwise")
+        .good(RIGHT, "As the chart has it")
+        .bad(WRONG, "Set otherwise")
         .seen()
         .onlyFor(
             Symptom.NO_SPEED_CHANGE, Symptom.LOW_AIRFLOW, Symptom.NOISE, Symptom.TRIPS_PROTECTION)
-        .normal("RIGHT 97 WRONG 3")
-        .under(Fault.SETTING_SPEED, "WRONG 1", "that is the fault")
-        .under(Fault.SETTING_DRIVE, "WRONG 6 RIGHT 4", "it may be a parameter or an interlock")
+        .normal(often(RIGHT, 97).or(WRONG, 3))
+        .under(Fault.SETTING_SPEED, always(WRONG), "that is the fault")
+        .under(
+            Fault.SETTING_DRIVE,
+            often(WRONG, 6).or(RIGHT, 4),
+            "it may be a parameter or an interlock")
         .answeredByWord();
   }
 
@@ -709,13 +790,13 @@ final class CommonChecks {
     return check("run.control_unplugged", Suspect.MODULE, CONTROL_PLUG_OUT, 1)
         .takes(FactType.RUN_CONTROL_UNPLUGGED)
         .ask(ask, how)
-        .good("STOPS", "Stops")
-        .bad("RUNS", "Still runs")
-        .finding("RUNS")
+        .good(STOPS, "Stops")
+        .bad(RUNS, "Still runs")
+        .finding(RUNS)
         .onlyFor(Symptom.RUNS_ALWAYS)
-        .normal("STOPS 1")
-        .under(Fault.MODULE_STUCK_ON, "RUNS 1", "nothing tells it to run, and it runs")
-        .under(Fault.DRIVE_STUCK_ON, "RUNS 1", "nothing tells it to run, and it runs")
+        .normal(always(STOPS))
+        .under(Fault.MODULE_STUCK_ON, always(RUNS), "nothing tells it to run, and it runs")
+        .under(Fault.DRIVE_STUCK_ON, always(RUNS), "nothing tells it to run, and it runs")
         .answeredByWord();
   }
 
@@ -725,26 +806,37 @@ final class CommonChecks {
         .ask(
             "Look into the module, and smell it.",
             "Burnt marks, bulged capacitors, water tracks, green pins.")
-        .good("CLEAN", "Clean")
-        .bad("BURNT", "Burnt")
-        .bad("BULGED_CAPACITOR", "Bulged capacitor")
-        .bad("WATER", "Water")
-        .bad("CORRODED", "Corroded")
-        .bad("BLOWN", "BURNT", "Burnt, and what burnt it was measured")
+        .good(CLEAN, "Clean")
+        .bad(BURNT, "Burnt")
+        .bad(BULGED_CAPACITOR, "Bulged capacitor")
+        .bad(WATER, "Water")
+        .bad(CORRODED, "Corroded")
+        .bad(BLOWN, BURNT, "Burnt, and what burnt it was measured")
         .seen()
-        .finding("BLOWN")
-        .normal("CLEAN 93 CORRODED 4 BULGED_CAPACITOR 1 WATER 1 BURNT 0.5")
+        .finding(BLOWN)
+        .normal(
+            often(CLEAN, 93).or(CORRODED, 4).or(BULGED_CAPACITOR, 1).or(WATER, 1).or(BURNT, 0.5))
         .under(
             Fault.MODULE_DEAD,
-            "CLEAN 55 BURNT 12 BULGED_CAPACITOR 8 BLOWN 12 WATER 8 CORRODED 5",
+            often(CLEAN, 55)
+                .or(BURNT, 12)
+                .or(BULGED_CAPACITOR, 8)
+                .or(BLOWN, 12)
+                .or(WATER, 8)
+                .or(CORRODED, 5),
             "half of dead modules show nothing")
         .under(
             Fault.MODULE_OUTPUT_SHORTED,
-            "CLEAN 50 BURNT 18 BULGED_CAPACITOR 4 BLOWN 18 WATER 6 CORRODED 4",
+            often(CLEAN, 50)
+                .or(BURNT, 18)
+                .or(BULGED_CAPACITOR, 4)
+                .or(BLOWN, 18)
+                .or(WATER, 6)
+                .or(CORRODED, 4),
             "a shorted output stage often burns")
         .under(
             Fault.MODULE_FADING,
-            "CLEAN 70 BURNT 5 BULGED_CAPACITOR 15 WATER 5 CORRODED 5",
+            often(CLEAN, 70).or(BURNT, 5).or(BULGED_CAPACITOR, 15).or(WATER, 5).or(CORRODED, 5),
             "tired capacitors bulge")
         .read(WaysToAnswer::moduleLook);
   }
@@ -755,15 +847,15 @@ final class CommonChecks {
         .ask(
             "Clear the code, run a full cycle: does it come back?",
             "Note the code first. Watch one whole call from start to off-delay.")
-        .good("NO", "It stays away")
-        .bad("YES", "It comes back")
+        .good(NO, "It stays away")
+        .bad(YES, "It comes back")
         .onlyFor(Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
-        .normal("YES 1")
-        .under(Fault.NOTHING, "NO 1", "gone by itself")
-        .under(Fault.HELD_OFF_BY_DEFROST, "NO 6 YES 4", "only in defrost")
-        .under(Fault.HARNESS_PIN, "YES 7 NO 3", "it comes and goes")
-        .under(Fault.MODULE_FADING, "YES 8 NO 2", "it comes and goes")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "YES 7 NO 3", "it comes and goes")
+        .normal(always(YES))
+        .under(Fault.NOTHING, always(NO), "gone by itself")
+        .under(Fault.HELD_OFF_BY_DEFROST, often(NO, 6).or(YES, 4), "only in defrost")
+        .under(Fault.HARNESS_PIN, often(YES, 7).or(NO, 3), "it comes and goes")
+        .under(Fault.MODULE_FADING, often(YES, 8).or(NO, 2), "it comes and goes")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(YES, 7).or(NO, 3), "it comes and goes")
         .answeredByYesOrNo();
   }
 
@@ -774,18 +866,25 @@ final class CommonChecks {
             .ask(
                 "Module off: turn the shaft again.",
                 "Leads free of each other. Drag that is now gone was in the module."))
-        .good("GONE", "FREE", "Free now, the drag is gone")
-        .bad("BRAKED", "FREE", "Free now, and the windings are sound")
-        .finding("BRAKED")
+        .good(GONE, FREE, "Free now, the drag is gone")
+        .bad(BRAKED, FREE, "Free now, and the windings are sound")
+        .finding(BRAKED)
         .normal(FEELS)
-        .under(Fault.MODULE_OUTPUT_SHORTED, "FREE 6 BRAKED 4", "the brake came off with it")
+        .under(
+            Fault.MODULE_OUTPUT_SHORTED, often(FREE, 6).or(BRAKED, 4), "the brake came off with it")
         .under(
             Fault.WINDING_SHORT,
-            "COGGING 40 STIFF 30 LOCKED 20 FREE 10",
+            often(COGGING, 40).or(STIFF, 30).or(LOCKED, 20).or(FREE, 10),
             "it brakes as it did with the module on, which is told already")
-        .under(Fault.HARNESS_TOUCHING, "COGGING 55 STIFF 30 FREE 15", "its wires still touch")
-        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
-        .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free")
+        .under(
+            Fault.HARNESS_TOUCHING,
+            often(COGGING, 55).or(STIFF, 30).or(FREE, 15),
+            "its wires still touch")
+        .under(
+            Fault.WINDING_SLIGHT_SHORT,
+            often(COGGING, 7).or(STIFF, 3),
+            "the hand feels a few turns")
+        .under(Fault.WINDING_WARM_SHORT, often(FREE, 8).or(COGGING, 2), "cold it is free")
         .read(WaysToAnswer::feelModuleOff);
   }
 
@@ -794,16 +893,16 @@ final class CommonChecks {
     return brakes(
             feel(check("shaft.feel.module_off", Suspect.MODULE, POWER_OFF_COVER_OFF, 2)
                     .takes(FactType.SHAFT_FEEL_MODULE_OFF)
-                    .afterAnswer("shaft.feel", "STIFF", "COGGING", "LOCKED")
+                    .afterAnswer("shaft.feel", STIFF, COGGING, LOCKED)
                     .ask(
                         "Pull the motor's plug, and turn it again.",
                         "Drag that is now gone was made by the electronics; a bearing or a jam"
                             + " stays."))
-                .good("GONE", "FREE", "Free now, the drag is gone"))
+                .good(GONE, FREE, "Free now, the drag is gone"))
         .normal(FEELS)
         .under(
             Fault.MODULE_OUTPUT_SHORTED,
-            "FREE 50 COGGING 30 STIFF 15 LOCKED 5",
+            often(FREE, 50).or(COGGING, 30).or(STIFF, 15).or(LOCKED, 5),
             "it brakes only into what it is plugged to, or by itself")
         .read(reading -> reading.dragGone(FactType.SHAFT_FEEL_MODULE_OFF, FactType.SHAFT_FEEL));
   }
@@ -816,31 +915,40 @@ final class CommonChecks {
                     "Measure the three winding pairs.",
                     "Leads free, meter zeroed, lowest range. A to B, B to C, C to A; OL counts"
                         + " too."))
-        .finding("SHORT", "OPEN", "JOINT")
+        .finding(SHORT, OPEN, JOINT)
         .read(WaysToAnswer::pairs);
   }
 
   /** The three pairs wherever they are measured; what is a finding depends on where. */
   static Check.Builder pairsAnswers(Check.Builder check) {
     return check
-        .good("SOUND", "All three agree")
-        .bad("SHORT", "Shorted")
-        .bad("OPEN", "A phase open")
-        .bad("ALL_OPEN", "All three OL")
-        .bad("JOINT", "A poor joint")
-        .bad("ODD", "Differ otherwise")
-        .bad("UNCERTAIN", "Cannot tell")
-        .normal("SOUND 96.7 UNCERTAIN 3 ALL_OPEN 0.3 JOINT 0.02 ODD 0.02")
-        .under(Fault.WINDING_SHORT, "SHORT 81 ODD 8 UNCERTAIN 8 JOINT 3", "that is the fault")
+        .good(SOUND, "All three agree")
+        .bad(SHORT, "Shorted")
+        .bad(OPEN, "A phase open")
+        .bad(ALL_OPEN, "All three OL")
+        .bad(JOINT, "A poor joint")
+        .bad(ODD, "Differ otherwise")
+        .bad(UNCERTAIN, "Cannot tell")
+        .normal(often(SOUND, 96.7).or(UNCERTAIN, 3).or(ALL_OPEN, 0.3).or(JOINT, 0.02).or(ODD, 0.02))
+        .under(
+            Fault.WINDING_SHORT,
+            often(SHORT, 81).or(ODD, 8).or(UNCERTAIN, 8).or(JOINT, 3),
+            "that is the fault")
         .under(
             Fault.WINDING_SLIGHT_SHORT,
-            "SHORT 30 SOUND 25 UNCERTAIN 35 ODD 10",
+            often(SHORT, 30).or(SOUND, 25).or(UNCERTAIN, 35).or(ODD, 10),
             "a few turns hide within the limit; the hand and the back-EMF find them")
-        .under(Fault.WINDING_OPEN, "OPEN 95 ALL_OPEN 5", "that is the fault")
-        .under(Fault.WINDING_JOINT, "JOINT 78 ODD 10 SHORT 4 UNCERTAIN 8", "that is the fault")
-        .under(Fault.WINDING_FRAME, "SOUND 90 SHORT 5 UNCERTAIN 5", "the copper may be whole")
-        .under(Fault.WINDING_WARM_SHORT, "SOUND 90 UNCERTAIN 10", "cold it reads sound")
-        .under(Fault.WINDING_WARM_OPEN, "SOUND 90 UNCERTAIN 10", "cold it reads sound");
+        .under(Fault.WINDING_OPEN, often(OPEN, 95).or(ALL_OPEN, 5), "that is the fault")
+        .under(
+            Fault.WINDING_JOINT,
+            often(JOINT, 78).or(ODD, 10).or(SHORT, 4).or(UNCERTAIN, 8),
+            "that is the fault")
+        .under(
+            Fault.WINDING_FRAME,
+            often(SOUND, 90).or(SHORT, 5).or(UNCERTAIN, 5),
+            "the copper may be whole")
+        .under(Fault.WINDING_WARM_SHORT, often(SOUND, 90).or(UNCERTAIN, 10), "cold it reads sound")
+        .under(Fault.WINDING_WARM_OPEN, often(SOUND, 90).or(UNCERTAIN, 10), "cold it reads sound");
   }
 
   /**
@@ -854,29 +962,43 @@ final class CommonChecks {
             .ask(
                 "Measure the three pairs again, warm.",
                 "Let it run until it quits, then at once: all three rise alike, or one does not.")
-            .good("SOUND", "All three agree")
-            .bad("SHORT", "One differs")
-            .bad("OPEN", "A phase open")
-            .bad("UNCERTAIN", "Cannot tell")
+            .good(SOUND, "All three agree")
+            .bad(SHORT, "One differs")
+            .bad(OPEN, "A phase open")
+            .bad(UNCERTAIN, "Cannot tell")
             .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT, Symptom.TRIPS_PROTECTION)
-            .normal("SOUND 97 UNCERTAIN 3")
-            .under(Fault.WINDING_WARM_SHORT, "SHORT 7 UNCERTAIN 2 SOUND 1", "that is the fault")
-            .under(Fault.WINDING_WARM_OPEN, "OPEN 7 SHORT 1 SOUND 2", "that is the fault")
-            .under(Fault.WINDING_SHORT, "SHORT 8 UNCERTAIN 2", "warm or cold")
-            .under(Fault.WINDING_SLIGHT_SHORT, "SHORT 4 UNCERTAIN 4 SOUND 2", "warm or cold")
-            .under(Fault.WINDING_OPEN, "OPEN 1", "one is OL, warm or cold")
+            .normal(often(SOUND, 97).or(UNCERTAIN, 3))
             .under(
-                Fault.WINDING_JOINT, "SHORT 5 UNCERTAIN 4 OPEN 1", "a poor joint warms up first");
+                Fault.WINDING_WARM_SHORT,
+                often(SHORT, 7).or(UNCERTAIN, 2).or(SOUND, 1),
+                "that is the fault")
+            .under(
+                Fault.WINDING_WARM_OPEN,
+                often(OPEN, 7).or(SHORT, 1).or(SOUND, 2),
+                "that is the fault")
+            .under(Fault.WINDING_SHORT, often(SHORT, 8).or(UNCERTAIN, 2), "warm or cold")
+            .under(
+                Fault.WINDING_SLIGHT_SHORT,
+                often(SHORT, 4).or(UNCERTAIN, 4).or(SOUND, 2),
+                "warm or cold")
+            .under(Fault.WINDING_OPEN, always(OPEN), "one is OL, warm or cold")
+            .under(
+                Fault.WINDING_JOINT,
+                often(SHORT, 5).or(UNCERTAIN, 4).or(OPEN, 1),
+                "a poor joint warms up first");
     return throughWires
-        ? warm.finding("SHORT")
-            .under(Fault.HARNESS_LEAD, "OPEN 8 SOUND 1 SHORT 1", "the lead is open, warm or cold")
-            .under(Fault.HARNESS_PIN, "SOUND 7 OPEN 3", "a pin of the motor's plug")
+        ? warm.finding(SHORT)
+            .under(
+                Fault.HARNESS_LEAD,
+                often(OPEN, 8).or(SOUND, 1).or(SHORT, 1),
+                "the lead is open, warm or cold")
+            .under(Fault.HARNESS_PIN, often(SOUND, 7).or(OPEN, 3), "a pin of the motor's plug")
             .read(WaysToAnswer::warmPairs)
-        : warm.finding("SHORT", "OPEN").read(WaysToAnswer::warmPairs);
+        : warm.finding(SHORT, OPEN).read(WaysToAnswer::warmPairs);
   }
 
   static Check frame() {
-    return leadsToFrame().finding("SHORT").read(WaysToAnswer::frame);
+    return leadsToFrame().finding(SHORT).read(WaysToAnswer::frame);
   }
 
   static Check.Builder leadsToFrame() {
@@ -891,16 +1013,19 @@ final class CommonChecks {
   /** Leads to frame wherever they are measured; what is a finding depends on where. */
   static Check.Builder frameAnswers(Check.Builder check) {
     return check
-        .good("CLEAR", "All OL")
-        .bad("LEAK", "High, but not OL")
-        .bad("SHORT", "Under 100 kΩ")
-        .normal("CLEAR 98 LEAK 2")
-        .under(Fault.WINDING_FRAME, "SHORT 9 LEAK 1", "that is the fault")
-        .under(Fault.WINDING_SHORT, "CLEAR 85 SHORT 10 LEAK 5", "burnt turns may reach the frame");
+        .good(CLEAR, "All OL")
+        .bad(LEAK, "High, but not OL")
+        .bad(SHORT, "Under 100 kΩ")
+        .normal(often(CLEAR, 98).or(LEAK, 2))
+        .under(Fault.WINDING_FRAME, often(SHORT, 9).or(LEAK, 1), "that is the fault")
+        .under(
+            Fault.WINDING_SHORT,
+            often(CLEAR, 85).or(SHORT, 10).or(LEAK, 5),
+            "burnt turns may reach the frame");
   }
 
   static Check insulation() {
-    return insulationTest().finding("LOW").read(WaysToAnswer::insulation);
+    return insulationTest().finding(LOW).read(WaysToAnswer::insulation);
   }
 
   static Check.Builder insulationTest() {
@@ -909,14 +1034,16 @@ final class CommonChecks {
         .ask(
             "Insulation test at 500 V DC, module off.",
             "Bare motor only, never with electronics attached. Note the winding's temperature.")
-        .good("SOUND", "5 MΩ or more at 40 °C")
-        .question("UNCERTAIN", "A few MΩ: dry it, test again")
-        .bad("LOW", "Under 2 MΩ at 40 °C")
-        .normal("SOUND 96 UNCERTAIN 4")
-        .under(Fault.WINDING_FRAME, "LOW 92 UNCERTAIN 8", "that is the fault")
-        .under(Fault.WINDING_SHORT, "SOUND 8 LOW 2", "burnt turns may reach the frame")
-        .under(Fault.WINDING_SLIGHT_SHORT, "SOUND 9 LOW 1", "weak insulation shows in part")
-        .under(Fault.WINDING_WARM_SHORT, "SOUND 8 LOW 2", "weak insulation shows in part");
+        .good(SOUND, "5 MΩ or more at 40 °C")
+        .question(UNCERTAIN, "A few MΩ: dry it, test again")
+        .bad(LOW, "Under 2 MΩ at 40 °C")
+        .normal(often(SOUND, 96).or(UNCERTAIN, 4))
+        .under(Fault.WINDING_FRAME, often(LOW, 92).or(UNCERTAIN, 8), "that is the fault")
+        .under(Fault.WINDING_SHORT, often(SOUND, 8).or(LOW, 2), "burnt turns may reach the frame")
+        .under(
+            Fault.WINDING_SLIGHT_SHORT, often(SOUND, 9).or(LOW, 1), "weak insulation shows in part")
+        .under(
+            Fault.WINDING_WARM_SHORT, often(SOUND, 8).or(LOW, 2), "weak insulation shows in part");
   }
 
   static Check emf() {
@@ -925,22 +1052,30 @@ final class CommonChecks {
         .ask(
             "Back-EMF: spin it and measure the three pairs.",
             "Module off, AC volts, steady speed by hand or drill. All three must agree.")
-        .good("EVEN", "All agree")
-        .bad("UNEVEN", "One differs")
-        .bad("SHORTED", "UNEVEN", "One differs, and it drags")
-        .finding("SHORTED")
-        .normal("EVEN 98 UNEVEN 2")
+        .good(EVEN, "All agree")
+        .bad(UNEVEN, "One differs")
+        .bad(SHORTED, UNEVEN, "One differs, and it drags")
+        .finding(SHORTED)
+        .normal(often(EVEN, 98).or(UNEVEN, 2))
         .under(
             Fault.WINDING_SHORT,
-            "SHORTED 70 UNEVEN 25 EVEN 5",
+            often(SHORTED, 70).or(UNEVEN, 25).or(EVEN, 5),
             "a shorted phase reads low and drags")
         .under(
-            Fault.WINDING_SLIGHT_SHORT, "SHORTED 4 UNEVEN 2 EVEN 4", "few turns may hide in 10 %")
-        .under(Fault.WINDING_OPEN, "UNEVEN 1", "no voltage through an open phase")
-        .under(Fault.HARNESS_TOUCHING, "UNEVEN 5 EVEN 1", "joined leads make none between them")
-        .under(Fault.HARNESS_LEAD, "UNEVEN 1", "no voltage through an open lead")
-        .under(Fault.WINDING_JOINT, "EVEN 8 UNEVEN 2", "a meter draws no current through it")
-        .under(Fault.WINDING_WARM_SHORT, "EVEN 8 UNEVEN 2", "cold it is even")
+            Fault.WINDING_SLIGHT_SHORT,
+            often(SHORTED, 4).or(UNEVEN, 2).or(EVEN, 4),
+            "few turns may hide in 10 %")
+        .under(Fault.WINDING_OPEN, always(UNEVEN), "no voltage through an open phase")
+        .under(
+            Fault.HARNESS_TOUCHING,
+            often(UNEVEN, 5).or(EVEN, 1),
+            "joined leads make none between them")
+        .under(Fault.HARNESS_LEAD, always(UNEVEN), "no voltage through an open lead")
+        .under(
+            Fault.WINDING_JOINT,
+            often(EVEN, 8).or(UNEVEN, 2),
+            "a meter draws no current through it")
+        .under(Fault.WINDING_WARM_SHORT, often(EVEN, 8).or(UNEVEN, 2), "cold it is even")
         .read(WaysToAnswer::emf);
   }
 
@@ -952,12 +1087,13 @@ final class CommonChecks {
         .ask(
             "Join the three leads, and turn it again.",
             "A healthy motor drags clearly now. Part the leads again before you go on.")
-        .good("DRAGS", "Drags clearly")
-        .bad("FREE", "Turns as before")
+        .good(DRAGS, "Drags clearly")
+        .bad(FREE, "Turns as before")
         .sensed()
-        .normal("DRAGS 97 FREE 3")
-        .under(Fault.WINDING_OPEN, "FREE 6 DRAGS 4", "two phases may still brake a little")
-        .under(Fault.MAGNETS_WEAK, "FREE 1", "that is the fault")
+        .normal(often(DRAGS, 97).or(FREE, 3))
+        .under(
+            Fault.WINDING_OPEN, often(FREE, 6).or(DRAGS, 4), "two phases may still brake a little")
+        .under(Fault.MAGNETS_WEAK, always(FREE), "that is the fault")
         .answeredByWord();
   }
 
@@ -965,17 +1101,22 @@ final class CommonChecks {
   static Check commandKind() {
     return check("command.kind", Suspect.COMMAND, POWER_ON, 1)
         .takes(FactType.COMMAND_KIND)
-        .afterAnswer("command.volts", "LOW", "EDGE", "HIGH", "KIND")
+        .afterAnswer("command.volts", LOW, EDGE, HIGH, KIND)
         .ask(
             "Which kind of command does this board give?",
             "Its diagram says so. A duty cycle reads as an odd voltage on a meter.")
-        .good("VOLTS_24", "24 V")
-        .good("ZERO_TO_TEN", "0 to 10 V")
-        .good("DUTY_CYCLE", "Duty cycle")
-        .good("CURRENT_LOOP", "4 to 20 mA")
-        .good("MESSAGES", "Messages")
+        .good(VOLTS_24, "24 V")
+        .good(ZERO_TO_TEN, "0 to 10 V")
+        .good(DUTY_CYCLE, "Duty cycle")
+        .good(CURRENT_LOOP, "4 to 20 mA")
+        .good(MESSAGES, "Messages")
         .soft()
-        .normal("VOLTS_24 1 ZERO_TO_TEN 1 DUTY_CYCLE 1 CURRENT_LOOP 1 MESSAGES 1")
+        .normal(
+            often(VOLTS_24, 1)
+                .or(ZERO_TO_TEN, 1)
+                .or(DUTY_CYCLE, 1)
+                .or(CURRENT_LOOP, 1)
+                .or(MESSAGES, 1))
         .answeredByWord();
   }
 
@@ -984,10 +1125,10 @@ final class CommonChecks {
     return check(type.id(), Suspect.MODULE, POWER_OFF_COVER_OFF, minutes)
         .takes(type)
         .ask(ask, how)
-        .good("YES", "Yes")
-        .good("NO", "No")
+        .good(YES, "Yes")
+        .good(NO, "No")
         .soft()
-        .normal("YES 1 NO 1")
+        .normal(often(YES, 1).or(NO, 1))
         .answeredByYesOrNo();
   }
 
@@ -1012,20 +1153,20 @@ final class CommonChecks {
         .ask(
             "Clamp one line wire while it is called: does it draw anything?",
             "A motor that tries to run draws current; one that is not fed, not asked or dead does not.")
-        .good("SOME", "It draws")
-        .bad("NONE", "Nothing")
+        .good(SOME, "It draws")
+        .bad(NONE, "Nothing")
         .tellsOnlyFor(
             Symptom.NO_RUN,
             Symptom.STARTS_THEN_STOPS,
             Symptom.TRIPS_PROTECTION,
             Symptom.INTERMITTENT)
-        .normal("SOME 3 NONE 7")
-        .under(Fault.SUPPLY_OFF, "NONE 1", "no power")
-        .under(Fault.WINDING_SHORT, "SOME 7 NONE 3", "it tries")
-        .under(Fault.WINDING_OPEN, "SOME 7 NONE 3", "it tries")
-        .under(Fault.BEARING_SEIZED, "SOME 8 NONE 2", "it pushes")
-        .under(Fault.WHEEL_JAMMED, "SOME 8 NONE 2", "it pushes")
-        .under(Fault.WHEEL_LOOSE, "SOME 1", "the motor runs")
+        .normal(often(SOME, 3).or(NONE, 7))
+        .under(Fault.SUPPLY_OFF, always(NONE), "no power")
+        .under(Fault.WINDING_SHORT, often(SOME, 7).or(NONE, 3), "it tries")
+        .under(Fault.WINDING_OPEN, often(SOME, 7).or(NONE, 3), "it tries")
+        .under(Fault.BEARING_SEIZED, often(SOME, 8).or(NONE, 2), "it pushes")
+        .under(Fault.WHEEL_JAMMED, often(SOME, 8).or(NONE, 2), "it pushes")
+        .under(Fault.WHEEL_LOOSE, always(SOME), "the motor runs")
         .read(WaysToAnswer::amps);
   }
 
@@ -1035,12 +1176,12 @@ final class CommonChecks {
         .ask(
             "Look at the blades of the wheel.",
             "Felt and grease in the hollow of the blades: half the air at the same speed.")
-        .good("CLEAN", "Clean")
-        .bad("DIRTY", "Caked")
+        .good(CLEAN, "Clean")
+        .bad(DIRTY, "Caked")
         .sensed()
         .onlyFor(Symptom.LOW_AIRFLOW, Symptom.NOISE)
-        .normal("CLEAN 88 DIRTY 12")
-        .under(Fault.WHEEL_DIRTY, "DIRTY 1", "that is the fault")
+        .normal(often(CLEAN, 88).or(DIRTY, 12))
+        .under(Fault.WHEEL_DIRTY, always(DIRTY), "that is the fault")
         .answeredByWord();
   }
 
@@ -1052,27 +1193,40 @@ final class CommonChecks {
                 "Turn the wheel again, warm, right after it quits.",
                 "Let it run until it stops, kill the power, turn at once. Warm insulation shorts"
                     + " where cold does not."))
-        .bad("HELD", "STIFF", "Held, and the windings are sound, warm")
-        .finding("HELD")
+        .bad(HELD, STIFF, "Held, and the windings are sound, warm")
+        .finding(HELD)
         .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT, Symptom.TRIPS_PROTECTION)
         .normal(FEELS)
-        .under(Fault.BEARING_WARM, "STIFF 4 LOCKED 2 HELD 4", "that is the fault")
-        .under(Fault.BEARING_DRAG, "STIFF 5 COGGING 1 HELD 4", "warm or cold")
-        .under(Fault.BEARING_SEIZED, "LOCKED 5 STIFF 1 HELD 4", "warm or cold")
-        .under(Fault.WHEEL_JAMMED, "LOCKED 5 STIFF 2 HELD 3", "the wheel holds it")
-        .under(Fault.WHEEL_RUBBING, "FREE 5 STIFF 3 COGGING 1 HELD 1", "depends on how it rubs")
-        .under(Fault.WINDING_WARM_SHORT, "COGGING 7 STIFF 3", "that is the fault")
-        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
-        .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
+        .under(Fault.BEARING_WARM, often(STIFF, 4).or(LOCKED, 2).or(HELD, 4), "that is the fault")
+        .under(Fault.BEARING_DRAG, often(STIFF, 5).or(COGGING, 1).or(HELD, 4), "warm or cold")
+        .under(Fault.BEARING_SEIZED, often(LOCKED, 5).or(STIFF, 1).or(HELD, 4), "warm or cold")
+        .under(Fault.WHEEL_JAMMED, often(LOCKED, 5).or(STIFF, 2).or(HELD, 3), "the wheel holds it")
         .under(
-            Fault.MODULE_OUTPUT_SHORTED, "COGGING 55 STIFF 30 LOCKED 15", "the output stage brakes")
+            Fault.WHEEL_RUBBING,
+            often(FREE, 5).or(STIFF, 3).or(COGGING, 1).or(HELD, 1),
+            "depends on how it rubs")
+        .under(Fault.WINDING_WARM_SHORT, often(COGGING, 7).or(STIFF, 3), "that is the fault")
+        .under(
+            Fault.WINDING_SLIGHT_SHORT,
+            often(COGGING, 7).or(STIFF, 3),
+            "the hand feels a few turns")
+        .under(
+            Fault.WINDING_SHORT,
+            often(COGGING, 55).or(STIFF, 25).or(LOCKED, 10).or(FREE, 10),
+            "shorts brake")
+        .under(
+            Fault.MODULE_OUTPUT_SHORTED,
+            often(COGGING, 55).or(STIFF, 30).or(LOCKED, 15),
+            "the output stage brakes")
         .read(WaysToAnswer::feelWarm);
   }
 
   static Check shaft() {
     return brakes(shaftFelt())
         .under(
-            Fault.MODULE_OUTPUT_SHORTED, "COGGING 55 STIFF 30 LOCKED 15", "the output stage brakes")
+            Fault.MODULE_OUTPUT_SHORTED,
+            often(COGGING, 55).or(STIFF, 30).or(LOCKED, 15),
+            "the output stage brakes")
         .answeredByWord();
   }
 
@@ -1094,11 +1248,21 @@ final class CommonChecks {
   /** What shorted turns do to a rotor with magnets. */
   private static Check.Builder brakes(Check.Builder check) {
     return check
-        .under(Fault.WINDING_SHORT, "COGGING 55 STIFF 25 LOCKED 10 FREE 10", "shorts brake")
-        .under(Fault.WINDING_SLIGHT_SHORT, "COGGING 7 STIFF 3", "the hand feels a few turns")
-        .under(Fault.WINDING_FRAME, "FREE 9 COGGING 1", "one touch to frame does not brake")
-        .under(Fault.HARNESS_TOUCHING, "COGGING 55 STIFF 30 FREE 15", "joined leads brake")
-        .under(Fault.WINDING_WARM_SHORT, "FREE 8 COGGING 2", "cold it is free");
+        .under(
+            Fault.WINDING_SHORT,
+            often(COGGING, 55).or(STIFF, 25).or(LOCKED, 10).or(FREE, 10),
+            "shorts brake")
+        .under(
+            Fault.WINDING_SLIGHT_SHORT,
+            often(COGGING, 7).or(STIFF, 3),
+            "the hand feels a few turns")
+        .under(
+            Fault.WINDING_FRAME, often(FREE, 9).or(COGGING, 1), "one touch to frame does not brake")
+        .under(
+            Fault.HARNESS_TOUCHING,
+            often(COGGING, 55).or(STIFF, 30).or(FREE, 15),
+            "joined leads brake")
+        .under(Fault.WINDING_WARM_SHORT, often(FREE, 8).or(COGGING, 2), "cold it is free");
   }
 
   /**
@@ -1113,19 +1277,24 @@ final class CommonChecks {
                     .ask(
                         "Motor out of its wheel: turn the shaft.",
                         "This parts the bearings from the wheel."))
-            .good("GONE", "FREE", "Free now, the drag is gone")
-            .bad("HELD", "LOCKED", "Held, and the windings are sound")
-            .finding("HELD")
+            .good(GONE, FREE, "Free now, the drag is gone")
+            .bad(HELD, LOCKED, "Held, and the windings are sound")
+            .finding(HELD)
             .normal(FEELS)
-            .under(Fault.BEARING_SEIZED, "LOCKED 5 STIFF 1 HELD 4", "that is the fault")
-            .under(Fault.BEARING_DRAG, "STIFF 5 COGGING 1 HELD 4", "that is the fault")
-            .under(Fault.BEARING_NOISY, "FREE 7 STIFF 2 HELD 1", "worn, but it turns");
+            .under(
+                Fault.BEARING_SEIZED,
+                often(LOCKED, 5).or(STIFF, 1).or(HELD, 4),
+                "that is the fault")
+            .under(
+                Fault.BEARING_DRAG, often(STIFF, 5).or(COGGING, 1).or(HELD, 4), "that is the fault")
+            .under(
+                Fault.BEARING_NOISY, often(FREE, 7).or(STIFF, 2).or(HELD, 1), "worn, but it turns");
     Check.Builder braked =
         magnets
             ? brakes(check)
                 .under(
                     Fault.MODULE_OUTPUT_SHORTED,
-                    "COGGING 40 STIFF 20 LOCKED 5 FREE 35",
+                    often(COGGING, 40).or(STIFF, 20).or(LOCKED, 5).or(FREE, 35),
                     "depends on whether the module is still on")
             : check;
     return braked.read(WaysToAnswer::feelOnBench);
@@ -1137,9 +1306,9 @@ final class CommonChecks {
         .ask(
             "Spin the wheel by hand and listen at the motor.",
             "A driver's blade against the housing carries the sound of a bearing.")
-        .good("QUIET", "Quiet")
-        .bad("GRINDS", "Grinds")
-        .bad("SCRAPES", "Scrapes")
+        .good(QUIET, "Quiet")
+        .bad(GRINDS, "Grinds")
+        .bad(SCRAPES, "Scrapes")
         .sensed()
         .onlyFor(
             Symptom.NOISE,
@@ -1147,13 +1316,13 @@ final class CommonChecks {
             Symptom.TRIPS_PROTECTION,
             Symptom.STARTS_THEN_STOPS,
             Symptom.INTERMITTENT)
-        .normal("QUIET 1")
-        .under(Fault.BEARING_NOISY, "GRINDS 1", "that is the fault")
-        .under(Fault.BEARING_DRAG, "GRINDS 6 QUIET 4", "a dry bearing is often heard")
-        .under(Fault.BEARING_SEIZED, "GRINDS 5 QUIET 5", "it may not turn at all")
-        .under(Fault.WHEEL_RUBBING, "SCRAPES 9 QUIET 1", "it rubs when it turns")
-        .under(Fault.WHEEL_JAMMED, "SCRAPES 7 QUIET 3", "what jams it scrapes")
-        .under(Fault.WHEEL_LOOSE, "SCRAPES 4 QUIET 6", "a loose hub ticks")
+        .normal(always(QUIET))
+        .under(Fault.BEARING_NOISY, always(GRINDS), "that is the fault")
+        .under(Fault.BEARING_DRAG, often(GRINDS, 6).or(QUIET, 4), "a dry bearing is often heard")
+        .under(Fault.BEARING_SEIZED, often(GRINDS, 5).or(QUIET, 5), "it may not turn at all")
+        .under(Fault.WHEEL_RUBBING, often(SCRAPES, 9).or(QUIET, 1), "it rubs when it turns")
+        .under(Fault.WHEEL_JAMMED, often(SCRAPES, 7).or(QUIET, 3), "what jams it scrapes")
+        .under(Fault.WHEEL_LOOSE, often(SCRAPES, 4).or(QUIET, 6), "a loose hub ticks")
         .answeredByWord();
   }
 
@@ -1166,9 +1335,9 @@ final class CommonChecks {
                 "Turn it as slowly as you can. Does the drag stay?",
                 "A brake made by current lets go at a crawl; a bearing or a jam does not."))
         .normal(FEELS)
-        .under(Fault.MODULE_OUTPUT_SHORTED, "FREE 8 COGGING 2", "no speed, no brake")
-        .under(Fault.WINDING_SHORT, "FREE 7 COGGING 3", "no speed, no brake")
-        .under(Fault.WINDING_SLIGHT_SHORT, "FREE 9 COGGING 1", "no speed, no brake")
+        .under(Fault.MODULE_OUTPUT_SHORTED, often(FREE, 8).or(COGGING, 2), "no speed, no brake")
+        .under(Fault.WINDING_SHORT, often(FREE, 7).or(COGGING, 3), "no speed, no brake")
+        .under(Fault.WINDING_SLIGHT_SHORT, often(FREE, 9).or(COGGING, 1), "no speed, no brake")
         .answeredByWord();
   }
 
@@ -1177,15 +1346,15 @@ final class CommonChecks {
         .takes(FactType.WHEEL_LOOK)
         .ask(
             "Look at the wheel.", "Gap even all round, nothing in it, set screw tight on the flat.")
-        .good("CLEAR", "Clear")
-        .bad("RUBBING", "Rubs")
-        .bad("JAMMED", "Jammed")
-        .bad("LOOSE_ON_SHAFT", "Loose on shaft")
+        .good(CLEAR, "Clear")
+        .bad(RUBBING, "Rubs")
+        .bad(JAMMED, "Jammed")
+        .bad(LOOSE_ON_SHAFT, "Loose on shaft")
         .seen()
-        .normal("CLEAR 96 RUBBING 3.8 JAMMED 0.1 LOOSE_ON_SHAFT 0.05")
-        .under(Fault.WHEEL_JAMMED, "JAMMED 9 RUBBING 1", "that is the fault")
-        .under(Fault.WHEEL_RUBBING, "RUBBING 1", "that is the fault")
-        .under(Fault.WHEEL_LOOSE, "LOOSE_ON_SHAFT 1", "that is the fault")
+        .normal(often(CLEAR, 96).or(RUBBING, 3.8).or(JAMMED, 0.1).or(LOOSE_ON_SHAFT, 0.05))
+        .under(Fault.WHEEL_JAMMED, often(JAMMED, 9).or(RUBBING, 1), "that is the fault")
+        .under(Fault.WHEEL_RUBBING, always(RUBBING), "that is the fault")
+        .under(Fault.WHEEL_LOOSE, always(LOOSE_ON_SHAFT), "that is the fault")
         .answeredByWord();
   }
 
@@ -1193,14 +1362,14 @@ final class CommonChecks {
     return check("air.look", Suspect.AIR_PATH, POWER_OFF_COVER_OFF, 2)
         .takes(FactType.AIR_LOOK)
         .ask("Look at filter and coil.", "Light through the filter, no ice, no felt on the coil.")
-        .good("CLEAR", "Clear")
-        .bad("FILTER_BLOCKED", "Filter blocked")
-        .bad("COIL_BLOCKED", "Coil blocked")
-        .question("COIL_FROZEN", "Coil frozen")
+        .good(CLEAR, "Clear")
+        .bad(FILTER_BLOCKED, "Filter blocked")
+        .bad(COIL_BLOCKED, "Coil blocked")
+        .question(COIL_FROZEN, "Coil frozen")
         .seen()
-        .normal("CLEAR 87 FILTER_BLOCKED 8 COIL_BLOCKED 3 COIL_FROZEN 2")
+        .normal(often(CLEAR, 87).or(FILTER_BLOCKED, 8).or(COIL_BLOCKED, 3).or(COIL_FROZEN, 2))
         .effect(
-            "CLEAR 74 FILTER_BLOCKED 8 COIL_BLOCKED 3 COIL_FROZEN 15",
+            often(CLEAR, 74).or(FILTER_BLOCKED, 8).or(COIL_BLOCKED, 3).or(COIL_FROZEN, 15),
             "ice is an effect of too little air or none, from any cause",
             Symptom.NO_RUN,
             Symptom.LOW_AIRFLOW,
@@ -1209,7 +1378,7 @@ final class CommonChecks {
             Symptom.TRIPS_PROTECTION)
         .under(
             Fault.AIR_BLOCKED,
-            "FILTER_BLOCKED 57 COIL_BLOCKED 21 COIL_FROZEN 20 CLEAR 2",
+            often(FILTER_BLOCKED, 57).or(COIL_BLOCKED, 21).or(COIL_FROZEN, 20).or(CLEAR, 2),
             "filter and coil are seen from here")
         .answeredByWord();
   }
@@ -1220,9 +1389,9 @@ final class CommonChecks {
         .ask(
             "Measure external static pressure.",
             "Panels on, fan running: return side plus supply side.")
-        .good("NORMAL", "As usual")
-        .bad("HIGH", "Above the plate")
-        .bad("LOW", "Hardly any")
+        .good(NORMAL, "As usual")
+        .bad(HIGH, "Above the plate")
+        .bad(LOW, "Hardly any")
         .tellsOnlyFor(
             Symptom.LOW_AIRFLOW,
             Symptom.NOISE,
@@ -1233,30 +1402,38 @@ final class CommonChecks {
             Symptom.TRIPS_PROTECTION,
             Symptom.WRONG_DIRECTION,
             Symptom.RUNS_ALWAYS)
-        .normal("NORMAL 86 HIGH 8 LOW 6")
+        .normal(often(NORMAL, 86).or(HIGH, 8).or(LOW, 6))
         .under(
             Fault.AIR_BLOCKED,
-            "HIGH 30 LOW 45 NORMAL 25",
+            often(HIGH, 30).or(LOW, 45).or(NORMAL, 25),
             "a filter or coil inside the cabinet lowers it, one outside raises it")
-        .under(Fault.DUCTS_BLOCKED, "HIGH 75 NORMAL 25", "ducts and registers raise it")
-        .under(Fault.WHEEL_LOOSE, "LOW 8 NORMAL 2", "little air, little pressure")
-        .under(Fault.WHEEL_DIRTY, "LOW 7 NORMAL 3", "little air, little pressure")
-        .under(Fault.SETTING_ROTATION, "LOW 8 NORMAL 2", "little air, little pressure")
-        .under(Fault.SETTING_SPEED, "NORMAL 5 LOW 4 HIGH 1", "too slow or too fast")
+        .under(Fault.DUCTS_BLOCKED, often(HIGH, 75).or(NORMAL, 25), "ducts and registers raise it")
+        .under(Fault.WHEEL_LOOSE, often(LOW, 8).or(NORMAL, 2), "little air, little pressure")
+        .under(Fault.WHEEL_DIRTY, often(LOW, 7).or(NORMAL, 3), "little air, little pressure")
+        .under(Fault.SETTING_ROTATION, often(LOW, 8).or(NORMAL, 2), "little air, little pressure")
+        .under(Fault.SETTING_SPEED, often(NORMAL, 5).or(LOW, 4).or(HIGH, 1), "too slow or too fast")
         .read(reading -> reading.staticPressure(CheckFigures.STATIC_LIMIT.value()));
   }
 
   private static Check.Builder command24(boolean proves, Check.Builder check) {
-    return lockOut(proves, levels(check).question("KIND", "Which kind of command?"))
-        .normal("GOOD 1 HIGH 0.02")
-        .under(Fault.NO_CALL, "ABSENT 1", "no call, no command")
-        .under(Fault.SAFETY_OPEN, "ABSENT 1", "the safety string opens the call")
-        .under(Fault.CONTROL_POWER, "ABSENT 8 LOW 2", "the command is the 24 V supply, switched")
-        .under(Fault.CONTROL_SAGS, "LOW 9 EDGE 1", "it sags as soon as it is asked")
-        .under(Fault.SETTING_TAP, "EDGE 7 LOW 3", "20.8 V, and less as soon as it is asked")
-        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "that is the fault")
-        .under(Fault.SUPPLY_OFF, "ABSENT 9 GOOD 1", "the 24 V may come from the other half")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 6 LOW 3 HIGH 1", "24 V follows the line");
+    return lockOut(proves, levels(check).question(KIND, "Which kind of command?"))
+        .normal(often(GOOD, 1).or(HIGH, 0.02))
+        .under(Fault.NO_CALL, always(ABSENT), "no call, no command")
+        .under(Fault.SAFETY_OPEN, always(ABSENT), "the safety string opens the call")
+        .under(
+            Fault.CONTROL_POWER,
+            often(ABSENT, 8).or(LOW, 2),
+            "the command is the 24 V supply, switched")
+        .under(Fault.CONTROL_SAGS, often(LOW, 9).or(EDGE, 1), "it sags as soon as it is asked")
+        .under(
+            Fault.SETTING_TAP, often(EDGE, 7).or(LOW, 3), "20.8 V, and less as soon as it is asked")
+        .under(Fault.BOARD_SILENT, often(ABSENT, 9).or(LOW, 1), "that is the fault")
+        .under(
+            Fault.SUPPLY_OFF, often(ABSENT, 9).or(GOOD, 1), "the 24 V may come from the other half")
+        .under(
+            Fault.SUPPLY_OUT_OF_RANGE,
+            often(GOOD, 6).or(LOW, 3).or(HIGH, 1),
+            "24 V follows the line");
   }
 
   /**
@@ -1268,43 +1445,48 @@ final class CommonChecks {
     Check.Builder effects =
         check
             .effect(
-                "GOOD 6 ABSENT 4",
+                often(GOOD, 6).or(ABSENT, 4),
                 LOCKED_OUT,
                 Symptom.STARTS_THEN_STOPS,
                 Symptom.INTERMITTENT,
                 Symptom.CODE_BUT_RUNS)
-            .effect("GOOD 5 ABSENT 5", TRIPPED, Symptom.TRIPS_PROTECTION)
-            .effect("GOOD 5 ABSENT 5", "nobody need be asking", Symptom.RUNS_ALWAYS);
-    return proves ? effects.effect("GOOD 95 ABSENT 5", LOCKED_OUT, Symptom.NO_RUN) : effects;
+            .effect(often(GOOD, 5).or(ABSENT, 5), TRIPPED, Symptom.TRIPS_PROTECTION)
+            .effect(often(GOOD, 5).or(ABSENT, 5), "nobody need be asking", Symptom.RUNS_ALWAYS);
+    return proves
+        ? effects.effect(often(GOOD, 95).or(ABSENT, 5), LOCKED_OUT, Symptom.NO_RUN)
+        : effects;
   }
 
   /** The answers of a voltage against its window. */
   static Check.Builder levels(Check.Builder check) {
     return check
-        .good("GOOD", "In its window")
-        .bad("LOW", "Too low")
-        .bad("ABSENT", "Nothing there")
-        .bad("HIGH", "Too high")
-        .question("EDGE", "Just outside");
+        .good(GOOD, "In its window")
+        .bad(LOW, "Too low")
+        .bad(ABSENT, "Nothing there")
+        .bad(HIGH, "Too high")
+        .question(EDGE, "Just outside");
   }
 
   private static Check.Builder feelings(Check.Builder check) {
     return check
-        .good("FREE", "Free")
-        .bad("STIFF", "Stiff")
-        .bad("COGGING", "Cogging")
-        .bad("LOCKED", "Locked")
+        .good(FREE, "Free")
+        .bad(STIFF, "Stiff")
+        .bad(COGGING, "Cogging")
+        .bad(LOCKED, "Locked")
         .sensed();
   }
 
   private static Check.Builder feel(Check.Builder check) {
     return feelings(check)
-        .under(Fault.BEARING_SEIZED, "LOCKED 9 STIFF 1", "that is the fault")
-        .under(Fault.BEARING_DRAG, "STIFF 8 COGGING 2", "that is the fault")
-        .under(Fault.BEARING_NOISY, "FREE 7 STIFF 3", "worn, but it turns")
-        .under(Fault.BEARING_WARM, "FREE 9 STIFF 1", "cold it is free")
-        .under(Fault.WHEEL_JAMMED, "LOCKED 8 STIFF 2", "that is the fault")
-        .under(Fault.WHEEL_RUBBING, "FREE 5 STIFF 4 COGGING 1", "depends on how hard it rubs")
-        .under(Fault.WHEEL_LOOSE, "FREE 1", "the wheel turns on the shaft");
+        .under(Fault.BEARING_SEIZED, often(LOCKED, 9).or(STIFF, 1), "that is the fault")
+        .under(Fault.BEARING_DRAG, often(STIFF, 8).or(COGGING, 2), "that is the fault")
+        .under(Fault.BEARING_NOISY, often(FREE, 7).or(STIFF, 3), "worn, but it turns")
+        .under(Fault.BEARING_WARM, often(FREE, 9).or(STIFF, 1), "cold it is free")
+        .under(Fault.WHEEL_JAMMED, often(LOCKED, 8).or(STIFF, 2), "that is the fault")
+        .under(
+            Fault.WHEEL_RUBBING,
+            often(FREE, 5).or(STIFF, 4).or(COGGING, 1),
+            "depends on how hard it rubs")
+        .under(Fault.WHEEL_LOOSE, always(FREE), "the wheel turns on the shaft");
   }
 }

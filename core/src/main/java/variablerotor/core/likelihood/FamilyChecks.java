@@ -5,12 +5,16 @@ import static variablerotor.core.check.UnitState.MODULE_OFF;
 import static variablerotor.core.check.UnitState.ON_BENCH;
 import static variablerotor.core.check.UnitState.POWER_OFF_COVER_OFF;
 import static variablerotor.core.check.UnitState.POWER_ON;
+import static variablerotor.core.fact.Answer.*;
 import static variablerotor.core.likelihood.Check.check;
 import static variablerotor.core.likelihood.CommonChecks.levels;
+import static variablerotor.core.likelihood.Often.always;
+import static variablerotor.core.likelihood.Often.often;
 
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.check.WaysToAnswer;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Fault;
 import variablerotor.core.signal.Window;
@@ -33,16 +37,19 @@ final class FamilyChecks {
                     "Red to black as a rule, 270 to 350 V DC, fan-only call. Black is bus negative,"
                         + " never earth: not to the chassis. The unit's diagram rules over the"
                         + " colours."))
-        .normal("GOOD 1")
-        .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no bus")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
-        .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
-        .under(Fault.MODULE_PULLS_DOWN, "ABSENT 6 LOW 4", "the motor shorts it")
-        .bad("LOST", "Nothing, and there at the board")
-        .finding("LOST")
-        .under(Fault.HARNESS_BUS, "ABSENT 7 LOST 2 LOW 1", "that is the fault")
-        .under(Fault.HARNESS_GROUND, "ABSENT 6 LOST 2 LOW 2", "nothing to measure against")
+        .normal(always(GOOD))
+        .effect(often(GOOD, 5).or(ABSENT, 5), CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "no power, no bus")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(LOW, 8).or(HIGH, 2), "the bus follows the line")
+        .under(Fault.BOARD_NO_BUS, often(ABSENT, 8).or(LOW, 2), "that is the fault")
+        .under(Fault.MODULE_PULLS_DOWN, often(ABSENT, 6).or(LOW, 4), "the motor shorts it")
+        .bad(LOST, "Nothing, and there at the board")
+        .finding(LOST)
+        .under(Fault.HARNESS_BUS, often(ABSENT, 7).or(LOST, 2).or(LOW, 1), "that is the fault")
+        .under(
+            Fault.HARNESS_GROUND,
+            often(ABSENT, 6).or(LOST, 2).or(LOW, 2),
+            "nothing to measure against")
         .arrives(FactType.BUS_VOLTS, FactType.BUS_VOLTS_BOARD, Windows.BUS, FactType.WINDOW_BUS);
   }
 
@@ -55,13 +62,13 @@ final class FamilyChecks {
                     "Measure line at the fan, contactor in, not in defrost.",
                     "Defrost takes the line away by design. Below the normally closed defrost"
                         + " contact, between the fan's line leads."))
-        .under(Fault.CONTACTOR_OPEN, "ABSENT 9 LOW 1", "it stands in the line's way")
-        .under(Fault.DEFROST_STUCK, "ABSENT 1", "it stands in the line's way")
-        .under(Fault.HELD_OFF_BY_DEFROST, "ABSENT 1", "by design")
-        .under(Fault.NO_CALL, "ABSENT 1", "no call, no contactor, no line")
-        .under(Fault.SAFETY_OPEN, "ABSENT 1", "no call, no contactor, no line")
-        .under(Fault.CONTROL_POWER, "ABSENT 1", "the contactor's coil hangs on the 24 V")
-        .under(Fault.CONTROL_SAGS, "ABSENT 6 GOOD 4", "the contactor may drop out")
+        .under(Fault.CONTACTOR_OPEN, often(ABSENT, 9).or(LOW, 1), "it stands in the line's way")
+        .under(Fault.DEFROST_STUCK, always(ABSENT), "it stands in the line's way")
+        .under(Fault.HELD_OFF_BY_DEFROST, always(ABSENT), "by design")
+        .under(Fault.NO_CALL, always(ABSENT), "no call, no contactor, no line")
+        .under(Fault.SAFETY_OPEN, always(ABSENT), "no call, no contactor, no line")
+        .under(Fault.CONTROL_POWER, always(ABSENT), "the contactor's coil hangs on the 24 V")
+        .under(Fault.CONTROL_SAGS, often(ABSENT, 6).or(GOOD, 4), "the contactor may drop out")
         .read(WaysToAnswer::line);
   }
 
@@ -71,22 +78,25 @@ final class FamilyChecks {
         .ask(
             "Measure the contactor's load side, with a call.",
             "Between its two load terminals. Nothing there without a call is as it should be.")
-        .good("GOOD", "Line there")
-        .bad("LOW", "Too low")
-        .bad("ABSENT", "Nothing there")
-        .bad("HIGH", "Too high")
-        .question("EDGE", "Just outside")
+        .good(GOOD, "Line there")
+        .bad(LOW, "Too low")
+        .bad(ABSENT, "Nothing there")
+        .bad(HIGH, "Too high")
+        .question(EDGE, "Just outside")
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
-        .normal("GOOD 1")
-        .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power in the unit")
-        .under(Fault.SUPPLY_LINE_LOST, "GOOD 6 ABSENT 3 LOW 1", "before it or behind it")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the line itself")
-        .under(Fault.CONTACTOR_OPEN, "ABSENT 8 LOW 2", "that is the fault")
-        .under(Fault.NO_CALL, "ABSENT 1", "nobody calls it in")
-        .under(Fault.SAFETY_OPEN, "ABSENT 1", "nobody calls it in")
-        .under(Fault.CONTROL_POWER, "ABSENT 1", "its coil hangs on the 24 V")
-        .under(Fault.CONTROL_SAGS, "ABSENT 6 GOOD 4", "it may drop out")
+        .normal(always(GOOD))
+        .effect(often(GOOD, 5).or(ABSENT, 5), CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "no power in the unit")
+        .under(
+            Fault.SUPPLY_LINE_LOST,
+            often(GOOD, 6).or(ABSENT, 3).or(LOW, 1),
+            "before it or behind it")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(LOW, 8).or(HIGH, 2), "the line itself")
+        .under(Fault.CONTACTOR_OPEN, often(ABSENT, 8).or(LOW, 2), "that is the fault")
+        .under(Fault.NO_CALL, always(ABSENT), "nobody calls it in")
+        .under(Fault.SAFETY_OPEN, always(ABSENT), "nobody calls it in")
+        .under(Fault.CONTROL_POWER, always(ABSENT), "its coil hangs on the 24 V")
+        .under(Fault.CONTROL_SAGS, often(ABSENT, 6).or(GOOD, 4), "it may drop out")
         .read(WaysToAnswer::contactor);
   }
 
@@ -96,20 +106,25 @@ final class FamilyChecks {
         .ask(
             "Look at the contactor while it is called.",
             "Pulled in or not, burnt or stuck. Only look: it is live.")
-        .good("PULLED_IN", "Pulled in")
-        .bad("NOT_PULLED_IN", "Not pulled in")
-        .bad("BURNT", "Burnt")
-        .bad("STUCK", "Stuck")
+        .good(PULLED_IN, "Pulled in")
+        .bad(NOT_PULLED_IN, "Not pulled in")
+        .bad(BURNT, "Burnt")
+        .bad(STUCK, "Stuck")
         .seen()
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
-        .normal("PULLED_IN 96 BURNT 3 NOT_PULLED_IN 1")
-        .under(Fault.CONTACTOR_OPEN, "BURNT 4 NOT_PULLED_IN 5 PULLED_IN 1", "that is the fault")
+        .normal(often(PULLED_IN, 96).or(BURNT, 3).or(NOT_PULLED_IN, 1))
         .under(
-            Fault.SUPPLY_OFF, "NOT_PULLED_IN 6 PULLED_IN 4", "its coil may hang on the same power")
-        .under(Fault.NO_CALL, "NOT_PULLED_IN 1", "nobody calls it in")
-        .under(Fault.SAFETY_OPEN, "NOT_PULLED_IN 1", "nobody calls it in")
-        .under(Fault.CONTROL_POWER, "NOT_PULLED_IN 1", "its coil hangs on the 24 V")
-        .under(Fault.CONTROL_SAGS, "NOT_PULLED_IN 6 PULLED_IN 4", "it may drop out")
+            Fault.CONTACTOR_OPEN,
+            often(BURNT, 4).or(NOT_PULLED_IN, 5).or(PULLED_IN, 1),
+            "that is the fault")
+        .under(
+            Fault.SUPPLY_OFF,
+            often(NOT_PULLED_IN, 6).or(PULLED_IN, 4),
+            "its coil may hang on the same power")
+        .under(Fault.NO_CALL, always(NOT_PULLED_IN), "nobody calls it in")
+        .under(Fault.SAFETY_OPEN, always(NOT_PULLED_IN), "nobody calls it in")
+        .under(Fault.CONTROL_POWER, always(NOT_PULLED_IN), "its coil hangs on the 24 V")
+        .under(Fault.CONTROL_SAGS, often(NOT_PULLED_IN, 6).or(PULLED_IN, 4), "it may drop out")
         .answeredByWord();
   }
 
@@ -120,15 +135,18 @@ final class FamilyChecks {
                 .ask(
                     "Measure the fan's 10 V at the controller's end.",
                     "There at the fan and gone here: a wire between."))
-        .normal("GOOD 1")
-        .under(Fault.HARNESS_OPEN, "ABSENT 4 GOOD 6", "its wire, or another one")
-        .under(Fault.HARNESS_PIN, "GOOD 7 ABSENT 3", "depends on which pin")
-        .under(Fault.AUX_PULLED_DOWN, "LOW 6 ABSENT 4", "what hangs on it pulls it down")
-        .under(Fault.MODULE_DEAD, "ABSENT 6 GOOD 3 LOW 1", "dead electronics make no 10 V")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no 10 V")
-        .under(Fault.SUPPLY_LINE_LOST, "ABSENT 8 GOOD 2", "made from the phases")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 7 ABSENT 3", "it may shut down")
-        .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .normal(always(GOOD))
+        .under(Fault.HARNESS_OPEN, often(ABSENT, 4).or(GOOD, 6), "its wire, or another one")
+        .under(Fault.HARNESS_PIN, often(GOOD, 7).or(ABSENT, 3), "depends on which pin")
+        .under(Fault.AUX_PULLED_DOWN, often(LOW, 6).or(ABSENT, 4), "what hangs on it pulls it down")
+        .under(
+            Fault.MODULE_DEAD,
+            often(ABSENT, 6).or(GOOD, 3).or(LOW, 1),
+            "dead electronics make no 10 V")
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "no power, no 10 V")
+        .under(Fault.SUPPLY_LINE_LOST, often(ABSENT, 8).or(GOOD, 2), "made from the phases")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(GOOD, 7).or(ABSENT, 3), "it may shut down")
+        .effect(often(GOOD, 5).or(ABSENT, 5), CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
         .measured(FactType.AUX_VOLTS_BOARD, Windows.AUX, FactType.WINDOW_AUX);
   }
 
@@ -139,13 +157,14 @@ final class FamilyChecks {
             "Go through the drive's sensors and permits: is each given?",
             "Pressure, temperature, damper end switch, smoke, the run permit: on its display or at"
                 + " its terminals.")
-        .good("GIVEN", "All given")
-        .bad("MISSING", "One is missing")
+        .good(GIVEN, "All given")
+        .bad(MISSING, "One is missing")
         .seen()
-        .normal("GIVEN 97 MISSING 3")
-        .under(Fault.SETTING_DRIVE, "MISSING 7 GIVEN 3", "it may be a parameter as well")
-        .under(Fault.SETTING_TRIP, "MISSING 9 GIVEN 1", "that is the fault")
-        .under(Fault.SAFETY_OPEN, "MISSING 7 GIVEN 3", "one of them is the safety string")
+        .normal(often(GIVEN, 97).or(MISSING, 3))
+        .under(Fault.SETTING_DRIVE, often(MISSING, 7).or(GIVEN, 3), "it may be a parameter as well")
+        .under(Fault.SETTING_TRIP, often(MISSING, 9).or(GIVEN, 1), "that is the fault")
+        .under(
+            Fault.SAFETY_OPEN, often(MISSING, 7).or(GIVEN, 3), "one of them is the safety string")
         .answeredByWord();
   }
 
@@ -155,14 +174,15 @@ final class FamilyChecks {
         .ask(
             "Is the defrost contact closed?",
             "Line across it means that it is open. In defrost it is open by design.")
-        .good("CLOSED", "Closed")
-        .bad("OPEN", "Open")
-        .finding("OPEN")
+        .good(CLOSED, "Closed")
+        .bad(OPEN, "Open")
+        .finding(OPEN)
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
-        .normal("CLOSED 1")
-        .effect("CLOSED 9 OPEN 1", "it may be in defrost just now", Symptom.TRIPS_PROTECTION)
-        .under(Fault.DEFROST_STUCK, "OPEN 1", "that is the fault")
-        .under(Fault.HELD_OFF_BY_DEFROST, "OPEN 1", "by design")
+        .normal(always(CLOSED))
+        .effect(
+            often(CLOSED, 9).or(OPEN, 1), "it may be in defrost just now", Symptom.TRIPS_PROTECTION)
+        .under(Fault.DEFROST_STUCK, always(OPEN), "that is the fault")
+        .under(Fault.HELD_OFF_BY_DEFROST, always(OPEN), "by design")
         .answeredByWord();
   }
 
@@ -172,18 +192,18 @@ final class FamilyChecks {
         .ask(
             "Is the unit in defrost?",
             "Outdoor coil iced or steaming, fan off, compressor on: wait until it is over.")
-        .good("NO", "Not in defrost")
-        .bad("YES", "In defrost")
+        .good(NO, "Not in defrost")
+        .bad(YES, "In defrost")
         .onlyFor(Symptom.NO_RUN, Symptom.INTERMITTENT, Symptom.STARTS_THEN_STOPS)
-        .normal("NO 98 YES 2")
-        .under(Fault.HELD_OFF_BY_DEFROST, "YES 1", "that is why")
+        .normal(often(NO, 98).or(YES, 2))
+        .under(Fault.HELD_OFF_BY_DEFROST, always(YES), "that is why")
         .answeredByYesOrNo();
   }
 
   /** The call of an outdoor unit comes from indoors, by another supply than the fan's. */
   static Check callFromIndoors() {
     return CommonChecks.callTo("board")
-        .under(Fault.SUPPLY_OFF, "YES 9 NO 1", "it comes from indoors")
+        .under(Fault.SUPPLY_OFF, often(YES, 9).or(NO, 1), "it comes from indoors")
         .answeredByYesOrNo();
   }
 
@@ -195,19 +215,24 @@ final class FamilyChecks {
                     "Pull the control plug. Measure the link's DC supply.",
                     "From the board, motor unplugged. A meter sees only this supply, not the"
                         + " messages."))
-        .normal("GOOD 1")
-        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "a dead board feeds no link")
-        .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "the link hangs on the board's supply")
-        .under(Fault.CONTROL_SAGS, "ABSENT 5 LOW 5", "the link hangs on the board's supply")
-        .under(Fault.SETTING_TAP, "ABSENT 5 LOW 5", "the link hangs on the board's supply")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "the link hangs on the board's supply")
-        .bad("LOST", "Nothing, and there at the board")
-        .finding("LOST")
+        .normal(always(GOOD))
+        .under(Fault.BOARD_SILENT, often(ABSENT, 9).or(LOW, 1), "a dead board feeds no link")
+        .under(
+            Fault.CONTROL_POWER,
+            often(ABSENT, 9).or(LOW, 1),
+            "the link hangs on the board's supply")
+        .under(
+            Fault.CONTROL_SAGS, often(ABSENT, 5).or(LOW, 5), "the link hangs on the board's supply")
+        .under(
+            Fault.SETTING_TAP, often(ABSENT, 5).or(LOW, 5), "the link hangs on the board's supply")
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "the link hangs on the board's supply")
+        .bad(LOST, "Nothing, and there at the board")
+        .finding(LOST)
         .under(
             Fault.HARNESS_OPEN,
-            "ABSENT 5 LOST 2 LOW 1 GOOD 2",
+            often(ABSENT, 5).or(LOST, 2).or(LOW, 1).or(GOOD, 2),
             "a wire of the supply, or one of the messages")
-        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 3 LOST 1", "one of four pins")
+        .under(Fault.HARNESS_PIN, often(GOOD, 6).or(ABSENT, 3).or(LOST, 1), "one of four pins")
         .arrives(
             FactType.LINK_VOLTS,
             FactType.LINK_VOLTS_BOARD,
@@ -222,15 +247,15 @@ final class FamilyChecks {
                 .ask(
                     "Unplug the motor. Measure the bus at the board.",
                     "Comes back: the motor was shorting it. Stays away: the board."))
-        .bad("COMES_BACK", "Comes back")
-        .finding("COMES_BACK")
-        .normal("GOOD 1")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no bus")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
-        .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
-        .under(Fault.MODULE_PULLS_DOWN, "GOOD 5 COMES_BACK 5", "the motor shorted it")
-        .under(Fault.HARNESS_BUS, "GOOD 5 COMES_BACK 5", "it never reached the plug")
-        .under(Fault.HARNESS_GROUND, "GOOD 5 COMES_BACK 5", "it never reached the plug")
+        .bad(COMES_BACK, "Comes back")
+        .finding(COMES_BACK)
+        .normal(always(GOOD))
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "no power, no bus")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(LOW, 8).or(HIGH, 2), "the bus follows the line")
+        .under(Fault.BOARD_NO_BUS, often(ABSENT, 8).or(LOW, 2), "that is the fault")
+        .under(Fault.MODULE_PULLS_DOWN, often(GOOD, 5).or(COMES_BACK, 5), "the motor shorted it")
+        .under(Fault.HARNESS_BUS, often(GOOD, 5).or(COMES_BACK, 5), "it never reached the plug")
+        .under(Fault.HARNESS_GROUND, often(GOOD, 5).or(COMES_BACK, 5), "it never reached the plug")
         .comesBack(
             FactType.BUS_VOLTS_UNPLUGGED, FactType.BUS_VOLTS, Windows.BUS, FactType.WINDOW_BUS);
   }
@@ -239,16 +264,16 @@ final class FamilyChecks {
     return levels(
             check("bus.volts.board", Suspect.HARNESS, POWER_ON, 1)
                 .takes(FactType.BUS_VOLTS_BOARD)
-                .afterAnswer("bus.volts", "ABSENT", "LOW", "EDGE")
+                .afterAnswer("bus.volts", ABSENT, LOW, EDGE)
                 .ask(
                     "Measure the bus at the board, motor plugged in.",
                     "There at the board and not at the motor's plug: a pin or a wire between."))
-        .normal("GOOD 1")
-        .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no bus")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "LOW 8 HIGH 2", "the bus follows the line")
-        .under(Fault.BOARD_NO_BUS, "ABSENT 8 LOW 2", "that is the fault")
-        .under(Fault.MODULE_PULLS_DOWN, "ABSENT 6 LOW 4", "the motor shorts it")
+        .normal(always(GOOD))
+        .effect(often(GOOD, 5).or(ABSENT, 5), CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "no power, no bus")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(LOW, 8).or(HIGH, 2), "the bus follows the line")
+        .under(Fault.BOARD_NO_BUS, often(ABSENT, 8).or(LOW, 2), "that is the fault")
+        .under(Fault.MODULE_PULLS_DOWN, often(ABSENT, 6).or(LOW, 4), "the motor shorts it")
         .measured(FactType.BUS_VOLTS_BOARD, Windows.BUS, FactType.WINDOW_BUS);
   }
 
@@ -256,20 +281,21 @@ final class FamilyChecks {
     return levels(
             check("logic.volts.unplugged", Suspect.COMMAND, CONTROL_PLUG_OUT, 1)
                 .takes(FactType.LOGIC_VOLTS_UNPLUGGED)
-                .afterAnswer("logic.volts", "ABSENT", "LOW", "EDGE")
+                .afterAnswer("logic.volts", ABSENT, LOW, EDGE)
                 .ask(
                     "Unplug the motor. Measure the logic supply at the board.",
                     "Comes back: the motor was shorting it. Stays away: the board."))
-        .bad("COMES_BACK", "Comes back")
-        .finding("COMES_BACK")
-        .normal("GOOD 1")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no logic supply")
-        .under(Fault.BOARD_NO_LOGIC, "ABSENT 8 LOW 2", "that is the fault")
-        .under(Fault.BOARD_NO_BUS, "GOOD 7 ABSENT 3", "often a supply of its own")
-        .under(Fault.MODULE_PULLS_LOGIC, "GOOD 5 COMES_BACK 5", "the motor shorted it")
-        .under(Fault.MODULE_PULLS_DOWN, "GOOD 7 COMES_BACK 3", "it may pull this down, too")
-        .under(Fault.HARNESS_GROUND, "GOOD 5 COMES_BACK 5", "it never reached the plug")
-        .under(Fault.HARNESS_PIN, "GOOD 8 COMES_BACK 2", "one of five pins")
+        .bad(COMES_BACK, "Comes back")
+        .finding(COMES_BACK)
+        .normal(always(GOOD))
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "no power, no logic supply")
+        .under(Fault.BOARD_NO_LOGIC, often(ABSENT, 8).or(LOW, 2), "that is the fault")
+        .under(Fault.BOARD_NO_BUS, often(GOOD, 7).or(ABSENT, 3), "often a supply of its own")
+        .under(Fault.MODULE_PULLS_LOGIC, often(GOOD, 5).or(COMES_BACK, 5), "the motor shorted it")
+        .under(
+            Fault.MODULE_PULLS_DOWN, often(GOOD, 7).or(COMES_BACK, 3), "it may pull this down, too")
+        .under(Fault.HARNESS_GROUND, often(GOOD, 5).or(COMES_BACK, 5), "it never reached the plug")
+        .under(Fault.HARNESS_PIN, often(GOOD, 8).or(COMES_BACK, 2), "one of five pins")
         .comesBack(
             FactType.LOGIC_VOLTS_UNPLUGGED,
             FactType.LOGIC_VOLTS,
@@ -284,15 +310,18 @@ final class FamilyChecks {
                 .ask(
                     "Measure the logic supply at the motor plug.",
                     "White to black as a rule: 14 to 17 V DC. Black is bus negative, never earth."))
-        .normal("GOOD 1")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no logic supply")
-        .under(Fault.BOARD_NO_LOGIC, "ABSENT 8 LOW 2", "that is the fault")
-        .under(Fault.BOARD_NO_BUS, "GOOD 7 ABSENT 3", "often a supply of its own")
-        .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.MODULE_PULLS_DOWN, "GOOD 7 ABSENT 2 LOW 1", "it may pull this down, too")
-        .under(Fault.MODULE_PULLS_LOGIC, "ABSENT 6 LOW 4", "the motor shorts it")
-        .under(Fault.HARNESS_GROUND, "ABSENT 8 LOW 2", "nothing to measure against")
-        .under(Fault.HARNESS_PIN, "GOOD 8 ABSENT 2", "one of five pins")
+        .normal(always(GOOD))
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "no power, no logic supply")
+        .under(Fault.BOARD_NO_LOGIC, often(ABSENT, 8).or(LOW, 2), "that is the fault")
+        .under(Fault.BOARD_NO_BUS, often(GOOD, 7).or(ABSENT, 3), "often a supply of its own")
+        .effect(often(GOOD, 5).or(ABSENT, 5), CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(
+            Fault.MODULE_PULLS_DOWN,
+            often(GOOD, 7).or(ABSENT, 2).or(LOW, 1),
+            "it may pull this down, too")
+        .under(Fault.MODULE_PULLS_LOGIC, often(ABSENT, 6).or(LOW, 4), "the motor shorts it")
+        .under(Fault.HARNESS_GROUND, often(ABSENT, 8).or(LOW, 2), "nothing to measure against")
+        .under(Fault.HARNESS_PIN, often(GOOD, 8).or(ABSENT, 2), "one of five pins")
         .measured(FactType.LOGIC_VOLTS, Windows.LOGIC, FactType.WINDOW_LOGIC);
   }
 
@@ -317,36 +346,40 @@ final class FamilyChecks {
                             "At the board's or controller's own terminal, while a call is made.")))
             .under(
                 Fault.AUX_PULLED_DOWN,
-                "ABSENT 5 SILENT 2 LOW 2 GOOD 1",
+                often(ABSENT, 5).or(SILENT, 2).or(LOW, 2).or(GOOD, 1),
                 "made from the fan's own 10 V");
     return (ownSupply
-            ? check.under(Fault.MODULE_DEAD, "GOOD 70 ABSENT 20 SILENT 10", FROM_ITS_OWN)
+            ? check.under(
+                Fault.MODULE_DEAD, often(GOOD, 70).or(ABSENT, 20).or(SILENT, 10), FROM_ITS_OWN)
             : check)
         .command(FactType.COMMAND_VOLTS_BOARD, window);
   }
 
   /** A command that is a duty cycle [%]. */
   static Check dutyCycle() {
-    return otherKind(FactType.COMMAND_DUTY, "DUTY_CYCLE")
+    return otherKind(FactType.COMMAND_DUTY, DUTY_CYCLE)
         .ask("Measure the duty cycle of the command.", "At the motor's end, with a call on: in %.")
         .read(reading -> reading.otherCommand(FactType.COMMAND_DUTY));
   }
 
   /** A command that is a current [mA]. */
   static Check currentLoop() {
-    return otherKind(FactType.COMMAND_MILLIAMPS, "CURRENT_LOOP")
+    return otherKind(FactType.COMMAND_MILLIAMPS, CURRENT_LOOP)
         .ask("Measure the current of the command.", "In series, with a call on: 4 to 20 mA.")
         .read(reading -> reading.otherCommand(FactType.COMMAND_MILLIAMPS));
   }
 
-  private static Check.Builder otherKind(FactType type, String kind) {
+  private static Check.Builder otherKind(FactType type, Answer kind) {
     return command(
             false,
             check(type.id(), Suspect.HARNESS, POWER_ON, 2)
                 .takes(type)
                 .afterAnswer("command.kind", kind))
-        .under(Fault.HARNESS_OPEN, "ABSENT 1", "the command is lost on its way")
-        .under(Fault.HARNESS_PIN, "GOOD 6 ABSENT 4", "good behind the pin, gone at its tip");
+        .under(Fault.HARNESS_OPEN, always(ABSENT), "the command is lost on its way")
+        .under(
+            Fault.HARNESS_PIN,
+            often(GOOD, 6).or(ABSENT, 4),
+            "good behind the pin, gone at its tip");
   }
 
   static Check commandAfterReset(Window window) {
@@ -366,7 +399,7 @@ final class FamilyChecks {
   /** Where a potentiometer may make it from the fan's own 10 V, which a dead fan does not give. */
   static Check speedCommandOfFan(String how) {
     return speedCommandTo("the fan's end", how, false)
-        .under(Fault.MODULE_DEAD, "GOOD 7 ABSENT 3", FROM_ITS_OWN)
+        .under(Fault.MODULE_DEAD, often(GOOD, 7).or(ABSENT, 3), FROM_ITS_OWN)
         .command(FactType.COMMAND_VOLTS, Windows.PLUG_COMMAND);
   }
 
@@ -378,14 +411,25 @@ final class FamilyChecks {
             check("command.volts", Suspect.HARNESS, POWER_ON, 1)
                 .takes(FactType.COMMAND_VOLTS)
                 .ask("Measure the speed command at " + where + ".", how))
-        .bad("BACKFED", "There, but not at the board")
-        .under(Fault.HARNESS_CROSSED, "BACKFED 7 GOOD 2 ABSENT 1", "another wire feeds it")
-        .bad("LOST", "Nothing, and there at the board")
-        .finding("LOST")
-        .under(Fault.HARNESS_OPEN, "ABSENT 70 LOST 20 LOW 10", "the command is lost on its way")
+        .bad(BACKFED, "There, but not at the board")
         .under(
-            Fault.HARNESS_PIN, "GOOD 60 ABSENT 28 LOST 12", "good behind the pin, gone at its tip")
-        .under(Fault.HARNESS_GROUND, "ABSENT 6 LOST 2 LOW 2", "nothing to measure against");
+            Fault.HARNESS_CROSSED,
+            often(BACKFED, 7).or(GOOD, 2).or(ABSENT, 1),
+            "another wire feeds it")
+        .bad(LOST, "Nothing, and there at the board")
+        .finding(LOST)
+        .under(
+            Fault.HARNESS_OPEN,
+            often(ABSENT, 70).or(LOST, 20).or(LOW, 10),
+            "the command is lost on its way")
+        .under(
+            Fault.HARNESS_PIN,
+            often(GOOD, 60).or(ABSENT, 28).or(LOST, 12),
+            "good behind the pin, gone at its tip")
+        .under(
+            Fault.HARNESS_GROUND,
+            often(ABSENT, 6).or(LOST, 2).or(LOW, 2),
+            "nothing to measure against");
   }
 
   static Check feedbackAtBoard() {
@@ -394,19 +438,20 @@ final class FamilyChecks {
         .ask(
             "Do the speed pulses reach the board?",
             "At the board's own end of the feedback wire, while it turns.")
-        .good("PULSES", "Pulses")
-        .bad("NONE", "No pulses")
+        .good(PULSES, "Pulses")
+        .bad(NONE, "No pulses")
         .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
-        .normal("PULSES 1")
-        .under(Fault.MODULE_MUTE, "NONE 1", "none are sent")
-        .under(Fault.SETTING_SPEED_PROOF, "NONE 1", "this motor sends none")
-        .under(Fault.HARNESS_FEEDBACK, "NONE 1", "that is the fault")
-        .under(Fault.HARNESS_PIN, "PULSES 6 NONE 4", "depends on which pin")
-        .under(Fault.BOARD_NO_LOGIC, "NONE 7 PULSES 3", "the pulses need that supply")
-        .under(Fault.BOARD_NO_BUS, "PULSES 7 NONE 3", "turned by hand it still gives them")
-        .under(Fault.SUPPLY_OFF, "NONE 8 PULSES 2", "no power, no pulses")
-        .under(Fault.SUPPLY_LINE_LOST, "NONE 8 PULSES 2", "no power, no pulses")
-        .under(Fault.MODULE_FADING, "PULSES 9 NONE 1", "it works at times")
+        .normal(always(PULSES))
+        .under(Fault.MODULE_MUTE, always(NONE), "none are sent")
+        .under(Fault.SETTING_SPEED_PROOF, always(NONE), "this motor sends none")
+        .under(Fault.HARNESS_FEEDBACK, always(NONE), "that is the fault")
+        .under(Fault.HARNESS_PIN, often(PULSES, 6).or(NONE, 4), "depends on which pin")
+        .under(Fault.BOARD_NO_LOGIC, often(NONE, 7).or(PULSES, 3), "the pulses need that supply")
+        .under(
+            Fault.BOARD_NO_BUS, often(PULSES, 7).or(NONE, 3), "turned by hand it still gives them")
+        .under(Fault.SUPPLY_OFF, often(NONE, 8).or(PULSES, 2), "no power, no pulses")
+        .under(Fault.SUPPLY_LINE_LOST, often(NONE, 8).or(PULSES, 2), "no power, no pulses")
+        .under(Fault.MODULE_FADING, often(PULSES, 9).or(NONE, 1), "it works at times")
         .read(reading -> reading.pulses(FactType.FEEDBACK_HERTZ_BOARD));
   }
 
@@ -417,13 +462,18 @@ final class FamilyChecks {
                 .ask(
                     "Measure the link's supply at the board's own terminal.",
                     "Present there and missing at the plug: the cable. Missing there: the board."))
-        .finding("ABSENT")
-        .normal("GOOD 1")
-        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "a dead board feeds no link")
-        .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "the link hangs on the board's supply")
-        .under(Fault.CONTROL_SAGS, "ABSENT 5 LOW 5", "the link hangs on the board's supply")
-        .under(Fault.SETTING_TAP, "ABSENT 5 LOW 5", "the link hangs on the board's supply")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "the link hangs on the board's supply")
+        .finding(ABSENT)
+        .normal(always(GOOD))
+        .under(Fault.BOARD_SILENT, often(ABSENT, 9).or(LOW, 1), "a dead board feeds no link")
+        .under(
+            Fault.CONTROL_POWER,
+            often(ABSENT, 9).or(LOW, 1),
+            "the link hangs on the board's supply")
+        .under(
+            Fault.CONTROL_SAGS, often(ABSENT, 5).or(LOW, 5), "the link hangs on the board's supply")
+        .under(
+            Fault.SETTING_TAP, often(ABSENT, 5).or(LOW, 5), "the link hangs on the board's supply")
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "the link hangs on the board's supply")
         .measured(FactType.LINK_VOLTS_BOARD, Windows.SERIAL_LINK, FactType.WINDOW_LINK);
   }
 
@@ -434,11 +484,11 @@ final class FamilyChecks {
             "Look for the 115 V link in the power plug.",
             "Usually in for 115 V, out for 208-230 V; the motor's own sheet rules. The wrong way"
                 + " destroys it.")
-        .good("RIGHT", "As the voltage asks")
-        .bad("WRONG", "Wrong for this voltage")
+        .good(RIGHT, "As the voltage asks")
+        .bad(WRONG, "Wrong for this voltage")
         .seen()
-        .normal("RIGHT 99.8 WRONG 0.2")
-        .under(Fault.SETTING_LINK, "WRONG 1", "that is the fault")
+        .normal(often(RIGHT, 99.8).or(WRONG, 0.2))
+        .under(Fault.SETTING_LINK, always(WRONG), "that is the fault")
         .read(WaysToAnswer::voltageLink);
   }
 
@@ -449,13 +499,16 @@ final class FamilyChecks {
                 .ask(
                     "Measure the fan's own 10 V supply out.",
                     "With all phases present, no 10 V means dead electronics."))
-        .normal("GOOD 1")
-        .effect("GOOD 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
-        .under(Fault.AUX_PULLED_DOWN, "LOW 6 ABSENT 4", "what hangs on it pulls it down")
-        .under(Fault.MODULE_DEAD, "ABSENT 6 GOOD 3 LOW 1", "dead electronics make no 10 V")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no 10 V")
-        .under(Fault.SUPPLY_LINE_LOST, "ABSENT 8 GOOD 2", "made from the phases")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 7 ABSENT 3", "it may shut down")
+        .normal(always(GOOD))
+        .effect(often(GOOD, 5).or(ABSENT, 5), CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .under(Fault.AUX_PULLED_DOWN, often(LOW, 6).or(ABSENT, 4), "what hangs on it pulls it down")
+        .under(
+            Fault.MODULE_DEAD,
+            often(ABSENT, 6).or(GOOD, 3).or(LOW, 1),
+            "dead electronics make no 10 V")
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "no power, no 10 V")
+        .under(Fault.SUPPLY_LINE_LOST, often(ABSENT, 8).or(GOOD, 2), "made from the phases")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(GOOD, 7).or(ABSENT, 3), "it may shut down")
         .measured(FactType.AUX_VOLTS, Windows.AUX, FactType.WINDOW_AUX);
   }
 
@@ -463,19 +516,22 @@ final class FamilyChecks {
     return levels(
             check("aux.volts.unloaded", Suspect.MODULE, POWER_ON, 4)
                 .takes(FactType.AUX_VOLTS_UNLOADED)
-                .afterAnswer("aux.volts", "ABSENT", "LOW", "EDGE")
+                .afterAnswer("aux.volts", ABSENT, LOW, EDGE)
                 .ask(
                     "Pull the control wires, and measure the 10 V again.",
                     "Power off to pull them. Comes back: potentiometer or controller pulled it"
                         + " down. Stays away: the fan's electronics."))
-        .bad("COMES_BACK", "Comes back")
-        .finding("COMES_BACK")
-        .normal("GOOD 1")
-        .under(Fault.MODULE_DEAD, "ABSENT 6 GOOD 3 LOW 1", "dead electronics make no 10 V")
-        .under(Fault.AUX_PULLED_DOWN, "COMES_BACK 1", "what hung on it pulled it down")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power, no 10 V")
-        .under(Fault.SUPPLY_LINE_LOST, "ABSENT 8 GOOD 2", "made from the phases")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "GOOD 7 ABSENT 3", "it may shut down")
+        .bad(COMES_BACK, "Comes back")
+        .finding(COMES_BACK)
+        .normal(always(GOOD))
+        .under(
+            Fault.MODULE_DEAD,
+            often(ABSENT, 6).or(GOOD, 3).or(LOW, 1),
+            "dead electronics make no 10 V")
+        .under(Fault.AUX_PULLED_DOWN, always(COMES_BACK), "what hung on it pulled it down")
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "no power, no 10 V")
+        .under(Fault.SUPPLY_LINE_LOST, often(ABSENT, 8).or(GOOD, 2), "made from the phases")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(GOOD, 7).or(ABSENT, 3), "it may shut down")
         .comesBack(
             FactType.AUX_VOLTS_UNLOADED, FactType.AUX_VOLTS, Windows.AUX, FactType.WINDOW_AUX);
   }
@@ -484,15 +540,15 @@ final class FamilyChecks {
     return check("alarm.relay", Suspect.MODULE, POWER_ON, 1)
         .takes(FactType.ALARM_RELAY)
         .ask("Is the fan's alarm contact closed?", "Closed means no alarm; it names no part.")
-        .good("CLOSED", "Closed, no alarm")
-        .bad("OPEN", "Open, an alarm")
+        .good(CLOSED, "Closed, no alarm")
+        .bad(OPEN, "Open, an alarm")
         .soft()
-        .normal("CLOSED 9 OPEN 1")
-        .under(Fault.MODULE_DEAD, "OPEN 8 CLOSED 2", "dead electronics drop it")
-        .under(Fault.SUPPLY_OFF, "OPEN 1", "no power drops it")
-        .under(Fault.SUPPLY_LINE_LOST, "OPEN 9 CLOSED 1", "a lost phase")
-        .under(Fault.BEARING_SEIZED, "OPEN 9 CLOSED 1", "a blocked rotor")
-        .under(Fault.WHEEL_JAMMED, "OPEN 9 CLOSED 1", "a blocked rotor")
+        .normal(often(CLOSED, 9).or(OPEN, 1))
+        .under(Fault.MODULE_DEAD, often(OPEN, 8).or(CLOSED, 2), "dead electronics drop it")
+        .under(Fault.SUPPLY_OFF, always(OPEN), "no power drops it")
+        .under(Fault.SUPPLY_LINE_LOST, often(OPEN, 9).or(CLOSED, 1), "a lost phase")
+        .under(Fault.BEARING_SEIZED, often(OPEN, 9).or(CLOSED, 1), "a blocked rotor")
+        .under(Fault.WHEEL_JAMMED, often(OPEN, 9).or(CLOSED, 1), "a blocked rotor")
         .answeredByWord();
   }
 
@@ -510,21 +566,32 @@ final class FamilyChecks {
                         + end
                         + ". You measure through its wires: a pair open here is measured again at"
                         + " the motor's own joint."))
-        .bad("TOUCH", "Two leads touch")
-        .finding("SHORT")
+        .bad(TOUCH, "Two leads touch")
+        .finding(SHORT)
         .under(
-            Fault.WINDING_SHORT, "SHORT 77 ODD 8 UNCERTAIN 8 TOUCH 4 JOINT 3", "that is the fault")
-        .under(Fault.HARNESS_LEAD, "OPEN 75 JOINT 15 ALL_OPEN 5 ODD 5", "that is the fault")
-        .under(Fault.HARNESS_CHAFED, "SOUND 94 UNCERTAIN 6", "the copper is whole")
-        .under(Fault.HARNESS_TOUCHING, "TOUCH 95 UNCERTAIN 3 ODD 2", "that is the fault")
-        .under(Fault.HARNESS_PIN, "SOUND 5 OPEN 3 ALL_OPEN 2", "a pin of the motor's plug")
+            Fault.WINDING_SHORT,
+            often(SHORT, 77).or(ODD, 8).or(UNCERTAIN, 8).or(TOUCH, 4).or(JOINT, 3),
+            "that is the fault")
+        .under(
+            Fault.HARNESS_LEAD,
+            often(OPEN, 75).or(JOINT, 15).or(ALL_OPEN, 5).or(ODD, 5),
+            "that is the fault")
+        .under(Fault.HARNESS_CHAFED, often(SOUND, 94).or(UNCERTAIN, 6), "the copper is whole")
+        .under(
+            Fault.HARNESS_TOUCHING,
+            often(TOUCH, 95).or(UNCERTAIN, 3).or(ODD, 2),
+            "that is the fault")
+        .under(
+            Fault.HARNESS_PIN,
+            often(SOUND, 5).or(OPEN, 3).or(ALL_OPEN, 2),
+            "a pin of the motor's plug")
         .read(WaysToAnswer::pairsThroughWires);
   }
 
   /** Each lead to the frame, through the motor's wires: a chafed one reads as the winding does. */
   static Check frameThroughHarness() {
     return CommonChecks.leadsToFrame()
-        .under(Fault.HARNESS_CHAFED, "SHORT 9 LEAK 1", "that is the fault")
+        .under(Fault.HARNESS_CHAFED, often(SHORT, 9).or(LEAK, 1), "that is the fault")
         .read(WaysToAnswer::frame);
   }
 
@@ -535,21 +602,21 @@ final class FamilyChecks {
                     FactType.WINDING_JOINT_FRAME_A,
                     FactType.WINDING_JOINT_FRAME_B,
                     FactType.WINDING_JOINT_FRAME_C)
-                .afterAnswer("winding.frame", "SHORT")
+                .afterAnswer("winding.frame", SHORT)
                 .ask(
                     "Measure each lead to the frame at the motor's own joint.",
                     "Wires left out: under 100 kΩ here is the winding, OL here is a wire on its"
                         + " way."))
-        .bad("WIRES", "CLEAR", "All OL, and not through the wires")
-        .finding("SHORT", "WIRES")
-        .under(Fault.HARNESS_CHAFED, "WIRES 9 CLEAR 1", "that is the fault")
+        .bad(WIRES, CLEAR, "All OL, and not through the wires")
+        .finding(SHORT, WIRES)
+        .under(Fault.HARNESS_CHAFED, often(WIRES, 9).or(CLEAR, 1), "that is the fault")
         .read(WaysToAnswer::jointFrame);
   }
 
   /** The insulation as far as the wires reach with it. */
   static Check insulationThroughHarness() {
     return CommonChecks.insulationTest()
-        .under(Fault.HARNESS_CHAFED, "LOW 1", "that is the fault")
+        .under(Fault.HARNESS_CHAFED, always(LOW), "that is the fault")
         .read(WaysToAnswer::insulation);
   }
 
@@ -558,15 +625,15 @@ final class FamilyChecks {
             check("winding.joint", Suspect.WINDING, ON_BENCH, 3)
                 .takes(
                     FactType.WINDING_JOINT_AB, FactType.WINDING_JOINT_BC, FactType.WINDING_JOINT_CA)
-                .afterAnswer("winding.pairs", "OPEN", "ALL_OPEN", "JOINT", "ODD", "TOUCH")
+                .afterAnswer("winding.pairs", OPEN, ALL_OPEN, JOINT, ODD, TOUCH)
                 .ask(
                     "Measure the three pairs at the motor's own joint.",
                     "Wires left out: open here is the winding, sound here is the wires."))
-        .bad("WIRES", "SOUND", "All three agree, and not through the wires")
-        .finding("SHORT", "OPEN", "WIRES")
-        .under(Fault.HARNESS_LEAD, "WIRES 8 SOUND 2", "that is the fault")
-        .under(Fault.HARNESS_TOUCHING, "WIRES 8 SOUND 2", "that is the fault")
-        .under(Fault.HARNESS_PIN, "WIRES 5 SOUND 5", "a pin of the motor's plug")
+        .bad(WIRES, SOUND, "All three agree, and not through the wires")
+        .finding(SHORT, OPEN, WIRES)
+        .under(Fault.HARNESS_LEAD, often(WIRES, 8).or(SOUND, 2), "that is the fault")
+        .under(Fault.HARNESS_TOUCHING, often(WIRES, 8).or(SOUND, 2), "that is the fault")
+        .under(Fault.HARNESS_PIN, often(WIRES, 5).or(SOUND, 5), "a pin of the motor's plug")
         .read(WaysToAnswer::jointPairs);
   }
 
@@ -577,22 +644,27 @@ final class FamilyChecks {
             "Turn it, or let it run: are there speed pulses?",
             "On the feedback wire: in Hz, or on DC volts that jump. They must change with speed, and"
                 + " with a slow turn by hand. With the pulses a revolution they give the speed.")
-        .good("PULSES", "Pulses")
-        .bad("NONE", "No pulses")
-        .bad("MUTE", "None, and it should send them")
-        .finding("MUTE")
+        .good(PULSES, "Pulses")
+        .bad(NONE, "No pulses")
+        .bad(MUTE, "None, and it should send them")
+        .finding(MUTE)
         .onlyFor(Symptom.STARTS_THEN_STOPS, Symptom.CODE_BUT_RUNS, Symptom.INTERMITTENT)
-        .normal("PULSES 1")
-        .effect("PULSES 5 NONE 4 MUTE 1", "none while it stands still", Symptom.NO_RUN)
-        .under(Fault.MODULE_MUTE, "NONE 5 MUTE 5", "that is the fault")
-        .under(Fault.MODULE_DEAD, "NONE 7 MUTE 1 PULSES 2", "dead electronics send none")
-        .under(Fault.SETTING_SPEED_PROOF, "NONE 1", "this motor sends none")
-        .under(Fault.HARNESS_PIN, "PULSES 6 NONE 3 MUTE 1", "depends on which pin")
-        .under(Fault.BOARD_NO_LOGIC, "NONE 7 PULSES 3", "the pulses need that supply")
-        .under(Fault.BOARD_NO_BUS, "PULSES 7 NONE 3", "turned by hand it still gives them")
-        .under(Fault.SUPPLY_OFF, "NONE 8 PULSES 2", "no power, no pulses")
-        .under(Fault.SUPPLY_LINE_LOST, "NONE 8 PULSES 2", "no power, no pulses")
-        .under(Fault.MODULE_FADING, "PULSES 9 NONE 1", "it works at times")
+        .normal(always(PULSES))
+        .effect(
+            often(PULSES, 5).or(NONE, 4).or(MUTE, 1), "none while it stands still", Symptom.NO_RUN)
+        .under(Fault.MODULE_MUTE, often(NONE, 5).or(MUTE, 5), "that is the fault")
+        .under(
+            Fault.MODULE_DEAD,
+            often(NONE, 7).or(MUTE, 1).or(PULSES, 2),
+            "dead electronics send none")
+        .under(Fault.SETTING_SPEED_PROOF, always(NONE), "this motor sends none")
+        .under(Fault.HARNESS_PIN, often(PULSES, 6).or(NONE, 3).or(MUTE, 1), "depends on which pin")
+        .under(Fault.BOARD_NO_LOGIC, often(NONE, 7).or(PULSES, 3), "the pulses need that supply")
+        .under(
+            Fault.BOARD_NO_BUS, often(PULSES, 7).or(NONE, 3), "turned by hand it still gives them")
+        .under(Fault.SUPPLY_OFF, often(NONE, 8).or(PULSES, 2), "no power, no pulses")
+        .under(Fault.SUPPLY_LINE_LOST, often(NONE, 8).or(PULSES, 2), "no power, no pulses")
+        .under(Fault.MODULE_FADING, often(PULSES, 9).or(NONE, 1), "it works at times")
         .read(WaysToAnswer::feedback);
   }
 
@@ -602,47 +674,59 @@ final class FamilyChecks {
         .ask(
             "Measure the drive's output, with a run command.",
             "Three pairs, meter with a low-pass mode; or read the drive's display.")
-        .good("EQUAL", "Three equal voltages")
-        .bad("UNEQUAL", "Not equal")
-        .bad("ABSENT", "Nothing out")
+        .good(EQUAL, "Three equal voltages")
+        .bad(UNEQUAL, "Not equal")
+        .bad(ABSENT, "Nothing out")
         .onlyFor(
             Symptom.NO_RUN,
             Symptom.STARTS_THEN_STOPS,
             Symptom.INTERMITTENT,
             Symptom.TRIPS_PROTECTION)
-        .normal("EQUAL 1")
-        .effect("EQUAL 5 ABSENT 5", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .normal(always(EQUAL))
+        .effect(often(EQUAL, 5).or(ABSENT, 5), CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
         .effect(
-            "EQUAL 5 ABSENT 5",
+            often(EQUAL, 5).or(ABSENT, 5),
             "it stops on whatever it sees, and stays so until it is reset",
             Symptom.STARTS_THEN_STOPS,
             Symptom.INTERMITTENT)
-        .effect("EQUAL 9 ABSENT 1", "it may be between two calls", Symptom.CODE_BUT_RUNS)
-        .under(Fault.SAFETY_OPEN, "ABSENT 1", "no run command")
-        .under(Fault.CONTROL_SAGS, "ABSENT 6 EQUAL 4", "the run command may drop out")
-        .under(Fault.SETTING_TRIP, "ABSENT 1", "it is tripped")
-        .under(Fault.HARNESS_LEAD, "EQUAL 7 ABSENT 3", "it may stop on a lost output phase")
-        .under(Fault.DRIVE_DEAD, "ABSENT 8 UNEQUAL 2", "that is the fault")
-        .under(Fault.SETTING_DRIVE, "ABSENT 1", "a lock or a setting keeps it off")
-        .under(Fault.NO_CALL, "ABSENT 1", "no run command")
-        .under(Fault.BOARD_SILENT, "ABSENT 1", "no run command")
-        .under(Fault.CONTROL_POWER, "ABSENT 1", "no run command")
-        .under(Fault.HARNESS_OPEN, "ABSENT 1", "the run command is lost on its way")
-        .under(Fault.HARNESS_PIN, "ABSENT 9 EQUAL 1", "the run command is lost on its way")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power")
-        .under(Fault.SUPPLY_LINE_LOST, "ABSENT 9 UNEQUAL 1", "it stops on a lost phase")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "ABSENT 7 EQUAL 3", "it may stop")
-        .under(Fault.WINDING_SHORT, "ABSENT 7 UNEQUAL 2 EQUAL 1", "it stops on overcurrent")
-        .under(Fault.WINDING_FRAME, "ABSENT 8 EQUAL 2", "it stops on a path to earth")
-        .under(Fault.WINDING_WARM_SHORT, "ABSENT 7 EQUAL 3", "it stops on overcurrent, warm")
-        .under(Fault.WINDING_WARM_OPEN, "EQUAL 7 ABSENT 3", "it may stop on a lost output phase")
-        .under(Fault.HARNESS_CHAFED, "ABSENT 8 EQUAL 2", "it stops on a path to earth")
-        .under(Fault.HARNESS_TOUCHING, "ABSENT 8 EQUAL 2", "overcurrent")
-        .under(Fault.WINDING_OPEN, "EQUAL 5 ABSENT 5", "it may stop on a lost output phase")
-        .under(Fault.WINDING_JOINT, "EQUAL 7 ABSENT 3", "it may stop")
-        .under(Fault.BEARING_SEIZED, "ABSENT 7 EQUAL 3", "it stops on overload")
-        .under(Fault.BEARING_DRAG, "EQUAL 7 ABSENT 3", "it stops on overload")
-        .under(Fault.WHEEL_JAMMED, "ABSENT 7 EQUAL 3", "it stops on overload")
+        .effect(often(EQUAL, 9).or(ABSENT, 1), "it may be between two calls", Symptom.CODE_BUT_RUNS)
+        .under(Fault.SAFETY_OPEN, always(ABSENT), "no run command")
+        .under(Fault.CONTROL_SAGS, often(ABSENT, 6).or(EQUAL, 4), "the run command may drop out")
+        .under(Fault.SETTING_TRIP, always(ABSENT), "it is tripped")
+        .under(
+            Fault.HARNESS_LEAD, often(EQUAL, 7).or(ABSENT, 3), "it may stop on a lost output phase")
+        .under(Fault.DRIVE_DEAD, often(ABSENT, 8).or(UNEQUAL, 2), "that is the fault")
+        .under(Fault.SETTING_DRIVE, always(ABSENT), "a lock or a setting keeps it off")
+        .under(Fault.NO_CALL, always(ABSENT), "no run command")
+        .under(Fault.BOARD_SILENT, always(ABSENT), "no run command")
+        .under(Fault.CONTROL_POWER, always(ABSENT), "no run command")
+        .under(Fault.HARNESS_OPEN, always(ABSENT), "the run command is lost on its way")
+        .under(
+            Fault.HARNESS_PIN, often(ABSENT, 9).or(EQUAL, 1), "the run command is lost on its way")
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "no power")
+        .under(Fault.SUPPLY_LINE_LOST, often(ABSENT, 9).or(UNEQUAL, 1), "it stops on a lost phase")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(ABSENT, 7).or(EQUAL, 3), "it may stop")
+        .under(
+            Fault.WINDING_SHORT,
+            often(ABSENT, 7).or(UNEQUAL, 2).or(EQUAL, 1),
+            "it stops on overcurrent")
+        .under(Fault.WINDING_FRAME, often(ABSENT, 8).or(EQUAL, 2), "it stops on a path to earth")
+        .under(
+            Fault.WINDING_WARM_SHORT,
+            often(ABSENT, 7).or(EQUAL, 3),
+            "it stops on overcurrent, warm")
+        .under(
+            Fault.WINDING_WARM_OPEN,
+            often(EQUAL, 7).or(ABSENT, 3),
+            "it may stop on a lost output phase")
+        .under(Fault.HARNESS_CHAFED, often(ABSENT, 8).or(EQUAL, 2), "it stops on a path to earth")
+        .under(Fault.HARNESS_TOUCHING, often(ABSENT, 8).or(EQUAL, 2), "overcurrent")
+        .under(
+            Fault.WINDING_OPEN, often(EQUAL, 5).or(ABSENT, 5), "it may stop on a lost output phase")
+        .under(Fault.WINDING_JOINT, often(EQUAL, 7).or(ABSENT, 3), "it may stop")
+        .under(Fault.BEARING_SEIZED, often(ABSENT, 7).or(EQUAL, 3), "it stops on overload")
+        .under(Fault.BEARING_DRAG, often(EQUAL, 7).or(ABSENT, 3), "it stops on overload")
+        .under(Fault.WHEEL_JAMMED, often(ABSENT, 7).or(EQUAL, 3), "it stops on overload")
         .read(WaysToAnswer::driveOutput);
   }
 
@@ -650,103 +734,105 @@ final class FamilyChecks {
     return check("drive.fault", Suspect.DRIVE, POWER_ON, 0.5)
         .takes(FactType.DRIVE_FAULT)
         .ask("Does the drive show a fault?", "Lamp or display. Note its text before it clears.")
-        .good("NO", "No fault shown")
-        .bad("YES", "A fault shown")
-        .normal("NO 93 YES 7")
+        .good(NO, "No fault shown")
+        .bad(YES, "A fault shown")
+        .normal(often(NO, 93).or(YES, 7))
         .effect(
-            "NO 5 YES 5",
+            often(NO, 5).or(YES, 5),
             "it stops on whatever it sees, and says so",
             Symptom.STARTS_THEN_STOPS,
             Symptom.INTERMITTENT,
             Symptom.CODE_BUT_RUNS)
-        .under(Fault.SETTING_DRIVE, "NO 1", "held off is no fault")
-        .under(Fault.SETTING_TRIP, "YES 1", "an outside input trips it")
-        .under(Fault.HARNESS_LEAD, "YES 6 NO 4", "a lost output phase")
-        .under(Fault.DRIVE_DEAD, "YES 6 NO 4", "dead ones may show nothing")
-        .under(Fault.SUPPLY_LINE_LOST, "YES 7 NO 3", "a lost phase")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "YES 8 NO 2", "over or under voltage")
-        .under(Fault.WINDING_SHORT, "YES 1", "overcurrent")
-        .under(Fault.WINDING_FRAME, "YES 1", "a path to earth")
-        .under(Fault.WINDING_WARM_SHORT, "YES 8 NO 2", "overcurrent, warm")
-        .under(Fault.WINDING_WARM_OPEN, "YES 5 NO 5", "a lost output phase, warm")
-        .under(Fault.HARNESS_CHAFED, "YES 1", "a path to earth")
-        .under(Fault.HARNESS_TOUCHING, "YES 1", "overcurrent")
-        .under(Fault.WINDING_OPEN, "YES 6 NO 4", "a lost output phase")
-        .under(Fault.WINDING_JOINT, "YES 4 NO 6", "unequal currents")
-        .under(Fault.BEARING_SEIZED, "YES 9 NO 1", "overload")
-        .under(Fault.BEARING_DRAG, "YES 6 NO 4", "overload")
-        .under(Fault.WHEEL_JAMMED, "YES 9 NO 1", "overload")
+        .under(Fault.SETTING_DRIVE, always(NO), "held off is no fault")
+        .under(Fault.SETTING_TRIP, always(YES), "an outside input trips it")
+        .under(Fault.HARNESS_LEAD, often(YES, 6).or(NO, 4), "a lost output phase")
+        .under(Fault.DRIVE_DEAD, often(YES, 6).or(NO, 4), "dead ones may show nothing")
+        .under(Fault.SUPPLY_LINE_LOST, often(YES, 7).or(NO, 3), "a lost phase")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(YES, 8).or(NO, 2), "over or under voltage")
+        .under(Fault.WINDING_SHORT, always(YES), "overcurrent")
+        .under(Fault.WINDING_FRAME, always(YES), "a path to earth")
+        .under(Fault.WINDING_WARM_SHORT, often(YES, 8).or(NO, 2), "overcurrent, warm")
+        .under(Fault.WINDING_WARM_OPEN, often(YES, 5).or(NO, 5), "a lost output phase, warm")
+        .under(Fault.HARNESS_CHAFED, always(YES), "a path to earth")
+        .under(Fault.HARNESS_TOUCHING, always(YES), "overcurrent")
+        .under(Fault.WINDING_OPEN, often(YES, 6).or(NO, 4), "a lost output phase")
+        .under(Fault.WINDING_JOINT, often(YES, 4).or(NO, 6), "unequal currents")
+        .under(Fault.BEARING_SEIZED, often(YES, 9).or(NO, 1), "overload")
+        .under(Fault.BEARING_DRAG, often(YES, 6).or(NO, 4), "overload")
+        .under(Fault.WHEEL_JAMMED, often(YES, 9).or(NO, 1), "overload")
         .answeredByYesOrNo();
   }
 
   static Check driveReset() {
     return check("drive.reset", Suspect.DRIVE, POWER_ON, 5)
         .takes(FactType.DRIVE_RESET, FactType.CODE_RETURNS)
-        .afterAnswer("drive.fault", "YES")
+        .afterAnswer("drive.fault", YES)
         .ask(
             "Read the drive's fault, then reset it. Does it come back?",
             "Write the fault down first. An outside sensor or an interlock may be all it is.")
-        .good("RUNS", "Runs")
-        .bad("COMES_BACK", "Comes back")
-        .normal("COMES_BACK 1")
-        .under(Fault.SETTING_TRIP, "RUNS 5 COMES_BACK 5", "depends on what trips it")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "RUNS 5 COMES_BACK 5", "a sag goes by")
-        .under(Fault.WINDING_WARM_SHORT, "RUNS 7 COMES_BACK 3", "cold it runs")
-        .under(Fault.WINDING_WARM_OPEN, "RUNS 7 COMES_BACK 3", "cold it runs")
-        .under(Fault.BEARING_WARM, "RUNS 7 COMES_BACK 3", "cold it runs")
-        .under(Fault.BEARING_DRAG, "RUNS 5 COMES_BACK 5", "until it is overloaded")
-        .under(Fault.NOTHING, "RUNS 1", "gone by itself")
+        .good(RUNS, "Runs")
+        .bad(COMES_BACK, "Comes back")
+        .normal(always(COMES_BACK))
+        .under(Fault.SETTING_TRIP, often(RUNS, 5).or(COMES_BACK, 5), "depends on what trips it")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(RUNS, 5).or(COMES_BACK, 5), "a sag goes by")
+        .under(Fault.WINDING_WARM_SHORT, often(RUNS, 7).or(COMES_BACK, 3), "cold it runs")
+        .under(Fault.WINDING_WARM_OPEN, often(RUNS, 7).or(COMES_BACK, 3), "cold it runs")
+        .under(Fault.BEARING_WARM, often(RUNS, 7).or(COMES_BACK, 3), "cold it runs")
+        .under(Fault.BEARING_DRAG, often(RUNS, 5).or(COMES_BACK, 5), "until it is overloaded")
+        .under(Fault.NOTHING, always(RUNS), "gone by itself")
         .read(WaysToAnswer::driveReset);
   }
 
   static Check driveUnloaded() {
     return check("drive.output.unloaded", Suspect.DRIVE, POWER_ON, 8)
         .takes(FactType.DRIVE_UNLOADED_AB, FactType.DRIVE_UNLOADED_BC, FactType.DRIVE_UNLOADED_CA)
-        .afterAnswer("drive.output", "ABSENT", "UNEQUAL")
+        .afterAnswer("drive.output", ABSENT, UNEQUAL)
         .ask(
             "Motor's leads off the drive: measure its output again.",
             "Power off, wait out the drive's capacitors, leads off and apart; then a run command."
                 + " Volts now: it was the motor or its cable.")
-        .good("EQUAL", "Three equal voltages")
-        .bad("UNEQUAL", "Not equal")
-        .bad("ABSENT", "Nothing out")
-        .bad("FAILED", "UNEQUAL", "Not equal, with a good line")
-        .finding("FAILED")
+        .good(EQUAL, "Three equal voltages")
+        .bad(UNEQUAL, "Not equal")
+        .bad(ABSENT, "Nothing out")
+        .bad(FAILED, UNEQUAL, "Not equal, with a good line")
+        .finding(FAILED)
         .onlyFor(
             Symptom.NO_RUN,
             Symptom.STARTS_THEN_STOPS,
             Symptom.INTERMITTENT,
             Symptom.TRIPS_PROTECTION)
-        .normal("EQUAL 1")
+        .normal(always(EQUAL))
         .effect(
-            "EQUAL 5 ABSENT 5",
+            often(EQUAL, 5).or(ABSENT, 5),
             "locked out, nobody tells it to run",
             Symptom.STARTS_THEN_STOPS,
             Symptom.INTERMITTENT)
-        .under(Fault.DRIVE_DEAD, "ABSENT 70 FAILED 20 UNEQUAL 10", "that is the fault")
-        .under(Fault.SETTING_DRIVE, "ABSENT 1", "a lock or a setting keeps it off")
-        .under(Fault.SETTING_TRIP, "ABSENT 8 EQUAL 2", "it may be reset by now")
-        .under(Fault.NO_CALL, "ABSENT 1", "no run command")
-        .under(Fault.SAFETY_OPEN, "ABSENT 1", "no run command")
-        .under(Fault.BOARD_SILENT, "ABSENT 1", "no run command")
-        .under(Fault.CONTROL_POWER, "ABSENT 1", "no run command")
-        .under(Fault.CONTROL_SAGS, "ABSENT 5 EQUAL 5", "the run command may drop out")
-        .under(Fault.HARNESS_OPEN, "ABSENT 1", "the run command is lost on its way")
-        .under(Fault.HARNESS_PIN, "ABSENT 9 EQUAL 1", "the run command is lost on its way")
-        .under(Fault.SUPPLY_OFF, "ABSENT 1", "no power")
-        .under(Fault.SUPPLY_LINE_LOST, "ABSENT 9 UNEQUAL 1", "it stops on a lost phase")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "ABSENT 7 EQUAL 3", "it may stop")
+        .under(
+            Fault.DRIVE_DEAD, often(ABSENT, 70).or(FAILED, 20).or(UNEQUAL, 10), "that is the fault")
+        .under(Fault.SETTING_DRIVE, always(ABSENT), "a lock or a setting keeps it off")
+        .under(Fault.SETTING_TRIP, often(ABSENT, 8).or(EQUAL, 2), "it may be reset by now")
+        .under(Fault.NO_CALL, always(ABSENT), "no run command")
+        .under(Fault.SAFETY_OPEN, always(ABSENT), "no run command")
+        .under(Fault.BOARD_SILENT, always(ABSENT), "no run command")
+        .under(Fault.CONTROL_POWER, always(ABSENT), "no run command")
+        .under(Fault.CONTROL_SAGS, often(ABSENT, 5).or(EQUAL, 5), "the run command may drop out")
+        .under(Fault.HARNESS_OPEN, always(ABSENT), "the run command is lost on its way")
+        .under(
+            Fault.HARNESS_PIN, often(ABSENT, 9).or(EQUAL, 1), "the run command is lost on its way")
+        .under(Fault.SUPPLY_OFF, always(ABSENT), "no power")
+        .under(Fault.SUPPLY_LINE_LOST, often(ABSENT, 9).or(UNEQUAL, 1), "it stops on a lost phase")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(ABSENT, 7).or(EQUAL, 3), "it may stop")
         .read(WaysToAnswer::driveUnloaded);
   }
 
   /** The run command as the drive itself gets it. */
   static Check callAtDrive() {
     return CommonChecks.callTo("drive")
-        .under(Fault.BOARD_SILENT, "NO 1", "that is the fault")
-        .under(Fault.HARNESS_OPEN, "NO 1", "the run command is lost on its way")
-        .under(Fault.HARNESS_PIN, "NO 1", "the run command is lost on its way")
-        .under(Fault.CONTROL_SAGS, "NO 1", "the run command drops out")
-        .under(Fault.CONTROL_POWER, "NO 1", "no 24 V, no run command")
+        .under(Fault.BOARD_SILENT, always(NO), "that is the fault")
+        .under(Fault.HARNESS_OPEN, always(NO), "the run command is lost on its way")
+        .under(Fault.HARNESS_PIN, always(NO), "the run command is lost on its way")
+        .under(Fault.CONTROL_SAGS, always(NO), "the run command drops out")
+        .under(Fault.CONTROL_POWER, always(NO), "no 24 V, no run command")
         .answeredByYesOrNo();
   }
 
@@ -757,44 +843,50 @@ final class FamilyChecks {
             "Read the drive's display, with a run command.",
             "Ready, held off by an input or a lock, a fault, or dark? Read its inputs and sensors"
                 + " before you condemn it.")
-        .good("READY", "Ready or running")
-        .bad("HELD_OFF", "Held off")
-        .bad("FAULT", "A fault")
-        .bad("DARK", "Dark")
+        .good(READY, "Ready or running")
+        .bad(HELD_OFF, "Held off")
+        .bad(FAULT, "A fault")
+        .bad(DARK, "Dark")
         .onlyFor(Symptom.NO_RUN, Symptom.STARTS_THEN_STOPS, Symptom.INTERMITTENT)
-        .normal("READY 1")
-        .effect("READY 5 HELD_OFF 2 FAULT 3", CommonChecks.TRIPPED, Symptom.TRIPS_PROTECTION)
+        .normal(always(READY))
         .effect(
-            "READY 4 FAULT 4 HELD_OFF 2",
+            often(READY, 5).or(HELD_OFF, 2).or(FAULT, 3),
+            CommonChecks.TRIPPED,
+            Symptom.TRIPS_PROTECTION)
+        .effect(
+            often(READY, 4).or(FAULT, 4).or(HELD_OFF, 2),
             "it stops on whatever it sees and says so, or was told to stop",
             Symptom.STARTS_THEN_STOPS,
             Symptom.INTERMITTENT,
             Symptom.CODE_BUT_RUNS)
-        .under(Fault.SAFETY_OPEN, "READY 5 HELD_OFF 5", "no run command")
-        .under(Fault.SETTING_TRIP, "FAULT 1", "an outside input trips it")
-        .under(Fault.HARNESS_LEAD, "FAULT 6 READY 4", "a lost output phase")
-        .under(Fault.SETTING_DRIVE, "HELD_OFF 9 READY 1", "that is the fault")
-        .under(Fault.DRIVE_DEAD, "DARK 4 FAULT 4 READY 2", "dead ones may still light up")
-        .under(Fault.NO_CALL, "READY 5 HELD_OFF 5", "no run command")
-        .under(Fault.CONTROL_POWER, "READY 5 HELD_OFF 5", "no run command")
-        .under(Fault.BOARD_SILENT, "READY 5 HELD_OFF 5", "no run command")
-        .under(Fault.HARNESS_OPEN, "READY 5 HELD_OFF 5", "no run command")
-        .under(Fault.HARNESS_PIN, "READY 6 HELD_OFF 4", "the command may be lost")
-        .under(Fault.SUPPLY_OFF, "DARK 1", "no power")
-        .under(Fault.SUPPLY_LINE_LOST, "FAULT 6 DARK 4", "a lost phase")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "FAULT 8 READY 2", "over or under voltage")
-        .under(Fault.WINDING_SHORT, "FAULT 1", "overcurrent")
-        .under(Fault.WINDING_FRAME, "FAULT 1", "a path to earth")
-        .under(Fault.WINDING_OPEN, "FAULT 6 READY 4", "a lost output phase")
-        .under(Fault.WINDING_JOINT, "FAULT 4 READY 6", "unequal currents")
-        .under(Fault.WINDING_WARM_SHORT, "FAULT 8 READY 2", "overcurrent, warm")
-        .under(Fault.WINDING_WARM_OPEN, "FAULT 5 READY 5", "a lost output phase, warm")
-        .under(Fault.HARNESS_CHAFED, "FAULT 1", "a path to earth")
-        .under(Fault.HARNESS_TOUCHING, "FAULT 1", "overcurrent")
-        .under(Fault.BEARING_SEIZED, "FAULT 9 READY 1", "overload")
-        .under(Fault.BEARING_DRAG, "FAULT 6 READY 4", "overload")
-        .under(Fault.WHEEL_JAMMED, "FAULT 9 READY 1", "overload")
-        .under(Fault.WHEEL_RUBBING, "READY 8 FAULT 2", "overload")
+        .under(Fault.SAFETY_OPEN, often(READY, 5).or(HELD_OFF, 5), "no run command")
+        .under(Fault.SETTING_TRIP, always(FAULT), "an outside input trips it")
+        .under(Fault.HARNESS_LEAD, often(FAULT, 6).or(READY, 4), "a lost output phase")
+        .under(Fault.SETTING_DRIVE, often(HELD_OFF, 9).or(READY, 1), "that is the fault")
+        .under(
+            Fault.DRIVE_DEAD,
+            often(DARK, 4).or(FAULT, 4).or(READY, 2),
+            "dead ones may still light up")
+        .under(Fault.NO_CALL, often(READY, 5).or(HELD_OFF, 5), "no run command")
+        .under(Fault.CONTROL_POWER, often(READY, 5).or(HELD_OFF, 5), "no run command")
+        .under(Fault.BOARD_SILENT, often(READY, 5).or(HELD_OFF, 5), "no run command")
+        .under(Fault.HARNESS_OPEN, often(READY, 5).or(HELD_OFF, 5), "no run command")
+        .under(Fault.HARNESS_PIN, often(READY, 6).or(HELD_OFF, 4), "the command may be lost")
+        .under(Fault.SUPPLY_OFF, always(DARK), "no power")
+        .under(Fault.SUPPLY_LINE_LOST, often(FAULT, 6).or(DARK, 4), "a lost phase")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(FAULT, 8).or(READY, 2), "over or under voltage")
+        .under(Fault.WINDING_SHORT, always(FAULT), "overcurrent")
+        .under(Fault.WINDING_FRAME, always(FAULT), "a path to earth")
+        .under(Fault.WINDING_OPEN, often(FAULT, 6).or(READY, 4), "a lost output phase")
+        .under(Fault.WINDING_JOINT, often(FAULT, 4).or(READY, 6), "unequal currents")
+        .under(Fault.WINDING_WARM_SHORT, often(FAULT, 8).or(READY, 2), "overcurrent, warm")
+        .under(Fault.WINDING_WARM_OPEN, often(FAULT, 5).or(READY, 5), "a lost output phase, warm")
+        .under(Fault.HARNESS_CHAFED, always(FAULT), "a path to earth")
+        .under(Fault.HARNESS_TOUCHING, always(FAULT), "overcurrent")
+        .under(Fault.BEARING_SEIZED, often(FAULT, 9).or(READY, 1), "overload")
+        .under(Fault.BEARING_DRAG, often(FAULT, 6).or(READY, 4), "overload")
+        .under(Fault.WHEEL_JAMMED, often(FAULT, 9).or(READY, 1), "overload")
+        .under(Fault.WHEEL_RUBBING, often(READY, 8).or(FAULT, 2), "overload")
         .answeredByWord();
   }
 
@@ -804,36 +896,42 @@ final class FamilyChecks {
         .ask(
             "Run the motor across the line by the bypass.",
             "Change the maker's links with the power off and proved dead. Full speed: watch amps.")
-        .good("RUNS", "Runs")
-        .bad("STILL", "Stays still")
+        .good(RUNS, "Runs")
+        .bad(STILL, "Stays still")
         .onlyFor(Symptom.NO_RUN)
-        .normal("RUNS 1")
-        .under(Fault.SETTING_TRIP, "STILL 7 RUNS 3", "an interlock often holds both off")
-        .under(Fault.HARNESS_LEAD, "STILL 1", "the same leads feed it")
-        .under(Fault.SUPPLY_OFF, "STILL 1", "no power")
-        .under(Fault.SUPPLY_LINE_LOST, "STILL 1", "a phase is gone")
-        .under(Fault.SUPPLY_OUT_OF_RANGE, "RUNS 6 STILL 4", "it may just do")
-        .under(Fault.WINDING_SHORT, "STILL 1", "it would trip or hum")
-        .under(Fault.WINDING_FRAME, "STILL 1", "it would trip")
-        .under(Fault.WINDING_OPEN, "STILL 1", "it hums")
-        .under(Fault.WINDING_JOINT, "STILL 1", "one that keeps it still does so here, too")
-        .under(Fault.BEARING_SEIZED, "STILL 1", "it cannot turn")
-        .under(Fault.WHEEL_JAMMED, "STILL 1", "it cannot turn")
-        .under(Fault.HARNESS_CHAFED, "STILL 1", "it trips at once")
-        .under(Fault.HARNESS_TOUCHING, "STILL 1", "overcurrent")
+        .normal(always(RUNS))
+        .under(Fault.SETTING_TRIP, often(STILL, 7).or(RUNS, 3), "an interlock often holds both off")
+        .under(Fault.HARNESS_LEAD, always(STILL), "the same leads feed it")
+        .under(Fault.SUPPLY_OFF, always(STILL), "no power")
+        .under(Fault.SUPPLY_LINE_LOST, always(STILL), "a phase is gone")
+        .under(Fault.SUPPLY_OUT_OF_RANGE, often(RUNS, 6).or(STILL, 4), "it may just do")
+        .under(Fault.WINDING_SHORT, always(STILL), "it would trip or hum")
+        .under(Fault.WINDING_FRAME, always(STILL), "it would trip")
+        .under(Fault.WINDING_OPEN, always(STILL), "it hums")
+        .under(Fault.WINDING_JOINT, always(STILL), "one that keeps it still does so here, too")
+        .under(Fault.BEARING_SEIZED, always(STILL), "it cannot turn")
+        .under(Fault.WHEEL_JAMMED, always(STILL), "it cannot turn")
+        .under(Fault.HARNESS_CHAFED, always(STILL), "it trips at once")
+        .under(Fault.HARNESS_TOUCHING, always(STILL), "overcurrent")
         .answeredByWord();
   }
 
   private static Check.Builder command(boolean proves, Check.Builder check) {
     return CommonChecks.lockOut(proves, levels(check))
-        .normal("GOOD 1")
-        .under(Fault.NO_CALL, "ABSENT 9 LOW 1", "nobody asks")
-        .under(Fault.SAFETY_OPEN, "ABSENT 9 LOW 1", "the safety string opens the call")
-        .under(Fault.CONTROL_POWER, "ABSENT 9 LOW 1", "no supply, no command")
-        .under(Fault.CONTROL_SAGS, "GOOD 6 ABSENT 4", "the board may drop out")
-        .under(Fault.BOARD_SILENT, "ABSENT 9 LOW 1", "that is the fault")
-        .under(Fault.BOARD_NO_LOGIC, "GOOD 5 ABSENT 5", "depends on what feeds it")
-        .under(Fault.AUX_PULLED_DOWN, "ABSENT 5 LOW 3 GOOD 2", "it is made from the fan's own 10 V")
-        .under(Fault.SUPPLY_OFF, "ABSENT 7 GOOD 3", "a controller may have a supply of its own");
+        .normal(always(GOOD))
+        .under(Fault.NO_CALL, often(ABSENT, 9).or(LOW, 1), "nobody asks")
+        .under(Fault.SAFETY_OPEN, often(ABSENT, 9).or(LOW, 1), "the safety string opens the call")
+        .under(Fault.CONTROL_POWER, often(ABSENT, 9).or(LOW, 1), "no supply, no command")
+        .under(Fault.CONTROL_SAGS, often(GOOD, 6).or(ABSENT, 4), "the board may drop out")
+        .under(Fault.BOARD_SILENT, often(ABSENT, 9).or(LOW, 1), "that is the fault")
+        .under(Fault.BOARD_NO_LOGIC, often(GOOD, 5).or(ABSENT, 5), "depends on what feeds it")
+        .under(
+            Fault.AUX_PULLED_DOWN,
+            often(ABSENT, 5).or(LOW, 3).or(GOOD, 2),
+            "it is made from the fan's own 10 V")
+        .under(
+            Fault.SUPPLY_OFF,
+            often(ABSENT, 7).or(GOOD, 3),
+            "a controller may have a supply of its own");
   }
 }

@@ -2,10 +2,11 @@ package variablerotor.core.likelihood;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import variablerotor.core.check.CheckFigures;
 import variablerotor.core.check.Outcome;
-import variablerotor.core.text.Words;
+import variablerotor.core.fact.Answer;
 
 /**
  * How often each outcome of a check is seen under one cause. An outcome that is not named cannot be
@@ -41,35 +42,32 @@ public record Likelihood(double[] share, boolean[] possible) {
   /** The eye takes a bad part for a good one more often than a meter does. Judgement. */
   private static final double OVERLOOKED = 0.02;
 
-  /** The same word as FREE, given after a drag: what allows the one allows the other. */
-  private static final String GONE = "GONE";
-
   /**
-   * @param text such as {@code "FREE 97 STIFF 3"}, any scale
+   * @param often such as {@code often(FREE, 97).or(STIFF, 3)}
    * @param questions answers that are never ruled out
    * @param findings answers that show a part itself to be broken, whoever saw them
    * @throws IllegalArgumentException for an outcome that the check does not have
    */
   static Likelihood of(
-      String text,
+      Often<Answer> often,
       List<Outcome> outcomes,
       Witness witness,
-      Set<String> questions,
-      Set<String> findings) {
+      Set<Answer> questions,
+      Set<Answer> findings) {
     double[] share = new double[outcomes.size()];
-    List<String> words = Words.split(text, " ");
     double sum = 0;
-    for (int i = 0; i + 1 < words.size(); i += 2) {
-      int at = index(outcomes, words.get(i));
+    for (Map.Entry<Answer, Double> seen : often.shares().entrySet()) {
+      int at = index(outcomes, seen.getKey());
       if (at < 0) {
-        throw new IllegalArgumentException("no outcome " + words.get(i));
+        throw new IllegalArgumentException("no outcome " + seen.getKey());
       }
-      share[at] = Double.parseDouble(words.get(i + 1));
+      share[at] = seen.getValue();
       sum += share[at];
     }
     for (int i = 0; i < share.length; i++) {
       Outcome outcome = outcomes.get(i);
-      if (outcome.value().equals(GONE) && share[i] == 0) {
+      // The same word as free, given after a drag: what allows the one allows the other.
+      if (outcome.value() == Answer.GONE && share[i] == 0) {
         share[i] = share[index(outcomes, outcome.answer())];
       }
       boolean finding = findings.contains(outcome.value());
@@ -79,7 +77,7 @@ public record Likelihood(double[] share, boolean[] possible) {
   }
 
   private static Likelihood of(
-      double[] share, List<Outcome> outcomes, Witness witness, Set<String> findings) {
+      double[] share, List<Outcome> outcomes, Witness witness, Set<Answer> findings) {
     Likelihood likelihood = of(share);
     double[] given = likelihood.share.clone();
     for (int i = 0; i < given.length; i++) {
@@ -102,7 +100,7 @@ public record Likelihood(double[] share, boolean[] possible) {
     return new Likelihood(given, likelihood.possible);
   }
 
-  private static double least(Outcome outcome, Witness witness, Set<String> questions) {
+  private static double least(Outcome outcome, Witness witness, Set<Answer> questions) {
     return switch (witness) {
       case TOLD -> TOLD;
       case SENSED -> outcome.good() ? 0 : SENSED;
@@ -111,9 +109,9 @@ public record Likelihood(double[] share, boolean[] possible) {
     };
   }
 
-  private static int index(List<Outcome> outcomes, String value) {
+  private static int index(List<Outcome> outcomes, Answer value) {
     int at = outcomes.size() - 1;
-    while (at >= 0 && !outcomes.get(at).value().equals(value)) {
+    while (at >= 0 && outcomes.get(at).value() != value) {
       at--;
     }
     return at;
@@ -124,7 +122,7 @@ public record Likelihood(double[] share, boolean[] possible) {
    * back no pin, and blocks no filter, that would be plain to see.
    */
   Likelihood unlisted(
-      List<Outcome> outcomes, Witness witness, Set<String> findings, Set<String> questions) {
+      List<Outcome> outcomes, Witness witness, Set<Answer> findings, Set<Answer> questions) {
     if (witness == Witness.SEEN) {
       return this;
     }
@@ -132,7 +130,7 @@ public record Likelihood(double[] share, boolean[] possible) {
     double spared = 0;
     List<Integer> strange = new ArrayList<>();
     for (int i = 0; i < given.length; i++) {
-      String value = outcomes.get(i).value();
+      Answer value = outcomes.get(i).value();
       boolean feigned = findings.contains(value);
       double asNormal = possible[i] ? AS_NORMAL * share[i] : 0;
       double anything = (1 - AS_NORMAL) / share.length;

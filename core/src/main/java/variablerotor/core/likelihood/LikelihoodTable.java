@@ -158,7 +158,7 @@ public final class LikelihoodTable {
     List<String> findings = new ArrayList<>();
     for (Outcome outcome : check.outcomes()) {
       if (check.isFinding(outcome.value())) {
-        findings.add(outcome.value());
+        findings.add(outcome.value().name());
       }
     }
     return findings.isEmpty() ? "" : "; findings: " + String.join(", ", findings);

@@ -11,6 +11,7 @@ import variablerotor.core.diagnosis.Action;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.Remedy;
 import variablerotor.core.diagnosis.VerdictState;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Command;
@@ -174,17 +175,17 @@ public final class Ways {
 
   /** What would soon end a new module, or the motor under it. */
   private void rough(List<Way.Reason> reasons) {
-    String sound = facts.choice(FactType.SHAFT_SOUND);
-    if ("GRINDS".equals(sound)) {
+    Answer sound = facts.choice(FactType.SHAFT_SOUND);
+    if (sound == Answer.GRINDS) {
       reasons.add(
           first(
               ReasonId.BEARING_ROUGH,
               "The bearing grinds: a new module on it is money for a while."));
     }
-    if ("CORRODED".equals(facts.choice(FactType.CONNECTOR_LOOK))) {
+    if (facts.choice(FactType.CONNECTOR_LOOK) == Answer.CORRODED) {
       reasons.add(first(ReasonId.CONNECTOR_CORRODED, "Renew the corroded connector first."));
     }
-    if ("TRACK_TO_CONNECTOR".equals(facts.choice(FactType.LOOK_WATER))) {
+    if (facts.choice(FactType.LOOK_WATER) == Answer.TRACK_TO_CONNECTOR) {
       reasons.add(first(ReasonId.WATER_TRACK, "Water runs down to a plug: mend that first."));
     }
   }
@@ -212,15 +213,15 @@ public final class Ways {
   }
 
   private void shaft(List<Way.Reason> reasons) {
-    String moduleOff = facts.choice(FactType.SHAFT_FEEL_MODULE_OFF);
-    String wheelOff = facts.choice(FactType.SHAFT_FEEL_WHEEL_OFF);
-    String assembled = facts.choice(FactType.SHAFT_FEEL);
+    Answer moduleOff = facts.choice(FactType.SHAFT_FEEL_MODULE_OFF);
+    Answer wheelOff = facts.choice(FactType.SHAFT_FEEL_WHEEL_OFF);
+    Answer assembled = facts.choice(FactType.SHAFT_FEEL);
     // A jam that is gone with the wheel off was the wheel's.
-    String feel = wheelOff != null ? wheelOff : moduleOff == null ? assembled : moduleOff;
+    Answer feel = wheelOff != null ? wheelOff : moduleOff == null ? assembled : moduleOff;
     if (feel == null) {
       reasons.add(first(ReasonId.SHAFT_NOT_TRIED, "Turn the shaft by hand: it must be free."));
-    } else if (!feel.equals("FREE")) {
-      boolean mayBeModule = moduleOff == null && wheelOff == null && feel.equals("COGGING");
+    } else if (feel != Answer.FREE) {
+      boolean mayBeModule = moduleOff == null && wheelOff == null && feel == Answer.COGGING;
       reasons.add(
           mayBeModule
               ? first(
@@ -249,8 +250,8 @@ public final class Ways {
   }
 
   private void water(List<Way.Reason> reasons) {
-    String look = facts.choice(FactType.MODULE_LOOK);
-    if ("WATER".equals(look) || "CORRODED".equals(look)) {
+    Answer look = facts.choice(FactType.MODULE_LOOK);
+    if (look == Answer.WATER || look == Answer.CORRODED) {
       reasons.add(first(ReasonId.WATER, "Mend the leak first, or the new part dies of the same."));
     }
   }

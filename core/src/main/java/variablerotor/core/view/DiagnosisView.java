@@ -11,6 +11,7 @@ import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.diagnosis.Remedy;
 import variablerotor.core.diagnosis.SuspectState;
 import variablerotor.core.diagnosis.VerdictState;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.likelihood.Check;
 import variablerotor.core.signal.Window;
@@ -195,8 +196,8 @@ public record DiagnosisView(
 
   /** One answer of a check, and where it would lead. */
   public record AnswerView(
-      String value,
-      String answer,
+      Answer value,
+      Answer answer,
       String label,
       double probability,
       Suspect leadsTo,

@@ -17,6 +17,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.diagnosis.BestPolicy;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
@@ -152,8 +153,8 @@ class BenchTest {
     assertTrue(number(lost, FactType.LINE_VOLTS_CA) > 1.5 * number(lost, FactType.LINE_VOLTS_AB));
     assertNull(lost.truth(FactType.LINE_VOLTS), "no single-phase plug here");
     SimulatedMotor output = motor(Family.CONSTANT_TORQUE, Fault.MODULE_OUTPUT_SHORTED, 0.3);
-    assertEquals(new FactValue.Choice("COGGING"), output.truth(FactType.SHAFT_FEEL));
-    assertEquals(new FactValue.Choice("FREE"), output.truth(FactType.SHAFT_FEEL_MODULE_OFF));
+    assertEquals(new FactValue.Choice(Answer.COGGING), output.truth(FactType.SHAFT_FEEL));
+    assertEquals(new FactValue.Choice(Answer.FREE), output.truth(FactType.SHAFT_FEEL_MODULE_OFF));
   }
 
   /** Open phase: two pairs OL, the third as it was; any circuit text. */

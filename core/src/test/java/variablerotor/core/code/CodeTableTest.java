@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.fact.Answer;
 import variablerotor.core.fact.FactValue;
 
 class CodeTableTest {
@@ -54,7 +55,7 @@ class CodeTableTest {
       read = read(shouted, List.of("Birch 1", "digits", "23", "No air", "air_path; winding"));
       assertTrue(read.isSound(), read.faults().toString());
       assertEquals(SignalKind.DIGITS, read.rows().get(0).signal());
-      assertEquals("filter blocked", new FactValue.Choice("FILTER_BLOCKED").spoken());
+      assertEquals("filter blocked", new FactValue.Choice(Answer.FILTER_BLOCKED).spoken());
     } finally {
       Locale.setDefault(before);
     }

@@ -93,6 +93,8 @@ class FactsTest {
             new FactValue.Resistance(new Ohms(4.1))));
     assertFalse(
         Repeat.agree(
-            FactType.SHAFT_FEEL, new FactValue.Choice("FREE"), new FactValue.Choice("STIFF")));
+            FactType.SHAFT_FEEL,
+            new FactValue.Choice(Answer.FREE),
+            new FactValue.Choice(Answer.STIFF)));
   }
 }
