@@ -1538,6 +1538,7 @@ export interface components {
             motorPlate: components["schemas"]["PlateField"][];
             partKinds: components["schemas"]["PartKindView"][];
             photos: components["schemas"]["Word"][];
+            plateQuestions: components["schemas"]["PlateQuestion"][];
             repairReadings: components["schemas"]["RepairReadingView"][];
             routes: components["schemas"]["RouteView"][];
             running: components["schemas"]["PlateField"][];
@@ -1547,10 +1548,10 @@ export interface components {
             states: components["schemas"]["StateView"][];
             suspects: components["schemas"]["Word"][];
             symptoms: components["schemas"]["Word"][];
-            unitKinds: components["schemas"]["Word"][];
             unitPlate: components["schemas"]["PlateField"][];
             untold: components["schemas"]["Word"][];
             whichMotor: components["schemas"]["Question"][];
+            wiring: components["schemas"]["WiringWords"];
         };
         CheckView: {
             ask: string;
@@ -2239,6 +2240,13 @@ export interface components {
             old: string;
             password: string;
         };
+        PatternView: {
+            asks: ("CONTACTOR_CALLS" | "CONTACTOR_POLES" | "FAN_CYCLING" | "DUAL_CAPACITOR" | "STAGES" | "OUTPUTS" | "CABINET" | "LINE" | "SECOND_TRANSFORMER" | "CAPACITOR" | "SPEEDS" | "SPEED_OF_CALL" | "SPEED_OF_LOW_STAGE")[];
+            detail: string;
+            /** @enum {string} */
+            id: "A" | "A1" | "B" | "C" | "D" | "E";
+            title: string;
+        };
         PhotoView: {
             at: string;
             author: string;
@@ -2277,6 +2285,13 @@ export interface components {
             title: string;
             unit: string;
             whole: boolean;
+        };
+        PlateQuestion: {
+            /** @enum {string} */
+            kind: "CHOICE" | "DIGITS" | "SEVERAL" | "FLAG" | "DAY" | "TEXT";
+            path: string;
+            title: string;
+            words: components["schemas"]["Word"][];
         };
         PlateRead: {
             lines: string[];
@@ -2858,6 +2873,14 @@ export interface components {
             };
             notPlanned: string[];
             ok: boolean;
+        };
+        WiringWords: {
+            calls: components["schemas"]["Word"][];
+            circuits: components["schemas"]["Word"][];
+            equipment: components["schemas"]["Word"][];
+            lines: components["schemas"]["Word"][];
+            parts: components["schemas"]["Word"][];
+            patterns: components["schemas"]["PatternView"][];
         };
         Word: {
             id: string;

@@ -35,6 +35,8 @@ export type PhotoKind = Photo['kind']
 /** Of the repair: before it, or after it. */
 export type RepairPhase = Reading['phase']
 export type PlateField = Schemas['PlateField']
+export type PlateQuestion = Schemas['PlateQuestion']
+export type WiringWords = Schemas['WiringWords']
 export type Terminal = Schemas['TerminalView']
 export type SignalKind = Schemas['SignalView']['id']
 export type CodeRow = Schemas['CodeRow']

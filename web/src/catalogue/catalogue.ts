@@ -30,13 +30,18 @@ function title(words: { id: string; title: string }[] | undefined, id: string | 
   return words?.find((word) => word.id === id)?.title ?? id ?? ''
 }
 
+/** What is asked of a plate, where it is no number. */
+export const plateQuestion = (path: string) =>
+  catalogue.value?.plateQuestions.find((one) => one.path === path)
+
 export const suspectTitle = (id: string | undefined) => title(catalogue.value?.suspects, id)
 export const actionTitle = (id: string | undefined) => title(catalogue.value?.actions, id)
 export const photoTitle = (id: string | undefined) => title(catalogue.value?.photos, id)
 export const signalTitle = (id: string | undefined) => title(catalogue.value?.signals, id)
 export const symptomTitle = (id: string | undefined) => title(catalogue.value?.symptoms, id)
 export const familyTitle = (id: string | undefined) => title(catalogue.value?.families, id)
-export const unitKindTitle = (id: string | undefined) => title(catalogue.value?.unitKinds, id)
+export const unitKindTitle = (id: string | undefined) =>
+  title(plateQuestion('unit.kind')?.words, id)
 export const routeTitle = (id: string | undefined) => title(catalogue.value?.routes, id)
 
 const familyOf = (family: string) => catalogue.value?.families.find((one) => one.id === family)

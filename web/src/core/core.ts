@@ -2,7 +2,18 @@
  * The rules of the product in the page itself: asked in a worker, so that they answer without a
  * radio and the page never waits for them.
  */
-export type Verb = 'plan' | 'run' | 'checks' | 'mend' | 'draw' | 'exercise' | 'proof' | 'fit'
+export type Verb =
+  | 'plan'
+  | 'otherwise'
+  | 'begin'
+  | 'edit'
+  | 'run'
+  | 'checks'
+  | 'mend'
+  | 'draw'
+  | 'exercise'
+  | 'proof'
+  | 'fit'
 
 /** What is wrong with what was asked, by its path. */
 export class Faulty extends Error {

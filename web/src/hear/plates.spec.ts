@@ -13,7 +13,14 @@ const PLATES = {
     { id: 'horsepower', title: 'Horsepower', unit: 'hp', least: 0.001, most: 500, whole: false },
   ],
   unitPlate: [],
-  unitKinds: [],
+  plateQuestions: [
+    {
+      path: 'motor.volts',
+      title: 'Line voltage on the plate',
+      kind: 'DIGITS',
+      words: [{ id: '115', title: '115' }],
+    },
+  ],
   whichMotor: [
     {
       id: 'PLACE',

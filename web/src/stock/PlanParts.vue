@@ -12,7 +12,8 @@ import { stateTitle } from './words'
 const props = defineProps<{
   plan: unknown
   parts: { type: string; count: number; need: string }[]
-  titles: Record<string, string>
+  /** Of a kind of part. */
+  title: (kind: string) => string
 }>()
 const { call } = useCall()
 const lines = ref<PickLine[] | null>(null)
@@ -56,7 +57,7 @@ const lineOf = (at: number) => {
   <ul class="plain needs">
     <li v-for="(need, at) in parts" :key="need.need">
       <span
-        ><strong class="digits">{{ need.count }}</strong> {{ titles[need.type] }},
+        ><strong class="digits">{{ need.count }}</strong> {{ title(need.type) }},
         <span class="soft">{{ need.need }}</span></span
       >
       <span v-if="lineOf(at)" class="line">

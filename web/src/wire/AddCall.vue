@@ -5,7 +5,10 @@ import { callTitle } from './words'
 
 /** Calls of a wiring without a plan: what is raised, and what the motor must then do. */
 const props = defineProps<{ wiring: WiringDoc }>()
-const emit = defineEmits<{ calls: [wiring: WiringDoc] }>()
+const emit = defineEmits<{
+  add: [call: { name: string; on: string[]; motor: string }]
+  off: [name: string]
+}>()
 
 const name = ref('')
 const on = ref<string[]>([])
@@ -20,27 +23,14 @@ const states = computed(() => ['OFF', ...(motors.value?.speeds ?? ['RUN'])])
 
 function add() {
   const called = name.value.trim()
-  if (!called || props.wiring.calls.some((one) => one.name === called)) {
-    fault.value = called ? `There is a call ${called} already.` : 'Give the call a name.'
+  if (!called) {
+    fault.value = 'Give the call a name.'
     return
   }
   fault.value = ''
-  emit('calls', {
-    ...props.wiring,
-    calls: [...props.wiring.calls, { name: called, on: on.value }],
-    expect: [...(props.wiring.expect ?? []), { call: called, motor: must.value }],
-  })
+  emit('add', { name: called, on: on.value, motor: must.value })
   name.value = ''
   on.value = []
-}
-
-function remove(called: string) {
-  const expect = (props.wiring.expect ?? []).filter((one) => one.call !== called)
-  emit('calls', {
-    ...props.wiring,
-    calls: props.wiring.calls.filter((one) => one.name !== called),
-    expect: expect.length ? expect : undefined,
-  })
 }
 </script>
 
@@ -54,7 +44,7 @@ function remove(called: string) {
       <li v-for="call in wiring.calls" :key="call.name" class="row">
         <strong>{{ callTitle(call.name) }}</strong>
         <span class="soft">{{ call.on.join(', ') || 'nothing raised' }}</span>
-        <button type="button" class="link-button" @click="remove(call.name)">Remove</button>
+        <button type="button" class="link-button" @click="emit('off', call.name)">Remove</button>
       </li>
     </ul>
     <form class="row form" @submit.prevent="add">

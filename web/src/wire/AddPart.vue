@@ -1,28 +1,14 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import type { Part } from './types'
-import { TYPES } from './words'
+import { ref } from 'vue'
+import type { NewPart } from './types'
+import { partTypes } from './words'
 
 /** A part more: its kind, its name, and what the run must know of it. */
-const props = defineProps<{ parts: Part[] }>()
-const emit = defineEmits<{ add: [part: Part] }>()
-
-const NAMES: Record<string, string> = {
-  LINE_240: 'SRC',
-  LINE_120: 'SRC',
-  LINE_3PH: 'SRC',
-  TRANSFORMER: 'TR',
-  OUTPUT: 'O',
-  CONTACT: 'DF',
-  RELAY: 'K',
-  CONTACTOR: 'CT',
-  OVERLOAD: 'OL',
-  MOTOR_PSC: 'M',
-  MOTOR_3PH: 'M',
-  CAPACITOR: 'CAP',
-  ADAPTER: 'AD',
-  JOINT: 'J',
-}
+const props = defineProps<{
+  /** By kind, the name that the next one gets. */
+  free: Record<string, string>
+}>()
+const emit = defineEmits<{ add: [part: NewPart] }>()
 
 const type = ref('RELAY')
 const call = ref('')
@@ -31,17 +17,8 @@ const electronic = ref(true)
 const speeds = ref('HIGH, LOW')
 const fault = ref('')
 
-const id = computed(() => {
-  const name = NAMES[type.value]!
-  const taken = (one: string) => props.parts.some((part) => part.id === one)
-  if (name !== 'K' && name !== 'O' && !taken(name)) return name
-  let n = 1
-  while (taken(`${name}${n}`)) n++
-  return `${name}${n}`
-})
-
 function add() {
-  const part: Part = { id: id.value, type: type.value }
+  const part: NewPart = { type: type.value }
   const word = call.value.trim()
   if ((type.value === 'OUTPUT' || type.value === 'CONTACT') && !word) {
     fault.value = 'Name the call that moves it, such as FAN.'
@@ -72,7 +49,9 @@ function add() {
       <label class="named">
         Kind
         <select v-model="type" name="part-type">
-          <option v-for="(title, kind) in TYPES" :key="kind" :value="kind">{{ title }}</option>
+          <option v-for="{ id: kind, title } in partTypes()" :key="kind" :value="kind">
+            {{ title }}
+          </option>
         </select>
       </label>
       <label v-if="type === 'OUTPUT' || type === 'CONTACT'" class="named">
@@ -89,7 +68,7 @@ function add() {
         Speed leads, high first
         <el-input v-model="speeds" name="part-speeds" autocomplete="off" />
       </label>
-      <button class="quiet-button">Add {{ id }}</button>
+      <button class="quiet-button">Add {{ props.free[type] }}</button>
     </form>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
   </details>

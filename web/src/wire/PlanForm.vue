@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { ask, Faulty } from '../core/core'
+import { ask, Faulty, inWords } from '../core/core'
+import type { WiringWords } from '../api/types'
 import OptionGroup from '../shared/OptionGroup.vue'
 import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
@@ -8,7 +9,7 @@ import PlanParts from '../stock/PlanParts.vue'
 import { stopped } from './bench'
 import CallTable from './CallTable.vue'
 import type { CallId, Pattern, Plan, PlanDoc } from './types'
-import { CALLS, callTitle, PATTERNS, SUPPLIES, TYPES } from './words'
+import { callTitle, equipment, lines, partTitle, patterns, patternTitle } from './words'
 import WiringDrawing from './WiringDrawing.vue'
 
 /** A pattern filled for this unit, run at once: what it asks for, what it does, what to take along. */
@@ -17,7 +18,7 @@ const props = defineProps<{
   why: string
   assumed: { field: string; sentence: string }[]
 }>()
-const emit = defineEmits<{ begin: [document: PlanDoc, plan: Plan]; nothing: [] }>()
+const emit = defineEmits<{ begin: [plan: PlanDoc]; nothing: [] }>()
 
 const copy = <T,>(one: T): T => JSON.parse(JSON.stringify(one))
 const document_ = ref<PlanDoc>(copy(props.draft))
@@ -31,15 +32,15 @@ const figures = ref({
 })
 const speeds = ref(props.draft.motor.speeds.join(', '))
 const plan = shallowRef<Plan | null>(null)
-/** What that plan was made for: while more is typed, it stands until the next one is there. */
-const planned = shallowRef<PlanDoc>(props.draft)
+/** Whether that is the plan of what stands in the form now. */
+const isPlanned = ref(false)
 const faults = ref<Record<string, string>>({})
 
 const pattern = computed(() => document_.value.pattern)
-const isDrive = computed(() => pattern.value === 'D')
-const isOutdoors = computed(() => pattern.value === 'A' || pattern.value === 'A1')
-const hasContactor = computed(() => isOutdoors.value || pattern.value === 'C')
-const heats = computed(() => pattern.value === 'B' || pattern.value === 'E')
+const words = computed(() => patterns().find((one) => one.id === pattern.value))
+/** Whether the pattern asks for it. */
+const asks = (what: WiringWords['patterns'][number]['asks'][number]) =>
+  !!words.value?.asks.includes(what)
 const speedNames = computed(() =>
   speeds.value
     .split(',')
@@ -47,53 +48,44 @@ const speedNames = computed(() =>
     .filter(Boolean),
 )
 
-/** Two stages on two speeds; with one relay for both there is one speed. */
 const lowStageHasSpeed = computed(
-  () => pattern.value === 'A' && document_.value.stages.length > 1 && speedNames.value.length > 1,
+  () =>
+    asks('SPEED_OF_LOW_STAGE') && document_.value.stages.length > 1 && speedNames.value.length > 1,
 )
 
-/** The speeds that are chosen, of those that this pattern asks for and the motor has. */
-function chosenSpeeds(told: PlanDoc['speedFor']): PlanDoc['speedFor'] {
-  const isAsked = (call: string) => (call === 'COOL.LOW' ? lowStageHasSpeed : heats).value
-  return Object.fromEntries(
-    Object.entries(told).filter(
-      ([call, speed]) => isAsked(call) && speedNames.value.includes(speed),
-    ),
-  )
-}
-
-/** What is asked, with the figures that are typed. */
-const asked = computed<PlanDoc>(() => {
+/** The unit, with the figures that are typed. The core leaves out what the pattern does not ask. */
+const told = computed<PlanDoc>(() => {
   const number = (text: string) => (text.trim() ? (readNumber(text) ?? text) : undefined) as number
   const document = document_.value
   return {
     ...document,
     transformerVa: number(figures.value.transformerVa),
     transformerLoadVa: number(figures.value.transformerLoadVa),
+    secondTransformerVa: number(figures.value.secondTransformerVa),
     motor: {
-      speeds: isDrive.value ? [] : speedNames.value,
+      speeds: speedNames.value,
       amps: number(figures.value.amps),
-      microfarads: isDrive.value ? undefined : number(figures.value.microfarads),
-      capacitorVolts: isDrive.value ? undefined : number(figures.value.capacitorVolts),
+      microfarads: number(figures.value.microfarads),
+      capacitorVolts: number(figures.value.capacitorVolts),
     },
-    contactorPoles: hasContactor.value ? document.contactorPoles : undefined,
-    fanCycling: isOutdoors.value && document.fanCycling ? true : undefined,
-    dualCapacitor: isOutdoors.value && document.dualCapacitor ? true : undefined,
-    secondTransformerVa: isDrive.value ? undefined : number(figures.value.secondTransformerVa),
-    speedFor: chosenSpeeds(document.speedFor),
+    // While a lead is being renamed, what was chosen for it waits.
+    speedFor: Object.fromEntries(
+      Object.entries(document.speedFor).filter(([, speed]) => speedNames.value.includes(speed)),
+    ),
   }
 })
 
 let turn = 0
 watch(
-  asked,
+  told,
   async (document) => {
     const mine = ++turn
+    isPlanned.value = false
     try {
       const answer = await ask<Plan>('plan', document)
       if (mine !== turn) return
       plan.value = answer
-      planned.value = document
+      isPlanned.value = true
       faults.value = {}
     } catch (failed) {
       if (mine !== turn) return
@@ -106,25 +98,15 @@ watch(
   { immediate: true },
 )
 
-function take(next: Pattern) {
-  const supply =
-    next === 'D'
-      ? 'LINE_3PH'
-      : document_.value.supply === 'LINE_3PH'
-        ? 'LINE_240'
-        : document_.value.supply
-  document_.value = {
-    ...document_.value,
-    pattern: next,
-    supply,
-    role: next === 'A' || next === 'A1' ? 'OUTDOOR_FAN' : document_.value.role,
-    stages:
-      (next === 'A' || next === 'A1') && !document_.value.stages.length
-        ? ['LOW', 'HIGH']
-        : document_.value.stages,
-    fanRelay: next === 'C' && document_.value.fanRelay,
+/** Where it stands is the unit's, whatever patterns were looked at meanwhile. */
+async function take(next: Pattern) {
+  const plan = { ...document_.value, role: props.draft.role, motor: told.value.motor }
+  try {
+    document_.value = await ask<PlanDoc>('otherwise', { plan, pattern: next })
+    speeds.value = document_.value.motor.speeds.join(', ')
+  } catch (failed) {
+    faults.value = { '': inWords(failed) }
   }
-  if (next !== 'D' && !speeds.value) speeds.value = 'HIGH, LOW'
 }
 
 function toggle(list: 'calls' | 'contactorCalls', id: CallId) {
@@ -159,10 +141,11 @@ const CABINETS = [
   { value: 'ONE' as const, label: 'In one cabinet, on one supply' },
   { value: 'SPLIT' as const, label: 'Apart' },
 ]
-const LINES = (['LINE_240', 'LINE_120'] as const).map((value) => ({
-  value,
-  label: SUPPLIES[value],
-}))
+const LINES = computed(() =>
+  lines()
+    .filter(({ id }) => id !== 'LINE_3PH')
+    .map(({ id, title }) => ({ value: id as PlanDoc['supply'], label: title })),
+)
 
 const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', BLOCKED: 'Blocked' }
 </script>
@@ -172,23 +155,23 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
     <section class="card stack" aria-labelledby="pattern">
       <h2 id="pattern">How it is wired</h2>
       <div class="pattern-now">
-        <strong>{{ PATTERNS[pattern].title }}</strong>
-        <span class="soft small">{{ PATTERNS[pattern].detail }}</span>
+        <strong>{{ patternTitle(pattern) }}</strong>
+        <span class="soft small">{{ words?.detail }}</span>
       </div>
       <p v-if="pattern === draft.pattern" class="soft">{{ why }}</p>
       <details class="fold">
         <summary><h2>Wired otherwise</h2></summary>
         <div class="patterns" role="group" aria-labelledby="pattern">
           <button
-            v-for="(words, id) in PATTERNS"
-            :key="id"
+            v-for="one in patterns()"
+            :key="one.id"
             type="button"
             class="quiet-button pattern"
-            :aria-pressed="pattern === id"
-            @click="take(id as Pattern)"
+            :aria-pressed="pattern === one.id"
+            @click="take(one.id)"
           >
-            <strong>{{ words.title }}</strong>
-            <span class="soft small">{{ words.detail }}</span>
+            <strong>{{ one.title }}</strong>
+            <span class="soft small">{{ one.detail }}</span>
           </button>
         </div>
       </details>
@@ -196,8 +179,8 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
         <summary>
           <h2>What it is planned for</h2>
           <span class="soft"
-            >{{ SUPPLIES[document_.supply] }}, {{ asked.transformerVa ?? '?' }} VA,
-            {{ document_.calls.map((id) => CALLS[id]).join(', ') }}</span
+            >{{ partTitle(document_.supply) }}, {{ told.transformerVa ?? '?' }} VA,
+            {{ document_.calls.map(callTitle).join(', ') }}</span
           >
         </summary>
         <div class="stack fields">
@@ -205,12 +188,12 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
             <legend>Calls of the equipment</legend>
             <div class="options">
               <button
-                v-for="(title, id) in CALLS"
+                v-for="{ id, title } in equipment()"
                 :key="id"
                 type="button"
                 class="quiet-button"
-                :aria-pressed="document_.calls.includes(id)"
-                @click="toggle('calls', id)"
+                :aria-pressed="document_.calls.includes(id as CallId)"
+                @click="toggle('calls', id as CallId)"
               >
                 {{ title }}
               </button>
@@ -224,7 +207,7 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
               </button>
             </div>
           </fieldset>
-          <fieldset v-if="pattern === 'C' || isOutdoors" class="question">
+          <fieldset v-if="asks('CONTACTOR_CALLS')" class="question">
             <legend>Of these, which pull the compressor’s contactor</legend>
             <div class="options">
               <button
@@ -235,18 +218,18 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
                 :aria-pressed="document_.contactorCalls.includes(id)"
                 @click="toggle('contactorCalls', id)"
               >
-                {{ CALLS[id] }}
+                {{ callTitle(id) }}
               </button>
             </div>
           </fieldset>
           <OptionGroup
-            v-if="hasContactor"
+            v-if="asks('CONTACTOR_POLES')"
             v-model="poles"
             title="The compressor’s contactor"
             :options="POLES"
             required
           />
-          <fieldset v-if="isOutdoors" class="question">
+          <fieldset v-if="asks('FAN_CYCLING') || asks('DUAL_CAPACITOR')" class="question">
             <legend>Also in the unit</legend>
             <div class="options">
               <button
@@ -268,21 +251,21 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
             </div>
           </fieldset>
           <OptionGroup
-            v-if="isOutdoors"
+            v-if="asks('STAGES')"
             v-model="stages"
             title="Stages of the fan"
             :options="STAGES"
             required
           />
           <OptionGroup
-            v-if="!isDrive"
+            v-if="asks('OUTPUTS')"
             v-model="document_.outputs"
             title="Outputs of the board"
             :options="OUTPUTS"
             required
           />
           <OptionGroup
-            v-if="pattern === 'C'"
+            v-if="asks('CABINET')"
             v-model="document_.cabinet"
             title="Contactor and blower"
             :options="CABINETS"
@@ -298,7 +281,7 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
             </button>
           </OptionGroup>
           <OptionGroup
-            v-if="!isDrive"
+            v-if="asks('LINE')"
             v-model="document_.supply"
             title="Line"
             :options="LINES"
@@ -320,7 +303,7 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
               :fault="faults.transformerLoadVa"
             />
             <FigureInput
-              v-if="!isDrive"
+              v-if="asks('SECOND_TRANSFORMER')"
               v-model="figures.secondTransformerVa"
               name="secondTransformerVa"
               title="Second one, feeding the board"
@@ -334,7 +317,7 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
               unit="A"
               :fault="faults['motor.amps']"
             />
-            <template v-if="!isDrive">
+            <template v-if="asks('CAPACITOR')">
               <FigureInput
                 v-model="figures.microfarads"
                 name="microfarads"
@@ -349,7 +332,7 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
                 unit="V AC"
                 :fault="faults['motor.capacitorVolts']"
               />
-              <label class="named">
+              <label v-if="asks('SPEEDS')" class="named">
                 <span>Speed leads <span class="soft">high first</span></span>
                 <el-input v-model="speeds" name="speeds" autocomplete="off" />
                 <span v-if="faults['motor.speeds']" class="fault" role="alert">{{
@@ -358,11 +341,11 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
               </label>
             </template>
           </div>
-          <fieldset v-if="heats && speedNames.length > 1" class="question">
+          <fieldset v-if="asks('SPEED_OF_CALL') && speedNames.length > 1" class="question">
             <legend>Which speed each call gets</legend>
             <div class="figures">
               <label v-for="id in document_.calls" :key="id" class="named">
-                <span>{{ CALLS[id] }}</span>
+                <span>{{ callTitle(id) }}</span>
                 <select v-model="document_.speedFor[id]" :name="`speed-${id}`">
                   <option :value="undefined">{{ speedNames[0] }}</option>
                   <option v-for="name in speedNames.slice(1)" :key="name" :value="name">
@@ -411,7 +394,7 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
       </section>
       <section class="card stack" aria-labelledby="take">
         <h2 id="take">To take along</h2>
-        <PlanParts :plan="asked" :parts="plan.parts" :titles="TYPES" />
+        <PlanParts :plan="plan.plan" :parts="plan.parts" :title="partTitle" />
         <p class="notice">
           Breaker off, locked and proved dead before a wire is moved; capacitors discharged.
           Licensed work: local code and the unit’s plate rule.
@@ -419,8 +402,8 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
         <p class="row">
           <el-button
             type="primary"
-            :disabled="plan.state === 'BLOCKED' || !!Object.keys(faults).length"
-            @click="emit('begin', asked, plan)"
+            :disabled="!isPlanned || plan.state === 'BLOCKED'"
+            @click="emit('begin', plan.plan)"
           >
             Wire it
           </el-button>
@@ -430,7 +413,7 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
         </p>
       </section>
       <div class="card">
-        <WiringDrawing :wiring="plan.wiring" :plan="planned" :bad="stopped(plan.result)" />
+        <WiringDrawing :wiring="plan.wiring" :plan="plan.plan" :bad="stopped(plan.result)" />
       </div>
     </template>
     <p v-else-if="!faults['']" class="soft" role="status">Running every call…</p>

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { counted } from '../shared/number'
 import type { Ends, Step } from './types'
-import { CIRCUITS } from './words'
+import { circuitTitle } from './words'
 
 /**
  * What is left of the plan, in the order of doing: wires that the factory made are looked at
@@ -94,12 +94,12 @@ const shown = computed(() => (all.value ? groups.value : groups.value.slice(0, 1
     <h2 id="to-make">To make, in this order</h2>
     <template v-for="group in shown" :key="group.circuit">
       <p class="row circuit">
-        <span>{{ CIRCUITS[group.circuit] }}</span>
+        <span>{{ circuitTitle(group.circuit) }}</span>
         <button
           v-if="group.tasks.length > 1"
           type="button"
           class="link-button"
-          :aria-label="`All of this group made: ${CIRCUITS[group.circuit]}`"
+          :aria-label="`All of this group made: ${circuitTitle(group.circuit)}`"
           @click="
             emit(
               'made',

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { isLike, partOf } from './bench'
 import type { BenchPart, Ends } from './types'
-import { TYPES } from './words'
+import { partTitle } from './words'
 
 /**
  * Every terminal as a target, by its part: tap one, tap the other. What is wired to a terminal
@@ -107,7 +107,7 @@ function type() {
     <div class="parts">
       <fieldset v-for="part in shown" :key="part.id">
         <legend>
-          <strong>{{ part.id }}</strong> <span class="soft small">{{ TYPES[part.type] }}</span>
+          <strong>{{ part.id }}</strong> <span class="soft small">{{ partTitle(part.type) }}</span>
           <button
             v-if="!fixed && !part.type.startsWith('LINE')"
             type="button"

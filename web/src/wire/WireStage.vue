@@ -7,21 +7,7 @@ import { useKeys } from '../keys/keys'
 import { counted } from '../shared/number'
 import AddCall from './AddCall.vue'
 import AddPart from './AddPart.vue'
-import {
-  bare,
-  begun,
-  capped,
-  marked,
-  mended,
-  openBench,
-  stopped,
-  withoutPart,
-  withoutWire,
-  withPart,
-  withWire,
-  withWires,
-  withWireThere,
-} from './bench'
+import { openBench, stopped } from './bench'
 import CallTable from './CallTable.vue'
 import PlanForm from './PlanForm.vue'
 import PlanSteps from './PlanSteps.vue'
@@ -30,7 +16,7 @@ import RunStatus from './RunStatus.vue'
 import TerminalBoard from './TerminalBoard.vue'
 import type { AsWired, PlanDoc } from './types'
 import WireList from './WireList.vue'
-import { PATTERNS } from './words'
+import { patternTitle } from './words'
 import WiringDrawing from './WiringDrawing.vue'
 
 /** A conversion: planned, made wire by wire and run after each, then proved before power. */
@@ -82,8 +68,9 @@ const against = computed(() => {
 })
 watch(against, (why) => emit('stands', why), { immediate: true })
 
-function changed(next: (made: AsWired) => AsWired | string) {
-  if (made.value) bench.change(next(made.value))
+async function begin(planned?: PlanDoc) {
+  await bench.begin(planned)
+  planning.value = false
 }
 
 useKeys({ undo: bench.undo, help: () => emit('help') })
@@ -98,16 +85,7 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
         </button>
       </p>
       <p v-if="!draft">
-        <button
-          type="button"
-          class="link-button"
-          @click="
-            () => {
-              bench.change(bare())
-              planning = false
-            }
-          "
-        >
+        <button type="button" class="link-button" @click="begin()">
           Record a wiring that is there
         </button>
       </p>
@@ -116,23 +94,13 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
         :draft="plan && planning ? plan : draft"
         :why="call.planDraft!.why"
         :assumed="call.planDraft!.assumed"
-        @begin="
-          (document, planned) => {
-            bench.change(begun(document, planned))
-            planning = false
-          }
-        "
-        @nothing="
-          () => {
-            bench.change(bare())
-            planning = false
-          }
-        "
+        @begin="begin"
+        @nothing="begin()"
       />
     </template>
     <template v-else>
       <header class="row head">
-        <h1>{{ plan ? PATTERNS[plan.pattern].title : 'Wired without a plan' }}</h1>
+        <h1>{{ plan ? patternTitle(plan.pattern) : 'Wired without a plan' }}</h1>
         <span class="soft digits">{{
           left
             ? `${counted(left, 'wire')} left to make`
@@ -166,7 +134,7 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
         :progress="progress"
         :mend="mend"
         :looking="looking"
-        @mend="(change) => changed((now) => mended(now, change))"
+        @mend="(mend) => bench.edit({ mend })"
       />
       <div class="beside even">
         <div class="stack">
@@ -176,34 +144,32 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
             </p>
             <PlanSteps
               :steps="progress.toMake"
-              @made="(wires) => changed((now) => withWires(now, wires))"
-              @there="(one, colour) => changed((now) => withWireThere(now, one, colour))"
+              @made="(wires) => bench.edit({ wires })"
+              @there="(there, colour) => bench.edit({ there, colour })"
             />
             <TerminalBoard
               :parts="progress.parts"
               :wires="made.wiring.wires"
               :bad="bad"
-              @wire="(one) => changed((now) => withWire(now, one))"
-              @off="(one) => changed((now) => withoutWire(now, one))"
-              @cap="(lead) => changed((now) => capped(now, lead))"
-              @part="(id) => changed((now) => withoutPart(now, id))"
+              @wire="(wire) => bench.edit({ wire })"
+              @off="(off) => bench.edit({ off })"
+              @cap="(cap) => bench.edit({ cap })"
+              @part="(partOff) => bench.edit({ partOff })"
             />
             <WireList
               :wires="made.wiring.wires"
               :marks="made.marks"
               :strange="progress.strange"
               :planned="progress.planned"
-              @off="(one) => changed((now) => withoutWire(now, one))"
-              @mark="(one, colour, label) => changed((now) => marked(now, one, colour, label))"
+              @off="(off) => bench.edit({ off })"
+              @mark="(mark, colour, label) => bench.edit({ mark, colour, label })"
             />
-            <AddPart
-              :parts="made.wiring.parts"
-              @add="(part) => changed((now) => withPart(now, part))"
-            />
+            <AddPart :free="progress.free" @add="(part) => bench.edit({ part })" />
             <AddCall
               v-if="!plan"
               :wiring="made.wiring"
-              @calls="(wiring) => changed((now) => ({ ...now, wiring, ticks: [] }))"
+              @add="(call) => bench.edit({ call })"
+              @off="(callOff) => bench.edit({ callOff })"
             />
             <dl v-if="Object.keys(wires).length" class="old">
               <dt>The old motor’s wires</dt>
@@ -216,7 +182,7 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
             <PowerChecks
               :wiring="made.wiring"
               :ticks="made.ticks"
-              @ticked="(ticks) => changed((now) => ({ ...now, ticks }))"
+              @ticked="(ticks) => bench.change({ ...made!, ticks })"
             />
           </div>
         </div>

@@ -3,12 +3,12 @@ import { computed, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ask, inWords } from '../core/core'
 import TopBar from '../shared/TopBar.vue'
-import { openBench, withoutWire, withWire } from './bench'
+import { openBench } from './bench'
 import CallTable from './CallTable.vue'
 import RunStatus from './RunStatus.vue'
 import TerminalBoard from './TerminalBoard.vue'
 import type { AsWired, Exercise } from './types'
-import { callTitle, motorTitle, PATTERNS } from './words'
+import { callTitle, motorTitle, patternTitle } from './words'
 import WiringDrawing from './WiringDrawing.vue'
 
 /** One mistake is hidden in a wiring: find it by what the motor does, mend it, look back. */
@@ -76,7 +76,7 @@ async function another() {
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
     <template v-if="exercise && made && progress">
       <header class="row head">
-        <h1>{{ PATTERNS[exercise.plan.pattern].title }}: one wire is wrong</h1>
+        <h1>{{ patternTitle(exercise.plan.pattern) }}: one wire is wrong</h1>
         <button type="button" class="quiet-button" @click="judge">Power it: is it right?</button>
         <button
           type="button"
@@ -147,8 +147,8 @@ async function another() {
             :wires="made.wiring.wires"
             :bad="[]"
             fixed
-            @wire="(one) => bench.change(withWire(made!, one))"
-            @off="(one) => bench.change(withoutWire(made!, one))"
+            @wire="(wire) => bench.edit({ wire })"
+            @off="(off) => bench.edit({ off })"
           />
         </div>
         <div class="stack">

@@ -1,6 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { AsWired, Ends, Mend, Plan, PlanDoc, Progress } from './types'
+import type { AsWired, Ends, Mend, PlanDoc, Progress } from './types'
 
 const asked: { verb: string; tree: unknown }[] = []
 let answers: unknown[] = []
@@ -29,82 +29,22 @@ const progress = (ok: boolean): Progress => ({
   done: ok,
   mend: null,
   parts: [],
+  free: {},
 })
 
-const {
-  bare,
-  begun,
-  capped,
-  isLike,
-  marked,
-  mended,
-  openBench,
-  withoutPart,
-  withoutWire,
-  withPart,
-  withWire,
-  withWireThere,
-} = await import('./bench')
+const { isLike, openBench } = await import('./bench')
 
-const wires = (made: AsWired | string) => (made as AsWired).wiring.wires
 const made = (...list: Ends[]): AsWired => ({
-  ...bare(),
-  wiring: { ...bare().wiring, wires: list },
+  format: 'variable-rotor-as-wired',
+  version: 1,
+  wiring: { format: 'variable-rotor-wiring', version: 1, parts: [], wires: list, calls: [] },
+  marks: [],
   ticks: [{ check: 'line COOL', ok: true }],
 })
 
-describe('a conversion under work', () => {
-  it('begins with the parts of the plan and none of its wires', () => {
-    const planned = { wiring: { ...bare().wiring, wires: [['A.1', 'B.1']] } } as unknown as Plan
-    const document = { pattern: 'A' } as PlanDoc
-    const first = begun(document, planned)
-    expect(wires(first)).toEqual([])
-    expect(first.plan).toBe(document)
-    expect(first.wiring.parts).toHaveLength(2)
-  })
-
-  it('takes a wire once, whichever end is told first, and none to itself', () => {
-    const one = made(['SRC.L1', 'TR.H1'])
-    expect(withWire(one, ['TR.H1', 'SRC.L1'])).toContain('already')
-    expect(withWire(one, ['TR.H1', 'TR.H1'])).toContain('needs two')
-    expect(wires(withWire(one, ['SRC.L2', 'TR.H2']))).toHaveLength(2)
-    expect(isLike(['A.1', 'B.1'], ['B.1', 'A.1'])).toBe(true)
-  })
-
-  it('keeps the colour of a wire that the factory made, where it was read', () => {
-    const there: Ends = ['SRC.L1', 'TR.H1']
-    expect((withWireThere(made(), there, 'orange') as AsWired).marks).toEqual([
-      { wire: there, colour: 'orange', label: '' },
-    ])
-    expect((withWireThere(made(), there, '') as AsWired).marks).toEqual([])
-    expect(withWireThere(made(there), there, 'orange')).toContain('already')
-  })
-
-  it('forgets what was seen at another wiring, and the mark of a wire that is gone', () => {
-    const one = marked(made(['SRC.L1', 'TR.H1']), ['SRC.L1', 'TR.H1'], 'black', 'old 1')
-    expect(one.ticks).toHaveLength(1)
-    const off = withoutWire(one, ['TR.H1', 'SRC.L1'])
-    expect(wires(off)).toEqual([])
-    expect(off.marks).toEqual([])
-    expect(off.ticks).toEqual([])
-    expect(marked(one, ['SRC.L1', 'TR.H1'], '', '').marks).toEqual([])
-  })
-
-  it('caps a lead alone, and takes a part out with its wires', () => {
-    const one = capped(made(), 'M.MED HIGH')
-    expect(wires(one)).toEqual([['M.MED HIGH', 'CAPPED_MED_HIGH.1']])
-    expect(one.wiring.parts.at(-1)).toEqual({ id: 'CAPPED_MED_HIGH', type: 'JOINT' })
-    const two = withPart(one, { id: 'K1', type: 'RELAY' })
-    expect(withoutPart(two, 'CAPPED_MED_HIGH').wiring.wires).toEqual([])
-  })
-
-  it('does what a mend says', () => {
-    const wrong = made(['M.HIGH', 'K1.NC1'], ['SRC.G', 'M.G'])
-    expect(wires(mended(wrong, MEND))).toEqual([
-      ['SRC.G', 'M.G'],
-      ['K1.NO1', 'M.HIGH'],
-    ])
-  })
+it('knows a wire, whichever end is told first', () => {
+  expect(isLike(['A.1', 'B.1'], ['B.1', 'A.1'])).toBe(true)
+  expect(isLike(['A.1', 'B.1'], ['B.1', 'C.1'])).toBe(false)
 })
 
 describe('the bench', () => {
@@ -119,17 +59,38 @@ describe('the bench', () => {
     const bench = openBench((one) => kept.push(one))
     bench.show(made())
     await flushPromises()
-    bench.change(withWire(bench.made.value!, ['SRC.L1', 'TR.H1']))
+    answers = [made(['SRC.L1', 'TR.H1'])]
+    await bench.edit({ wire: ['SRC.L1', 'TR.H1'] })
     await flushPromises()
-    expect(asked.map((one) => one.verb)).toEqual(['run', 'run'])
+    expect(asked.map((one) => one.verb)).toEqual(['run', 'edit', 'run'])
+    expect(asked[1]!.tree).toEqual({ made: made(), edit: { wire: ['SRC.L1', 'TR.H1'] } })
     expect(kept).toHaveLength(1)
-    bench.change(withWire(bench.made.value!, ['SRC.L1', 'TR.H1']))
+    answers = [Promise.reject(new Error('SRC.L1 and TR.H1 are wired together already.'))]
+    await bench.edit({ wire: ['SRC.L1', 'TR.H1'] })
     expect(bench.refusal.value).toContain('already')
     expect(kept).toHaveLength(1)
     bench.undo()
-    expect(wires(bench.made.value!)).toEqual([])
+    expect(bench.made.value!.wiring.wires).toEqual([])
     expect(bench.canUndo.value).toBe(false)
     expect(kept).toHaveLength(2)
+  })
+
+  it('does one thing after the other, each to what the one before it left', async () => {
+    let slow!: (next: AsWired) => void
+    const bench = openBench(() => {})
+    bench.show(made())
+    await flushPromises()
+    answers = [new Promise<AsWired>((resolve) => (slow = resolve))]
+    void bench.edit({ wire: ['A.1', 'B.1'] })
+    const second = bench.edit({ cap: 'M.LOW' })
+    await flushPromises()
+    expect(asked.filter((one) => one.verb === 'edit')).toHaveLength(1)
+    answers = [progress(true), made(['A.1', 'B.1'], ['M.LOW', 'CAPPED_LOW.1'])]
+    slow(made(['A.1', 'B.1']))
+    await second
+    const edits = asked.filter((one) => one.verb === 'edit')
+    expect(edits[1]!.tree).toEqual({ made: made(['A.1', 'B.1']), edit: { cap: 'M.LOW' } })
+    expect(bench.made.value!.wiring.wires).toHaveLength(2)
   })
 
   it('shows the answer to the last change, whichever comes first', async () => {
@@ -138,7 +99,7 @@ describe('the bench', () => {
     const bench = openBench(() => {})
     bench.show(made())
     await flushPromises()
-    bench.change(withWire(bench.made.value!, ['SRC.L1', 'TR.H1']))
+    bench.change(made(['SRC.L1', 'TR.H1']))
     await flushPromises()
     slow(progress(false))
     await flushPromises()

@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { ask, Faulty, search, inWords } from '../core/core'
-import type { AsWired, Ends, Mend, Part, Plan, PlanDoc, Progress, Result, WiringDoc } from './types'
+import type { AsWired, Edit, Ends, Mend, PlanDoc, Progress, Result, WiringDoc } from './types'
 
 /** The same wire, whichever end is told first. */
 export const isLike = (one: Ends, other: Ends) =>
@@ -13,108 +13,6 @@ export const stopped = (result: Result): string[] =>
   [...result.calls, result].flatMap((one) =>
     one.findings.filter((finding) => finding.severity === 'STOP').flatMap((finding) => finding.at),
   )
-
-/** A conversion as planned, with no wire made yet. */
-export const begun = (document: PlanDoc, plan: Plan): AsWired => ({
-  format: 'variable-rotor-as-wired',
-  version: 1,
-  plan: document,
-  wiring: { ...plan.wiring, wires: [] },
-  marks: [],
-  ticks: [],
-})
-
-/** Line and 24 V, and nothing else: for what is wired without a plan. */
-export const bare = (): AsWired => ({
-  format: 'variable-rotor-as-wired',
-  version: 1,
-  wiring: {
-    format: 'variable-rotor-wiring',
-    version: 1,
-    parts: [
-      { id: 'SRC', type: 'LINE_240' },
-      { id: 'TR', type: 'TRANSFORMER', va: 40 },
-    ],
-    wires: [],
-    calls: [{ name: 'IDLE', on: [] }],
-  },
-  marks: [],
-  ticks: [],
-})
-
-/** What is changed of a wiring; what was seen at the old one says nothing of the new one. */
-function wired(made: AsWired, wires: Ends[], parts = made.wiring.parts): AsWired {
-  return {
-    ...made,
-    wiring: { ...made.wiring, parts, wires },
-    marks: made.marks.filter((mark) => wires.some((wire) => isLike(wire, mark.wire))),
-    ticks: [],
-  }
-}
-
-/** One wire more; refused in words where it makes no sense. */
-export function withWire(made: AsWired, wire: Ends): AsWired | string {
-  const [from, to] = wire
-  if (from === to) return `${from} is one terminal: a wire needs two.`
-  if (made.wiring.wires.some((one) => isLike(one, wire)))
-    return `${from} and ${to} are wired together already.`
-  return wired(made, [...made.wiring.wires, wire])
-}
-
-/** Several at one touch; what is there already stays as it is. */
-export function withWires(made: AsWired, wires: Ends[]): AsWired {
-  return wires.reduce((now, wire) => {
-    const next = withWire(now, wire)
-    return typeof next === 'string' ? now : next
-  }, made)
-}
-
-/** One that the factory made, as it is found: with its colour, where somebody read it. */
-export function withWireThere(made: AsWired, wire: Ends, colour: string): AsWired | string {
-  const next = withWire(made, wire)
-  return typeof next === 'string' || !colour ? next : marked(next, wire, colour, '')
-}
-
-export const withoutWire = (made: AsWired, wire: Ends) =>
-  wired(
-    made,
-    made.wiring.wires.filter((one) => !isLike(one, wire)),
-  )
-
-/** A lead that nothing uses, capped alone. */
-export function capped(made: AsWired, lead: string): AsWired {
-  const id = `CAPPED_${lead.slice(lead.indexOf('.') + 1).replaceAll(' ', '_')}`
-  const has = made.wiring.parts.some((one) => one.id === id)
-  return wired(
-    made,
-    [...made.wiring.wires, [lead, `${id}.1`]],
-    has ? made.wiring.parts : [...made.wiring.parts, { id, type: 'JOINT' }],
-  )
-}
-
-export const withPart = (made: AsWired, part: Part) =>
-  wired(made, made.wiring.wires, [...made.wiring.parts, part])
-
-/** A part with the wires that end on it. */
-export const withoutPart = (made: AsWired, id: string) =>
-  wired(
-    made,
-    made.wiring.wires.filter((wire) => wire.every((end) => partOf(end) !== id)),
-    made.wiring.parts.filter((one) => one.id !== id),
-  )
-
-export function mended(made: AsWired, mend: Mend): AsWired {
-  let wires = made.wiring.wires
-  if (mend.off) wires = wires.filter((one) => !isLike(one, mend.off!))
-  if (mend.on && !wires.some((one) => isLike(one, mend.on!))) wires = [...wires, mend.on]
-  return wired(made, wires)
-}
-
-/** Colour and old label of a wire. */
-export function marked(made: AsWired, wire: Ends, colour: string, label: string): AsWired {
-  const others = made.marks.filter((one) => !isLike(one.wire, wire))
-  return { ...made, marks: colour || label ? [...others, { wire, colour, label }] : others }
-}
 
 /**
  * A wiring under work: every change can be taken back, and after each the whole is run again. What
@@ -161,16 +59,23 @@ export function openBench(keep: (made: AsWired) => void, how = { searches: true 
 
   watch(made, run)
 
-  function change(next: AsWired | string) {
-    if (typeof next === 'string') {
-      refusal.value = next
-      return
-    }
+  function change(next: AsWired) {
     refusal.value = ''
     if (made.value) past.value = [...past.value, made.value]
     made.value = next
     keep(next)
   }
+
+  /** The core does it; what does not make sense comes back in words. One after the other. */
+  let last: Promise<void> = Promise.resolve()
+  const inTurn = (step: () => Promise<AsWired>) =>
+    (last = last.then(async () => {
+      try {
+        change(await step())
+      } catch (failed) {
+        refusal.value = inWords(failed)
+      }
+    }))
 
   return {
     made,
@@ -180,6 +85,9 @@ export function openBench(keep: (made: AsWired) => void, how = { searches: true 
     fault,
     refusal,
     change,
+    /** Nothing wired yet: of a plan, or of line and 24 V alone. */
+    begin: (plan?: PlanDoc) => inTurn(() => ask<AsWired>('begin', plan ? { plan } : {})),
+    edit: (edit: Edit) => inTurn(() => ask<AsWired>('edit', { made: made.value, edit })),
     /** As it is kept elsewhere: nothing of it can be taken back here. */
     show(kept: AsWired | null) {
       made.value = kept

@@ -14,6 +14,9 @@ export interface Part {
   [field: string]: unknown
 }
 
+/** A part before the core has named it. */
+export type NewPart = Omit<Part, 'id'>
+
 export interface CallRow {
   name: string
   on: string[]
@@ -126,6 +129,8 @@ export interface BeforeAfter {
 }
 
 export interface Plan {
+  /** What it was made for: without what the pattern does not ask for. */
+  plan: PlanDoc
   state: 'OPEN' | 'CONDITIONAL' | 'BLOCKED'
   reasons: { id: string; call?: string; sentence: string }[]
   wiring: WiringDoc
@@ -162,7 +167,23 @@ export interface Progress {
   mend: Mend | null
   beforeAfter?: BeforeAfter
   parts: BenchPart[]
+  /** By kind of part, the name that the next one gets. */
+  free: Record<string, string>
 }
+
+/** One thing done to a wiring. */
+export type Edit =
+  | { wire: Ends }
+  | { wires: Ends[] }
+  | { there: Ends; colour: string }
+  | { off: Ends }
+  | { cap: string }
+  | { part: NewPart }
+  | { partOff: string }
+  | { call: { name: string; on: string[]; motor: string } }
+  | { callOff: string }
+  | { mend: Mend }
+  | { mark: Ends; colour: string; label: string }
 
 export interface PowerCheck {
   id: string

@@ -45,6 +45,24 @@ public final class Core {
     return answered(tree, WireBench::plan);
   }
 
+  /** The same unit planned by another pattern. */
+  @JSExport
+  public static JSObject otherwise(JSObject tree) {
+    return answered(tree, WireBench::otherwise);
+  }
+
+  /** A conversion of which nothing is wired yet. */
+  @JSExport
+  public static JSObject begin(JSObject tree) {
+    return answered(tree, WireBench::begin);
+  }
+
+  /** A conversion after one thing was done to it. */
+  @JSExport
+  public static JSObject edit(JSObject tree) {
+    return answered(tree, WireBench::edit);
+  }
+
   /** A conversion as wired, run call by call. */
   @JSExport
   public static JSObject run(JSObject tree) {

@@ -30,7 +30,6 @@ import variablerotor.core.job.Stand;
 import variablerotor.core.likelihood.Check;
 import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.motor.PlateField;
-import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.proof.ReadingType;
 import variablerotor.core.route.Route;
 import variablerotor.core.route.School;
@@ -53,7 +52,6 @@ public record Catalogue(
     List<Word> symptoms,
     List<Word> untold,
     List<Word> moments,
-    List<Word> unitKinds,
     List<Word> suspects,
     List<Word> actions,
     List<StateView> states,
@@ -70,6 +68,8 @@ public record Catalogue(
     List<PlateField> motorPlate,
     List<PlateField> unitPlate,
     List<PlateField> running,
+    List<PlateQuestion> plateQuestions,
+    WiringWords wiring,
     List<SchoolView> schools,
     List<FigureView> figures)
     implements Node {
@@ -79,7 +79,6 @@ public record Catalogue(
     symptoms = List.copyOf(symptoms);
     untold = List.copyOf(untold);
     moments = List.copyOf(moments);
-    unitKinds = List.copyOf(unitKinds);
     suspects = List.copyOf(suspects);
     actions = List.copyOf(actions);
     states = List.copyOf(states);
@@ -96,6 +95,7 @@ public record Catalogue(
     motorPlate = List.copyOf(motorPlate);
     unitPlate = List.copyOf(unitPlate);
     running = List.copyOf(running);
+    plateQuestions = List.copyOf(plateQuestions);
     schools = List.copyOf(schools);
     figures = List.copyOf(figures);
   }
@@ -113,8 +113,6 @@ public record Catalogue(
         untold,
         "moments",
         moments,
-        "unitKinds",
-        unitKinds,
         "suspects",
         suspects,
         "actions",
@@ -147,10 +145,45 @@ public record Catalogue(
         unitPlate,
         "running",
         running,
+        "plateQuestions",
+        plateQuestions,
+        "wiring",
+        wiring,
         "schools",
         schools,
         "figures",
         figures);
+  }
+
+  /**
+   * What a plate says that is no number.
+   *
+   * @param path where it is kept, such as {@code motor.mount}
+   * @param words to choose from; none where it is told otherwise
+   */
+  public record PlateQuestion(String path, String title, Kind kind, List<Word> words)
+      implements Node {
+    public PlateQuestion {
+      words = List.copyOf(words);
+    }
+
+    /** How it is told. */
+    public enum Kind {
+      /** One of a few words. */
+      CHOICE,
+      /** One of a few, which are numbers. */
+      DIGITS,
+      /** Several words at once. */
+      SEVERAL,
+      FLAG,
+      DAY,
+      TEXT
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("path", path, "title", title, "kind", kind, "words", words);
+    }
   }
 
   /** An answer and what it is called. */
@@ -249,7 +282,7 @@ public record Catalogue(
     return new AnswerTitle(word, capital(word.spoken()));
   }
 
-  private static String capital(String spoken) {
+  static String capital(String spoken) {
     return Character.toUpperCase(spoken.charAt(0)) + spoken.substring(1);
   }
 
@@ -470,7 +503,6 @@ public record Catalogue(
         Arrays.stream(Taken.When.values())
             .map(when -> new Word(when.name(), capital(when.spoken())))
             .toList(),
-        Arrays.stream(UnitPlate.Kind.values()).map(k -> new Word(k.name(), k.title())).toList(),
         Arrays.stream(Suspect.values()).map(s -> new Word(s.name(), s.title())).toList(),
         Arrays.stream(Action.values()).map(a -> new Word(a.name(), a.title())).toList(),
         Arrays.stream(UnitState.values())
@@ -493,6 +525,8 @@ public record Catalogue(
         PlateField.MOTOR,
         PlateField.UNIT,
         PlateField.RUNNING,
+        PlateQuestions.all(),
+        WiringWords.all(),
         Arrays.stream(School.values()).map(Catalogue::school).toList(),
         Figures.all().stream().map(Catalogue::figure).toList());
   }

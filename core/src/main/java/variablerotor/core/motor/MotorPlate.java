@@ -65,24 +65,57 @@ public record MotorPlate(
 
   /** Seen from the shaft end. */
   public enum Rotation {
-    CW,
-    CCW,
-    REVERSIBLE,
-    SELF_FINDING
+    CW("Clockwise"),
+    CCW("Counter-clockwise"),
+    REVERSIBLE("Reversible"),
+    SELF_FINDING("Finds it itself");
+
+    private final String title;
+
+    Rotation(String title) {
+      this.title = title;
+    }
+
+    /** As it is shown. */
+    public String title() {
+      return title;
+    }
   }
 
   /** How it is held. */
   public enum Mount {
-    BELLY_BAND,
-    LUGS,
-    STUDS,
-    CASSETTE
+    BELLY_BAND("Belly band"),
+    LUGS("Lugs"),
+    STUDS("Studs"),
+    CASSETTE("Cassette");
+
+    private final String title;
+
+    Mount(String title) {
+      this.title = title;
+    }
+
+    /** As it is shown. */
+    public String title() {
+      return title;
+    }
   }
 
   /** How it is closed against its surroundings. */
   public enum Enclosure {
-    OPEN,
-    TOTALLY_ENCLOSED
+    OPEN("Open"),
+    TOTALLY_ENCLOSED("Totally enclosed");
+
+    private final String title;
+
+    Enclosure(String title) {
+      this.title = title;
+    }
+
+    /** As it is shown. */
+    public String title() {
+      return title;
+    }
   }
 
   /** Only the family known, and perhaps the volts. */

@@ -43,9 +43,20 @@ public record Running(
 
   /** Steps of cooling. */
   public enum Staging {
-    ONE,
-    TWO,
-    INVERTER
+    ONE("One"),
+    TWO("Two"),
+    INVERTER("Inverter");
+
+    private final String title;
+
+    Staging(String title) {
+      this.title = title;
+    }
+
+    /** As it is shown. */
+    public String title() {
+      return title;
+    }
   }
 
   /** Nothing known. */

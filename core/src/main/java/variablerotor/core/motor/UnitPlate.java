@@ -107,12 +107,23 @@ public record UnitPlate(
 
   /** A kind of heat. */
   public enum Heating {
-    GAS,
-    ELECTRIC,
-    HEAT_PUMP,
-    HYDRONIC,
+    GAS("Gas"),
+    ELECTRIC("Electric"),
+    HEAT_PUMP("Heat pump"),
+    HYDRONIC("Hot water"),
     /** It is known that it has no heat. */
-    NONE
+    NONE("None");
+
+    private final String title;
+
+    Heating(String title) {
+      this.title = title;
+    }
+
+    /** As it is shown. */
+    public String title() {
+      return title;
+    }
   }
 
   /** Whether it is told which heat the unit has, or that it has none. */

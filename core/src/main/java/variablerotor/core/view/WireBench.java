@@ -1,12 +1,14 @@
 package variablerotor.core.view;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.AsWiredReader;
+import variablerotor.core.casefile.EditReader;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.casefile.PlanReader;
@@ -23,6 +25,7 @@ import variablerotor.core.wiring.Exercise;
 import variablerotor.core.wiring.Mend;
 import variablerotor.core.wiring.Moment;
 import variablerotor.core.wiring.Part;
+import variablerotor.core.wiring.PartType;
 import variablerotor.core.wiring.Plan;
 import variablerotor.core.wiring.PlanRequest;
 import variablerotor.core.wiring.PlanRequest.Pattern;
@@ -45,15 +48,59 @@ public final class WireBench {
    * @throws InputFaults with every fault found
    */
   public static Map<String, Object> plan(Object tree) throws InputFaults {
-    PlanRequest asked = PlanReader.read(tree);
+    PlanRequest asked = PlanReader.read(tree).asked();
     Plan plan = Planner.of(asked);
     Map<String, Object> answer = plan.tree();
+    answer.put("plan", asked.tree());
     answer.put("beforeAfter", BeforeAfter.of(asked, plan.result()).tree());
     PlanRequest instead = instead(asked, plan);
     if (instead != null) {
       answer.put("instead", instead.tree());
     }
     return answer;
+  }
+
+  /**
+   * The same unit wired by another pattern.
+   *
+   * @param tree with the {@code plan} as it stands and the {@code pattern} that it is to have
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> otherwise(Object tree) throws InputFaults {
+    Object plan = tree instanceof Map<?, ?> map ? map.get("plan") : null;
+    Object next = tree instanceof Map<?, ?> map ? map.get("pattern") : null;
+    PlanRequest asked = PlanReader.read(plan == null ? Map.of() : plan);
+    for (Pattern pattern : Pattern.values()) {
+      if (pattern.name().equals(next)) {
+        return asked.as(pattern).tree();
+      }
+    }
+    throw new InputFaults(List.of(new InputFault("pattern", "allowed is A, A1, B, C, D or E")));
+  }
+
+  /**
+   * Nothing wired yet: of a plan, or of line and 24 V alone.
+   *
+   * @param tree with a {@code plan}, or without one
+   * @throws InputFaults with every fault found
+   */
+  public static Map<String, Object> begin(Object tree) throws InputFaults {
+    Object told = tree instanceof Map<?, ?> map ? map.get("plan") : null;
+    if (told == null) {
+      return AsWired.bare().tree();
+    }
+    PlanRequest plan = PlanReader.read(told);
+    return AsWired.begun(plan, Planner.of(plan).wiring()).tree();
+  }
+
+  /**
+   * A conversion after one thing was done to it.
+   *
+   * @param tree what was made, and what is done
+   * @throws InputFaults with what does not make sense, in words
+   */
+  public static Map<String, Object> edit(Object tree) throws InputFaults {
+    return EditReader.read(tree).tree();
   }
 
   /** The variant with a fan relay, where that opens what is blocked. */
@@ -85,6 +132,11 @@ public final class WireBench {
       answer.put("beforeAfter", both.tree());
     }
     answer.put("parts", wiring.parts().stream().map(one -> part(one, wiring)).toList());
+    Map<String, Object> free = new LinkedHashMap<>();
+    for (PartType type : PartType.values()) {
+      free.put(type.name(), type.free(wiring.parts()));
+    }
+    answer.put("free", free);
     return answer;
   }
 

@@ -130,11 +130,22 @@ public record BeforeAfter(List<Row> rows, List<String> lost) implements Node {
   /** A call in words. */
   public static String title(String call) {
     CallId id = id(call);
-    return call.equals("IDLE")
-        ? "nothing called"
-        : call.equals("DEFROST")
-            ? "defrost"
-            : id == null ? call : id.title() + (call.endsWith(LOW) ? ", low stage" : "");
+    return switch (call) {
+      case "IDLE" -> "nothing called";
+      case "DEFROST" -> "defrost";
+      case "COLD" -> "low head pressure";
+      default -> id == null ? call : id.title() + (call.endsWith(LOW) ? ", low stage" : "");
+    };
+  }
+
+  /** Every call that a plan can have. */
+  public static List<String> calls() {
+    List<String> calls = new ArrayList<>(List.of("IDLE", "DEFROST", "COLD"));
+    for (CallId id : CallId.values()) {
+      calls.add(id.name());
+      calls.add(id.name() + LOW);
+    }
+    return calls;
   }
 
   private static @Nullable CallId id(String call) {

@@ -4,20 +4,51 @@ import java.util.List;
 
 /** Kinds of parts. */
 public enum PartType {
-  LINE_240,
-  LINE_120,
-  LINE_3PH,
-  TRANSFORMER,
-  OUTPUT,
-  CONTACT,
-  RELAY,
-  CONTACTOR,
-  OVERLOAD,
-  MOTOR_PSC,
-  MOTOR_3PH,
-  CAPACITOR,
-  ADAPTER,
-  JOINT;
+  LINE_240("Line, 240 V", "SRC"),
+  LINE_120("Line, 120 V", "SRC"),
+  LINE_3PH("Line, three phases", "SRC"),
+  TRANSFORMER("Transformer, 24 V", "TR"),
+  OUTPUT("Output of the board", "O"),
+  CONTACT("Contact of the board", "DF"),
+  RELAY("Relay", "K"),
+  CONTACTOR("Contactor", "CT"),
+  OVERLOAD("Overload relay", "OL"),
+  MOTOR_PSC("Motor with capacitor", "M"),
+  MOTOR_3PH("Motor, three phases", "M"),
+  CAPACITOR("Run capacitor", "CAP"),
+  ADAPTER("Adapter board", "AD"),
+  JOINT("Cap or joint", "J");
+
+  private final String title;
+  private final String mark;
+
+  PartType(String title, String mark) {
+    this.title = title;
+    this.mark = mark;
+  }
+
+  /** As it is shown. */
+  public String title() {
+    return title;
+  }
+
+  /**
+   * The first name of its kind that no part has: relays and outputs are numbered from the first.
+   */
+  public String free(List<Part> parts) {
+    boolean numbered = this == RELAY || this == OUTPUT;
+    int n = numbered ? 1 : 0;
+    String name = numbered ? mark + n : mark;
+    while (isTaken(name, parts)) {
+      n++;
+      name = mark + n;
+    }
+    return name;
+  }
+
+  private static boolean isTaken(String name, List<Part> parts) {
+    return parts.stream().anyMatch(one -> one.id().equals(name));
+  }
 
   /** Whether it brings line voltage. */
   public boolean isLine() {

@@ -49,10 +49,21 @@ public record Plan(
 
   /** Which circuit a wire belongs to. */
   public enum Circuit {
-    GROUND,
-    LINE,
-    MOTOR,
-    CONTROL
+    GROUND("Ground"),
+    LINE("Line"),
+    MOTOR("Motor"),
+    CONTROL("24 V");
+
+    private final String title;
+
+    Circuit(String title) {
+      this.title = title;
+    }
+
+    /** As it is shown. */
+    public String title() {
+      return title;
+    }
   }
 
   /**

@@ -1,9 +1,11 @@
 package variablerotor.core.wiring;
 
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
@@ -86,20 +88,105 @@ public record PlanRequest(
   /** The number in the field {@code version}. */
   public static final int VERSION = 1;
 
+  /** What is asked for some patterns, and means nothing for the others. */
+  public enum Ask {
+    CONTACTOR_CALLS,
+    CONTACTOR_POLES,
+    /** Whether a switch on head pressure cycles the fan. */
+    FAN_CYCLING,
+    DUAL_CAPACITOR,
+    STAGES,
+    OUTPUTS,
+    CABINET,
+    /** Which line, where it need not have three phases. */
+    LINE,
+    SECOND_TRANSFORMER,
+    CAPACITOR,
+    SPEEDS,
+    SPEED_OF_CALL,
+    SPEED_OF_LOW_STAGE
+  }
+
   /** How a conversion is wired. */
   public enum Pattern {
     /** Outdoor staged fan, a relay a stage. */
-    A,
+    A(
+        "Outdoor fan, a relay a stage",
+        "Either stage runs the one speed.",
+        outdoors(Ask.SPEED_OF_LOW_STAGE)),
     /** The same with one relay for all stages. */
-    A1,
+    A1("Outdoor fan, one relay", "Tidier; ties the outputs of the stages together.", outdoors()),
     /** Indoor constant-torque blower with an adapter board. */
-    B,
+    B(
+        "Adapter board on the taps",
+        "Each speed tap gives a speed of the new motor.",
+        ofOnePhase(Ask.SPEED_OF_CALL)),
     /** A loaner on the contactor's load side. */
-    C,
+    C(
+        "With the contactor, on loan",
+        "Runs with the compressor, in one cabinet.",
+        ofOnePhase(Ask.CONTACTOR_CALLS, Ask.CONTACTOR_POLES, Ask.CABINET)),
     /** A drive bypassed with a contactor and an overload relay. */
-    D,
+    D("Drive bypassed", "Contactor and overload relay, full speed.", EnumSet.noneOf(Ask.class)),
     /** Indoor fan relay with changeover. */
-    E
+    E(
+        "Indoor fan relay",
+        "Changes over between the cooling and the heat speed.",
+        ofOnePhase(Ask.SPEED_OF_CALL));
+
+    private final String title;
+    private final String detail;
+    private final Set<Ask> asks;
+
+    Pattern(String title, String detail, Set<Ask> asks) {
+      this.title = title;
+      this.detail = detail;
+      this.asks = Collections.unmodifiableSet(asks);
+    }
+
+    private static Set<Ask> ofOnePhase(Ask... more) {
+      Set<Ask> asks =
+          EnumSet.of(Ask.OUTPUTS, Ask.LINE, Ask.SECOND_TRANSFORMER, Ask.CAPACITOR, Ask.SPEEDS);
+      Collections.addAll(asks, more);
+      return asks;
+    }
+
+    private static Set<Ask> outdoors(Ask... more) {
+      Set<Ask> asks =
+          ofOnePhase(
+              Ask.CONTACTOR_CALLS,
+              Ask.CONTACTOR_POLES,
+              Ask.FAN_CYCLING,
+              Ask.DUAL_CAPACITOR,
+              Ask.STAGES);
+      Collections.addAll(asks, more);
+      return asks;
+    }
+
+    /** As it is headed. */
+    public String title() {
+      return title;
+    }
+
+    /** In one short line. */
+    public String detail() {
+      return detail;
+    }
+
+    /** What is asked for it, beside what is for all. */
+    public Set<Ask> asks() {
+      return asks;
+    }
+
+    /** Whether it is for an outdoor fan alone. */
+    public boolean isOutdoors() {
+      return this == A || this == A1;
+    }
+
+    /** Whether it is for an indoor blower alone. */
+    boolean isIndoors() {
+      return this == B || this == E;
+    }
   }
 
   /** What the equipment calls for. */
@@ -131,6 +218,48 @@ public record PlanRequest(
     }
   }
 
+  /**
+   * The same unit wired otherwise. What only the old pattern asks for is kept, so that nothing is
+   * lost by looking at another; {@link #asked} leaves it out.
+   */
+  public PlanRequest as(Pattern next) {
+    boolean three = next == Pattern.D;
+    PartType line = supply == PartType.LINE_3PH ? PartType.LINE_240 : supply;
+    Builder other =
+        but(next, three ? PartType.LINE_3PH : line)
+            .outdoors(next.isOutdoors() || (outdoors && !next.isIndoors()))
+            .fanRelay(fanRelay && next == Pattern.C);
+    if (next.isOutdoors() && stages.isEmpty()) {
+      other.stages(List.of("LOW", "HIGH"));
+    }
+    if (!three && speeds.isEmpty()) {
+      other.speeds(List.of("HIGH", "LOW"));
+    }
+    return other.build();
+  }
+
+  /** The same without what its pattern does not ask for. */
+  public PlanRequest asked() {
+    Set<Ask> asks = pattern.asks();
+    boolean capacitor = asks.contains(Ask.CAPACITOR);
+    boolean lowSpeed =
+        asks.contains(Ask.SPEED_OF_LOW_STAGE) && stages.size() > 1 && speeds.size() > 1;
+    return but()
+        .capacitor(capacitor ? microfarads : null, capacitor ? capacitorVolts : null)
+        .speeds(asks.contains(Ask.SPEEDS) ? speeds : List.of())
+        .speedFor(asks.contains(Ask.SPEED_OF_CALL) ? speedFor : Map.of())
+        .extras(
+            new Extras(
+                asks.contains(Ask.CONTACTOR_POLES)
+                    ? extras.contactorPoles()
+                    : Extras.NONE.contactorPoles(),
+                asks.contains(Ask.FAN_CYCLING) && extras.fanCycling(),
+                asks.contains(Ask.SECOND_TRANSFORMER) ? extras.secondTransformerVa() : null,
+                asks.contains(Ask.DUAL_CAPACITOR) && extras.dualCapacitor(),
+                lowSpeed ? extras.lowSpeeds() : Map.of()))
+        .build();
+  }
+
   /** The same, with a relay of its own for calls without the contactor. */
   public PlanRequest withFanRelay() {
     return but().fanRelay(true).build();
@@ -142,7 +271,11 @@ public record PlanRequest(
   }
 
   private Builder but() {
-    return plan(pattern, supply)
+    return but(pattern, supply);
+  }
+
+  private Builder but(Pattern otherPattern, PartType otherSupply) {
+    return plan(otherPattern, otherSupply)
         .transformer(transformerVa, transformerLoadVa)
         .stages(stages)
         .solidState(solidState)
