@@ -2,6 +2,7 @@ package variablerotor.e2e;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -112,10 +113,13 @@ class StartCommandTest {
     return Files.exists(data.resolve("postgres/postmaster.pid"));
   }
 
-  /** First, as its clean end leaves the classes that make every later start quicker. */
+  /**
+   * Started, stopped as Ctrl-C does, started again, cut off from power, started once more. First,
+   * as its clean end leaves the classes that make every later start quicker.
+   */
   @Order(1)
   @Test
-  void startsTellsStopsAndStartsAgain() throws Exception {
+  void startsAgainAfterACleanEndAndAfterAPowerCut() throws Exception {
     int port = freePort();
     Running first = start("--port", String.valueOf(port), "--empty");
     first.waitFor("Ctrl-C");
@@ -132,9 +136,28 @@ class StartCommandTest {
 
     first.interrupt();
     assertFalse(databaseRuns(), "the database stops, too");
-    Running again = start("--port", String.valueOf(port));
+    Running again = start("--port", String.valueOf(port), "--empty");
     again.waitFor("Ctrl-C");
     assertFalse(again.text().contains("First sign-in"), "the password is printed once");
+
+    cutThePower(again);
+    Running third = start("--port", String.valueOf(port), "--empty");
+    third.waitFor("Ctrl-C");
+    assertFalse(third.text().contains("First sign-in"), "the accounts are still there");
+    assertEquals(200, status(port));
+  }
+
+  /** Everything killed at once. */
+  private void cutThePower(Running running) throws IOException {
+    String postmaster = Files.readAllLines(data.resolve("postgres/postmaster.pid")).get(0);
+    List<ProcessHandle> all = new ArrayList<>(running.process().descendants().toList());
+    all.add(running.process().toHandle());
+    all.forEach(ProcessHandle::destroyForcibly);
+    ProcessHandle.of(Long.parseLong(postmaster)).ifPresent(ProcessHandle::destroyForcibly);
+    for (ProcessHandle one : all) {
+      // Dead ones that nobody collects never report their end; the start itself waits, too.
+      one.onExit().completeOnTimeout(one, 3, TimeUnit.SECONDS).join();
+    }
   }
 
   @Test
@@ -169,25 +192,30 @@ class StartCommandTest {
     }
   }
 
-  private static void end(Running running, String program) {
-    running
+  private static ProcessHandle program(Running running, String name) {
+    return running
         .process()
         .descendants()
-        .filter(one -> one.info().commandLine().orElse("").contains(program))
-        .forEach(ProcessHandle::destroyForcibly);
+        .filter(one -> one.info().commandLine().orElse("").contains(name))
+        .findFirst()
+        .orElseThrow();
   }
 
-  /** Whichever of the three ends by itself is started again, and the others go on. */
+  /**
+   * Whichever of the three ends by itself is started again, and the others go on; an application
+   * that lives and answers nobody is as good as dead.
+   */
   @Test
-  void whatEndsByItselfIsStartedAgain() throws Exception {
+  void whatEndsOrAnswersNobodyIsStartedAgain() throws Exception {
     int port = freePort();
-    Running running = start("--port", String.valueOf(port));
+    Running running = start(Map.of("ROTOR_PATIENCE", "1"), "--port", String.valueOf(port));
     running.waitFor("Ctrl-C");
     Matcher supply = Pattern.compile("Simulated supply house: (\\S+)").matcher(running.text());
     assertTrue(supply.find(), running.text());
-    end(running, "variablerotor.supplyhouse.Main");
+    program(running, "variablerotor.supplyhouse.Main").destroyForcibly();
     running.waitFor("The simulated supply house ended by itself");
     waitUntilAnswers(supply.group(1));
+
     Path pid = data.resolve("postgres/postmaster.pid");
     String before = Files.readAllLines(pid).get(0);
     ProcessHandle.of(Long.parseLong(before)).orElseThrow().destroyForcibly();
@@ -200,9 +228,13 @@ class StartCommandTest {
     }
     waitUntilServes(port);
 
-    end(running, "rotor-server.jar");
+    long stopped = program(running, "rotor-server.jar").pid();
+    new ProcessBuilder("kill", "-STOP", String.valueOf(stopped)).start().waitFor();
+    running.waitFor("The application has not answered for");
     running.waitFor("The application ended by itself");
     waitUntilServes(port);
+    assertNotEquals(stopped, program(running, "rotor-server.jar").pid());
+
     running.interrupt();
     assertFalse(databaseRuns());
     assertThrows(IOException.class, () -> answers(supply.group(1)), "the supply house stops, too");
@@ -244,46 +276,5 @@ class StartCommandTest {
             + " if may_restart $now; then echo -n y; else echo -n n; fi; done";
     Process bash = new ProcessBuilder("bash", "-c", script).directory(ROOT.toFile()).start();
     assertEquals("yyyyynnyyy", new String(bash.getInputStream().readAllBytes()).trim());
-  }
-
-  /** One that lives and answers nobody is as good as dead. */
-  @Test
-  void whatAnswersNobodyIsStartedAgain() throws Exception {
-    int port = freePort();
-    Running running = start(Map.of("ROTOR_PATIENCE", "1"), "--port", String.valueOf(port));
-    running.waitFor("Ctrl-C");
-    ProcessHandle server =
-        running
-            .process()
-            .descendants()
-            .filter(one -> one.info().commandLine().orElse("").contains("rotor-server.jar"))
-            .findFirst()
-            .orElseThrow();
-    new ProcessBuilder("kill", "-STOP", String.valueOf(server.pid())).start().waitFor();
-    running.waitFor("The application has not answered for");
-    running.waitFor("The application ended by itself");
-    waitUntilServes(port);
-    running.interrupt();
-  }
-
-  /** Everything killed at once, as a power cut does: the next start finds the data. */
-  @Test
-  void startsAgainAfterAPowerCut() throws Exception {
-    int port = freePort();
-    Running first = start("--port", String.valueOf(port), "--empty");
-    first.waitFor("Ctrl-C");
-    String postmaster = Files.readAllLines(data.resolve("postgres/postmaster.pid")).get(0);
-    List<ProcessHandle> all = new ArrayList<>(first.process().descendants().toList());
-    all.add(first.process().toHandle());
-    all.forEach(ProcessHandle::destroyForcibly);
-    ProcessHandle.of(Long.parseLong(postmaster)).ifPresent(ProcessHandle::destroyForcibly);
-    for (ProcessHandle one : all) {
-      // Dead ones that nobody collects never report their end; the start itself waits, too.
-      one.onExit().completeOnTimeout(one, 3, TimeUnit.SECONDS).join();
-    }
-    Running again = start("--port", String.valueOf(port));
-    again.waitFor("Ctrl-C");
-    assertFalse(again.text().contains("First sign-in"), "the accounts are still there");
-    assertEquals(200, status(port));
   }
 }
