@@ -108,7 +108,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_3"];
+        put: operations["keep_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -252,7 +252,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_2"];
+        put: operations["keep_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -333,6 +333,22 @@ export interface paths {
         };
         get?: never;
         put: operations["order"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/outcomes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -686,6 +702,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["count"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learnt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["learnt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learnt/counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["counts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learnt/hindsight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hindsight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learnt/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["set_1"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1456,6 +1536,15 @@ export interface components {
             /** Format: double */
             price?: number;
         };
+        CallKind: {
+            /** Format: int32 */
+            calls: number;
+            /** @enum {string} */
+            family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
+            /** @enum {string} */
+            symptom: "NO_RUN" | "RUNS_ALWAYS" | "STARTS_THEN_STOPS" | "NO_SPEED_CHANGE" | "LOW_AIRFLOW" | "WRONG_DIRECTION" | "NOISE" | "TRIPS_PROTECTION" | "CODE_BUT_RUNS" | "INTERMITTENT";
+            things: components["schemas"]["Thing"][];
+        };
         CallRow: {
             /** Format: date-time */
             changedAt: string;
@@ -1498,6 +1587,8 @@ export interface components {
             label: boolean;
             openedAt: string;
             openedBy: string;
+            outcome?: components["schemas"]["OutcomeView"];
+            ownCounts: boolean;
             particulars: components["schemas"]["Particulars"];
             photos: components["schemas"]["PhotoView"][];
             planDraft?: components["schemas"]["DraftView"];
@@ -1884,6 +1975,12 @@ export interface components {
             /** Format: int64 */
             tookMs: number;
         };
+        Hindsight: {
+            /** Format: int32 */
+            calls: number;
+            judged: components["schemas"]["Score"];
+            learnt: components["schemas"]["Score"];
+        };
         Hit: {
             /** Format: uuid */
             book: string;
@@ -1932,6 +2029,23 @@ export interface components {
         LabelLine: {
             said: string;
             title: string;
+        };
+        LearningRequest: {
+            own: boolean;
+            /** Format: double */
+            strength: number;
+        };
+        Learnt: {
+            /** Format: uuid */
+            edition?: string;
+            kinds: components["schemas"]["CallKind"][];
+            own: boolean;
+            setAt?: string;
+            setBy?: string;
+            /** Format: double */
+            strength: number;
+            /** Format: double */
+            usualStrength: number;
         };
         Lent: {
             author: string;
@@ -2178,6 +2292,21 @@ export interface components {
             label: string;
             /** @enum {string} */
             value: "AUTO" | "ON" | "NONE" | "FLOAT" | "LIMIT" | "DOOR" | "PRESSURE" | "FUSE" | "PULLED_IN" | "NOT_PULLED_IN" | "BURNT" | "STUCK" | "WHOLE" | "BROKEN" | "CLOSED" | "OPEN" | "VOLTS_24" | "DUTY_CYCLE" | "ZERO_TO_TEN" | "CURRENT_LOOP" | "MESSAGES" | "JUMPS" | "FOLLOWS_SPEED" | "STANDS_STILL" | "RUNS" | "COMES_BACK" | "READY" | "HELD_OFF" | "FAULT" | "DARK" | "GIVEN" | "MISSING" | "STOPS" | "STILL" | "FREE" | "STIFF" | "COGGING" | "LOCKED" | "CLEAR" | "RUBBING" | "JAMMED" | "LOOSE_ON_SHAFT" | "CLEAN" | "DIRTY" | "RIGHT" | "REVERSED" | "DRAGS" | "BULGED_CAPACITOR" | "WATER" | "CORRODED" | "SEATED" | "LOOSE" | "PIN_PUSHED_BACK" | "FILTER_BLOCKED" | "COIL_BLOCKED" | "COIL_FROZEN" | "IN" | "OUT" | "COOLING" | "HEATING" | "FAN_ONLY" | "SILENCE" | "CLICK" | "HUMS" | "TRIES_AND_GIVES_UP" | "OFF" | "STEADY" | "HEARTBEAT" | "FLASHES_A_CODE" | "COUNTS_AIRFLOW" | "DRY" | "WATER_IN_PAN" | "SWEATING_CABINET" | "TRACK_TO_CONNECTOR" | "QUIET" | "GRINDS" | "SCRAPES" | "WRONG" | "YES" | "NO" | "ABSENT" | "LOW" | "GOOD" | "HIGH" | "EDGE" | "SMALL" | "NORMAL" | "LOST" | "LOST_LEG" | "SILENT" | "BACKFED" | "KIND" | "TAP" | "SOME" | "EQUAL" | "UNEQUAL" | "FAILED" | "PULSES" | "MUTE" | "PRESENT" | "GONE" | "BRAKED" | "HELD" | "SOUND" | "UNCERTAIN" | "ALL_OPEN" | "SHORT" | "JOINT" | "ODD" | "TOUCH" | "WIRES" | "LEAK" | "EVEN" | "UNEVEN" | "SHORTED" | "MENDED" | "BLOWN" | "MATCHED" | "UNMET";
+        };
+        OutcomeRequest: {
+            found?: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
+            note?: string;
+            /** @enum {string} */
+            was: "YES" | "NO" | "UNKNOWN";
+        };
+        OutcomeView: {
+            at: string;
+            author: string;
+            found: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
+            note: string;
+            said: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
+            /** @enum {string} */
+            was: "YES" | "NO" | "UNKNOWN";
         };
         Part: {
             barcode?: string;
@@ -2517,6 +2646,14 @@ export interface components {
             reason: string;
             title: string;
         };
+        Score: {
+            /** Format: int32 */
+            atOnce: number;
+            /** Format: int32 */
+            never: number;
+            /** Format: int32 */
+            readings: number;
+        };
         SessionView: {
             account?: components["schemas"]["Account"];
             demo: components["schemas"]["DemoAccount"][];
@@ -2708,6 +2845,15 @@ export interface components {
             /** @enum {string} */
             plug: "POWER" | "CONTROL" | "BOARD" | "WINDING";
             plugTitle: string;
+        };
+        Thing: {
+            /** Format: int32 */
+            calls: number;
+            /** Format: double */
+            judged: number;
+            /** Format: double */
+            learnt: number;
+            suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
         };
         Turn: {
             above: boolean;
@@ -3055,7 +3201,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3319,7 +3465,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3474,6 +3620,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobParts"];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutcomeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallView"];
                 };
             };
         };
@@ -4036,6 +4209,94 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BlinkReading"];
+                };
+            };
+        };
+    };
+    learnt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Learnt"];
+                };
+            };
+        };
+    };
+    counts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    hindsight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hindsight"];
+                };
+            };
+        };
+    };
+    set_1: {
+        parameters: {
+            query?: {
+                base?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LearningRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Learnt"];
                 };
             };
         };

@@ -3,6 +3,7 @@ import { get, NoAnswer, Refusal } from '../api/client'
 import type {
   Call,
   Offer,
+  OutcomeSave,
   Particulars,
   PartKind,
   RepairPhase,
@@ -202,6 +203,8 @@ export function openCall(id: string) {
     /** What the customer said. */
     answer: (said: { route?: Route; by: string; on: string; note?: string }) =>
       change('answers', said, 'The customer’s answer'),
+    /** Whether it was what had been said, or what it was. */
+    ended: (outcome: OutcomeSave) => change('outcomes', outcome, 'What it turned out to be'),
     /** A conversion as far as it is made; gives the id under which it is kept. */
     wire(made: object) {
       const save = crypto.randomUUID()

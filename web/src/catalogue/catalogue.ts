@@ -44,7 +44,8 @@ export const unitKindTitle = (id: string | undefined) =>
   title(plateQuestion('unit.kind')?.words, id)
 export const routeTitle = (id: string | undefined) => title(catalogue.value?.routes, id)
 
-const familyOf = (family: string) => catalogue.value?.families.find((one) => one.id === family)
+export const familyOf = (family: string) =>
+  catalogue.value?.families.find((one) => one.id === family)
 
 /** The checks of the first of these families that each of the others has as well. */
 export function checksOf([first, ...others]: string[]): Check[] {

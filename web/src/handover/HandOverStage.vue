@@ -6,6 +6,7 @@ import HandedOver from '../fit/HandedOver.vue'
 import RepairNotice from '../repair/RepairNotice.vue'
 import { clock, day } from '../shared/time'
 import { money } from '../shared/money'
+import WasItThat from './WasItThat.vue'
 
 const { call } = useCall()
 </script>
@@ -61,6 +62,7 @@ const { call } = useCall()
         <router-link :to="`/calls/${call.id}/fit`">Say it at Fit</router-link>
       </p>
     </section>
+    <WasItThat />
     <HandedOver v-if="call.fit" />
     <CustomerAnswer class="card" />
     <section class="card">

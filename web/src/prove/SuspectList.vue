@@ -105,6 +105,10 @@ const ask = (id: string) => checks.value.find((check) => check.id === id)?.ask.r
         </div>
       </li>
     </ul>
+    <p v-if="call.ownCounts" class="soft small">
+      <router-link to="/learnt">The shop’s own calls</router-link> move these shares; they prove
+      nothing.
+    </p>
     <p v-if="faint.length" class="soft small">
       Under half a percent: {{ faint.map((suspect) => title(suspect.id)).join(', ') }}.
     </p>

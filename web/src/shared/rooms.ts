@@ -5,7 +5,7 @@ export const ROOMS = [
   { path: '/stock', title: 'Stock', also: ['/motors'] },
   { path: '/practice', title: 'Practice', also: [] },
   { path: '/about', title: 'Sources', also: [] },
-  { path: '/shop', title: 'Shop', also: [] },
+  { path: '/shop', title: 'Shop', also: ['/learnt'] },
 ]
 
 /** Whether an address lies in this room. */

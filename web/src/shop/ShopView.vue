@@ -169,6 +169,9 @@ const changeOwn = () =>
     <ChangedMeanwhile v-if="refusal?.conflicts.length" :refusal="refusal" />
     <p v-else-if="refusal" class="notice failed" role="alert">{{ refusal.message }}</p>
     <p v-if="said" role="status">{{ said }}</p>
+    <p>
+      <router-link class="says" to="/learnt">What was learnt from the shop’s own calls</router-link>
+    </p>
     <form v-if="settings" class="card stack" @submit.prevent="save">
       <h2>Money and limits</h2>
       <p v-if="!isLead" class="soft">Only a lead changes these.</p>

@@ -39,6 +39,9 @@ const rounded = (ohms: number) => Number(ohms.toPrecision(4))
   >
     <p v-if="history.comeback && !knownOnly">
       <strong>It came back.</strong> {{ history.comeback.sentence }}
+      <router-link :to="`/calls/${history.visits[1]!.call}/hand-over`"
+        >Say what the last repair turned out to be</router-link
+      >
     </p>
     <p v-if="known">{{ known.sentence }}</p>
     <p class="row">

@@ -16,7 +16,6 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
-import variablerotor.core.likelihood.LikelihoodTable;
 import variablerotor.core.view.Answers;
 import variablerotor.json.Json;
 
@@ -66,9 +65,8 @@ public final class Main {
     if (args.length > 0 && args[0].equals("bench")) {
       return Bench.run(List.of(args).subList(1, args.length), out, err);
     }
-    if (args.length == 1 && args[0].equals("odds")) {
-      out.print(LikelihoodTable.markdown());
-      return OK;
+    if (args.length > 0 && args[0].equals("odds")) {
+      return Odds.run(List.of(args).subList(1, args.length), out, err);
     }
     Map<String, Verb> verbs =
         Map.of(
@@ -88,7 +86,7 @@ public final class Main {
     Verb verb = args.length == 2 || draws ? verbs.get(args[0]) : null;
     if (verb == null || (draws && args[1].equals("-"))) {
       err.println(
-          "usage: rotor diagnose|options|wiring|plan|proof|van FILE|-, rotor wiring FILE --svg OUT.svg, rotor bench [--cases N] [--seed N], rotor odds");
+          "usage: rotor diagnose|options|wiring|plan|proof|van FILE|-, rotor wiring FILE --svg OUT.svg, rotor bench [--cases N] [--seed N], rotor odds [COUNTS.csv [--strength N]]");
       return BAD_INPUT;
     }
     try {

@@ -9,10 +9,12 @@ import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -265,6 +267,32 @@ class MainTest {
   @Test
   void theWrittenLikelihoodsAreCurrent() throws Exception {
     assertEquals(Files.readString(Path.of("../docs/likelihoods.md")), run("", "odds").out());
+  }
+
+  private Result odds(String csv, String... more) throws IOException {
+    Path file = Files.createTempFile("counts", ".csv");
+    Files.writeString(file, csv);
+    List<String> args = new ArrayList<>(List.of("odds", file.toString()));
+    args.addAll(List.of(more));
+    return run("", args.toArray(String[]::new));
+  }
+
+  @Test
+  void whatAShopCountedStandsBesideWhatIsJudged() throws IOException {
+    String header = "family,complaint,was,calls,judged %,learnt %\r\n";
+    String csv = header + "CONSTANT_TORQUE,RUNS_ALWAYS,MODULE,10,30.5,44.4\r\n";
+    String told = odds(csv).out();
+    assertTrue(told.contains("never stops (10 calls)"), told);
+    // Worked by hand in ExperienceTest: 30.5 % as judged, 44.4 % with ten calls.
+    assertTrue(told.contains("| the module | 30.5 % | 10 | 44.4 % |"), told);
+    assertTrue(odds(csv, "--strength", "10").out().contains("| the module | 30.5 % | 10 | 65.3 %"));
+    Result wrong = odds(header + "CONSTANT_TORQUE,RUNS_ALWAYS,GREMLIN,1,0,0\r\n");
+    assertEquals(2, wrong.status());
+    assertTrue(wrong.err().contains("line 2: was: found \"GREMLIN\"; allowed is"), wrong.err());
+    assertTrue(odds("a,b\r\n1,2\r\n").err().contains("line 1: required are the columns"));
+    assertEquals(2, odds(header + "CONSTANT_TORQUE,RUNS_ALWAYS,MODULE,x,0,0\r\n").status());
+    assertEquals(2, odds(csv, "--strength", "0").status());
+    assertEquals(2, run("", "odds", "no-such.csv").status());
   }
 
   /** A plan's own wiring runs, and one wire moved is found and mended. */

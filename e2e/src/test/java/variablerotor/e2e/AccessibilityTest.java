@@ -75,6 +75,7 @@ class AccessibilityTest {
     for (String path :
         List.of(
             "/shop",
+            "/learnt",
             "/about",
             "/calls/new",
             "/codes",

@@ -57,6 +57,53 @@ class HistoryTest {
     assertEquals(List.of(), Browsing.faults(page));
   }
 
+  private static final String LOUD =
+      """
+      {"place":"Dunlin Yard","unitName":"Roof 2","complaint":"","symptom":"NOISE",
+       "motor":{"family":"DRIVE_FED_INDUCTION"}}""";
+
+  /** What a call was is counted; once a lead lets it, the next call of its kind begins there. */
+  @Test
+  void whatACallTurnedOutToBeIsLearntFrom() {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    for (int i = 0; i < 6; i++) {
+      Browsing.callTold(page, LOUD);
+      page.navigate(page.url().replaceAll("(.*/calls/[^/]+).*", "$1/hand-over"));
+      Locator card = page.getByLabel("Was it that?");
+      card.getByText("It ended without: say what it was").click();
+      card.getByText("It was …").click();
+      card.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Wheel")).click();
+      card.getByText("Keep it").click();
+      assertThat(card.getByRole(AriaRole.STATUS)).containsText("It was Wheel.");
+    }
+    Browsing.callTold(page, LOUD);
+    String next = page.url().replaceAll(".*/calls/([^/]+).*", "$1");
+    Locator first = page.getByLabel("Suspects").locator("li .name").first();
+    assertThat(first).not().hasText("Wheel");
+
+    Page lead = browsing.signedInAsLead(Browsing.Size.LAPTOP);
+    lead.navigate("/learnt");
+    assertThat(lead.getByText("The judged shares stand alone")).isVisible();
+    lead.getByLabel("The judged shares are worth").fill("nothing");
+    lead.getByText("Let our counts move them").click();
+    assertThat(lead.getByRole(AriaRole.ALERT).first()).isVisible();
+    lead.getByLabel("The judged shares are worth").fill("5");
+    lead.getByText("Let our counts move them").click();
+    assertThat(lead.getByText("The shop’s counts move what is likely")).isVisible();
+    lead.getByText("Go through our last calls again").click();
+    assertThat(lead.getByText("Right by the complaint alone")).isVisible();
+
+    page.navigate("/calls/" + next + "/prove");
+    assertThat(first).hasText("Wheel");
+    assertThat(page.getByLabel("Suspects")).containsText("they prove nothing");
+    lead.getByText("Back to the judged shares").click();
+    assertThat(lead.getByText("The judged shares stand alone")).isVisible();
+    page.reload();
+    assertThat(first).not().hasText("Wheel");
+    assertEquals(List.of(), Browsing.faults(page));
+    assertEquals(List.of(), Browsing.faults(lead));
+  }
+
   @Test
   void aCallComesOutOfItsFile() {
     Page page = browsing.signedIn(Browsing.Size.LAPTOP);

@@ -7,6 +7,7 @@ import variablerotor.core.cost.CostFigures;
 import variablerotor.core.fact.Repeat;
 import variablerotor.core.fitting.FitFigures;
 import variablerotor.core.history.HistoryFigures;
+import variablerotor.core.likelihood.Experience;
 import variablerotor.core.proof.ProofFigures;
 import variablerotor.core.signal.SignalFigures;
 import variablerotor.core.source.Figure;
@@ -23,6 +24,7 @@ public final class Figures {
     all.addAll(SignalFigures.all());
     all.addAll(CheckFigures.all());
     all.add(Repeat.AGREES);
+    all.add(Experience.STRENGTH);
     all.addAll(CostFigures.all());
     all.addAll(ProofFigures.all());
     all.addAll(FitFigures.all());

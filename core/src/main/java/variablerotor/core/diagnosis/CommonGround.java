@@ -14,6 +14,7 @@ import variablerotor.core.check.Situation;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
 import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.Experience;
 import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.text.Numbers;
 
@@ -29,9 +30,9 @@ public final class CommonGround {
   private final Diagnosis first;
   private final Set<String> shared;
 
-  private CommonGround(Situation situation, List<Family> families) {
+  private CommonGround(Situation situation, List<Family> families, Experience experience) {
     for (Family family : families) {
-      each.add(Engine.diagnose(situation.as(family)));
+      each.add(Engine.diagnose(situation.as(family), experience));
     }
     first = each.get(0);
     shared = checks(families);
@@ -39,11 +40,13 @@ public final class CommonGround {
 
   /**
    * @param families those that it can be, the one taken for granted elsewhere first
+   * @param experience what the shop's own ended calls say
    */
-  public static Diagnosis diagnose(Situation situation, List<Family> families) {
+  public static Diagnosis diagnose(
+      Situation situation, List<Family> families, Experience experience) {
     return families.size() == 1
-        ? Engine.diagnose(situation)
-        : new CommonGround(situation, families).diagnosis();
+        ? Engine.diagnose(situation, experience)
+        : new CommonGround(situation, families, experience).diagnosis();
   }
 
   /** The checks that every one of these families has, by id. */

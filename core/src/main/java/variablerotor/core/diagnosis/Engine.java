@@ -17,6 +17,7 @@ import variablerotor.core.fact.FactType;
 import variablerotor.core.family.FamilyProfile;
 import variablerotor.core.family.Fault;
 import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.Experience;
 import variablerotor.core.text.Words;
 
 /**
@@ -34,6 +35,10 @@ public final class Engine {
   private final Evidence evidence;
   private final CauseTable table;
   private final Belief belief;
+
+  /** With what the shop's own calls say: for what is likely, never for what is proved. */
+  private final Belief weighed;
+
   private final Remedies remedies;
   private final Goal named;
   private final Goal done;
@@ -44,10 +49,11 @@ public final class Engine {
   private final List<Contradictions.Exclusion> contradictions;
   private final UnitState now;
 
-  private Engine(Situation situation) {
+  private Engine(Situation situation, Experience experience) {
     evidence = Evidence.of(situation);
     table = evidence.table;
     belief = evidence.belief;
+    weighed = evidence.weighed(experience);
     remedies = new Remedies(evidence.situation, table);
     named = Goal.named(table);
     done = remedies.goal();
@@ -75,19 +81,34 @@ public final class Engine {
    *     read
    */
   public static Diagnosis diagnose(Situation situation) {
-    return new Engine(situation).diagnosis();
+    return diagnose(situation, Experience.NONE);
+  }
+
+  /**
+   * The same where a shop's own ended calls move what is likely.
+   *
+   * @throws IllegalArgumentException for a family that is not covered, or a plate that cannot be
+   *     read
+   */
+  public static Diagnosis diagnose(Situation situation, Experience experience) {
+    return new Engine(situation, experience).diagnosis();
   }
 
   /** The verdict alone, without what to do next: for those who ask many times. */
   public static Diagnosis.Verdict verdict(Situation situation) {
-    Engine engine = new Engine(situation);
+    Engine engine = new Engine(situation, Experience.NONE);
     return engine.verdict(engine.whatToDo().remedy(List.of()));
+  }
+
+  /** What leads by these facts, without what follows from it: for those who ask many times. */
+  public static Suspect leading(Situation situation, Experience experience) {
+    return Evidence.of(situation).weighed(experience).leading();
   }
 
   private Diagnosis diagnosis() {
     boolean contradicted = !contradictions.isEmpty();
     int proved = contradicted ? 0 : judgement.proved;
-    List<Diagnosis.SuspectView> suspects = new SuspectViews(evidence, proved).list();
+    List<Diagnosis.SuspectView> suspects = new SuspectViews(evidence, weighed, proved).list();
     Goal goal = judgement.action == 0 || contradicted ? done : named;
     List<Diagnosis.NextTest> next =
         OrderOfWork.of(evidence, now, worthMaking(next(goal, proved != 0)));
@@ -163,7 +184,7 @@ public final class Engine {
       return List.of();
     }
     List<Diagnosis.NextTest> list =
-        new ArrayList<>(chooser.list(belief, now, evidence.situation.family()));
+        new ArrayList<>(chooser.list(weighed, now, evidence.situation.family()));
     disputed(list);
     if (!contradictions.isEmpty()) {
       List<Diagnosis.NextTest> doubted = excludeEachOther();
@@ -316,8 +337,8 @@ public final class Engine {
           rests(remedy),
           null);
     }
-    Map<Suspect, Double> shares = belief.bySuspect();
-    Suspect first = belief.leading();
+    Map<Suspect, Double> shares = weighed.bySuspect();
+    Suspect first = weighed.leading();
     int percent = (int) Math.round(100 * shares.getOrDefault(first, 0.0));
     boolean measured = evidence.anythingLookedAt();
     if (first == Suspect.OTHER && measured) {
@@ -335,7 +356,7 @@ public final class Engine {
               + " ("
               + percent
               + " %), not proved: "
-              + likeliestFault(first).spoken()
+              + likeliestFault(first, weighed).spoken()
               + ".",
           remedy,
           rests(remedy),
@@ -392,17 +413,17 @@ public final class Engine {
     return "It is "
         + Words.and(proved.stream().map(profile::spoken).toList())
         + ": "
-        + Words.clauses(proved.stream().map(one -> likeliestFault(one).spoken()).toList())
+        + Words.clauses(proved.stream().map(one -> likeliestFault(one, belief).spoken()).toList())
         + ".";
   }
 
   /** The fault of this suspect that the facts make likeliest. */
-  private Fault likeliestFault(Suspect suspect) {
+  private Fault likeliestFault(Suspect suspect, Belief by) {
     Map<Fault, Double> sums = new EnumMap<>(Fault.class);
     for (int i = 0; i < table.causes.size(); i++) {
       for (Fault fault : table.causes.get(i).faults()) {
         if (fault.suspect() == suspect) {
-          sums.merge(fault, belief.probability[i], Double::sum);
+          sums.merge(fault, by.probability[i], Double::sum);
         }
       }
     }

@@ -3,6 +3,7 @@ package variablerotor.core.diagnosis;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.chain.Suspect;
@@ -18,6 +19,7 @@ import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Fault;
 import variablerotor.core.likelihood.Cause;
 import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.Experience;
 import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.likelihood.Witness;
 import variablerotor.core.winding.FrameState;
@@ -137,8 +139,37 @@ final class Evidence {
     return less ? all.with(afterAll(essential)) : all;
   }
 
+  /**
+   * What is believed where a shop's own counts move the judged weights: for the order of suspects
+   * and checks. Nothing is proved by it.
+   */
+  Belief weighed(Experience experience) {
+    if (experience.isNone()) {
+      return belief;
+    }
+    Map<List<Suspect>, Double> factors =
+        experience.factors(situation.family(), situation.symptom());
+    double[] weight = told.clone();
+    for (int i = 0; i < weight.length; i++) {
+      List<Suspect> mine = table.groups.get(table.group[i]);
+      Double factor = factors.get(mine);
+      if (factor == null) {
+        factor = 1.0;
+        for (Suspect one : mine) {
+          factor *= factors.getOrDefault(List.of(one), 1.0);
+        }
+      }
+      weight[i] *= factor;
+    }
+    return afterAll(answers, weight);
+  }
+
   private Belief afterAll(int[] given) {
-    Belief result = Belief.start(table, told);
+    return afterAll(given, told);
+  }
+
+  private Belief afterAll(int[] given, double[] weight) {
+    Belief result = Belief.start(table, weight);
     for (int c = 0; c < given.length; c++) {
       if (given[c] >= 0) {
         result = result.after(c, given[c]);

@@ -31,6 +31,7 @@ final class SuspectViews {
   private final Evidence evidence;
   private final CauseTable table;
   private final Belief belief;
+  private final Belief weighed;
   private final List<Step> steps = new ArrayList<>();
 
   /**
@@ -63,10 +64,12 @@ final class SuspectViews {
   private final boolean[] rivals;
 
   /**
+   * @param weighed how likely each is, with the shop's own counts; what is cleared, the judged say
    * @param proved the suspects proved, as bits by ordinal
    */
-  SuspectViews(Evidence evidence, int proved) {
+  SuspectViews(Evidence evidence, Belief weighed, int proved) {
     this.evidence = evidence;
+    this.weighed = weighed;
     this.proved = proved;
     rivals = evidence.belief.rivals();
     table = evidence.table;
@@ -101,7 +104,7 @@ final class SuspectViews {
   }
 
   List<Diagnosis.SuspectView> list() {
-    Map<Suspect, Double> shares = belief.bySuspect();
+    Map<Suspect, Double> shares = weighed.bySuspect();
     boolean[] open = belief.open();
     List<Suspect> order = new ArrayList<>(evidence.situation.family().profile().links());
     if (shares.containsKey(Suspect.NONE)) {

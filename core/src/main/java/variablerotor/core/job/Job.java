@@ -77,7 +77,7 @@ public final class Job {
             null, told.unit(), told.motor(), told.symptom(), told.also(), facts, today, List.of());
     motors = log.motors().stream().map(one -> one.by(log.sourced())).toList();
     situation = file.situation(settings.balanceLimitPercent());
-    diagnosis = CommonGround.diagnose(situation, told.families());
+    diagnosis = CommonGround.diagnose(situation, told.families(), log.experience());
     Circumstances all =
         new Circumstances(
             file.knownUnit(),

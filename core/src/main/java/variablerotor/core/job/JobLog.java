@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.choice.Market;
 import variablerotor.core.choice.Shelf;
 import variablerotor.core.choice.ShopMotor;
@@ -11,6 +12,7 @@ import variablerotor.core.choice.Sourced;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fitting.FitRecord;
 import variablerotor.core.kept.AsTold;
+import variablerotor.core.likelihood.Experience;
 import variablerotor.core.proof.ProofRequest;
 import variablerotor.core.route.Route;
 import variablerotor.core.wiring.AsWired;
@@ -31,6 +33,8 @@ import variablerotor.core.wiring.AsWired;
  * @param fits what was done of the job, each with all that was done by then, the last in force
  * @param proofs of the repair, each with all that was read by then, the last in force
  * @param strange what nobody knows any more, as it was told
+ * @param outcomes what it turned out to be, the last in force
+ * @param experience what the shop's own ended calls say
  * @param broughtIn who brought the call in from a file; null where it was made here
  */
 public record JobLog(
@@ -52,7 +56,9 @@ public record JobLog(
     List<Proved> proofs,
     List<Photo> photos,
     List<Strange> strange,
-    @Nullable BroughtIn broughtIn) {
+    @Nullable BroughtIn broughtIn,
+    List<Outcome> outcomes,
+    Experience experience) {
 
   public JobLog {
     readings = List.copyOf(readings);
@@ -66,6 +72,7 @@ public record JobLog(
     proofs = List.copyOf(proofs);
     photos = List.copyOf(photos);
     strange = List.copyOf(strange);
+    outcomes = List.copyOf(outcomes);
   }
 
   /**
@@ -115,6 +122,45 @@ public record JobLog(
       String author,
       String at) {}
 
+  /**
+   * Whether it was what the tool had said.
+   *
+   * @param said what it had said then, the first cause first; empty where it had said nothing
+   * @param found what it was: the same for yes, nothing where that is not known
+   * @param note in words; may be empty
+   */
+  public record Outcome(
+      String id,
+      Was was,
+      List<Suspect> said,
+      List<Suspect> found,
+      String note,
+      String author,
+      String at) {
+    public Outcome {
+      said = List.copyOf(said);
+      found = List.copyOf(found);
+    }
+
+    /** The answer to "was it that?". */
+    public enum Was {
+      YES("Yes, it was"),
+      NO("No, it was something else"),
+      UNKNOWN("Not known");
+
+      private final String title;
+
+      Was(String title) {
+        this.title = title;
+      }
+
+      /** As on a button. */
+      public String title() {
+        return title;
+      }
+    }
+  }
+
   /** A conversion as it was made, or as far as it was. */
   public record Wired(String id, AsWired made, String author, String at) {}
 
@@ -154,6 +200,8 @@ public record JobLog(
     private final List<Photo> photos = new ArrayList<>();
     private final List<Strange> strange = new ArrayList<>();
     private @Nullable BroughtIn broughtIn;
+    private final List<Outcome> outcomes = new ArrayList<>();
+    private Experience experience = Experience.NONE;
 
     /**
      * @param particulars null where nobody knows any more what they say: no log comes of it
@@ -278,18 +326,29 @@ public record JobLog(
       return all;
     }
 
-    /**
-     * The log as it was put in.
-     *
-     * @throws NullPointerException without particulars
-     */
+    /** Adds what it turned out to be as it was kept, the last in force. */
+    public Builder keptOutcomes(List<KeptRow<Outcome>> rows) {
+      outcomes.addAll(KeptRow.known(rows, strange));
+      return this;
+    }
+
+    /** What the shop's own ended calls say. */
+    public Builder experience(Experience own) {
+      experience = own;
+      return this;
+    }
+
     /** The call came out of a file. */
     public Builder broughtIn(BroughtIn from) {
       broughtIn = from;
       return this;
     }
 
-    /** All of it. */
+    /**
+     * The log as it was put in.
+     *
+     * @throws NullPointerException without particulars
+     */
     public JobLog build() {
       return new JobLog(
           id,
@@ -310,7 +369,9 @@ public record JobLog(
           proofs,
           photos,
           strange,
-          broughtIn);
+          broughtIn,
+          outcomes,
+          experience);
     }
   }
 }

@@ -30,7 +30,9 @@ public final class Wording {
     /** {@code route}. */
     OFFER,
     /** {@code route}. */
-    ANSWER
+    ANSWER,
+    /** {@code was}. */
+    OUTCOME
   }
 
   /**

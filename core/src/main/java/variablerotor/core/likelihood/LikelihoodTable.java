@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Outcome;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
@@ -42,6 +43,39 @@ public final class LikelihoodTable {
     text.append("nose find clears where it is as it should be, and else moves suspicion only.\n");
     for (Map.Entry<String, Check> entry : checks().entrySet()) {
       check(text, entry.getValue(), families(entry.getKey()));
+    }
+    return text.toString();
+  }
+
+  /**
+   * What was judged beside what a shop counted, and what comes of both; as Markdown.
+   *
+   * @param strength so many calls the judged shares are worth, above 0
+   */
+  public static String counted(List<Counted> counts, double strength) {
+    Experience own = Experience.of(counts, strength);
+    StringBuilder text = new StringBuilder();
+    text.append("# What was judged, and what was counted\n\n");
+    text.append("The judged shares are worth ").append(Numbers.plain(strength, 1));
+    text.append(" calls. They order suspects and checks; proof rests on the judged ones alone.\n");
+    Set<String> seen = new LinkedHashSet<>();
+    for (Counted one : counts) {
+      if (!seen.add(one.family() + " " + one.symptom())) {
+        continue;
+      }
+      List<Experience.Row> rows = own.rows(one.family(), one.symptom());
+      int calls = rows.stream().mapToInt(Experience.Row::calls).sum();
+      text.append("\n## ").append(one.family().title()).append(": ");
+      text.append(one.symptom().title().toLowerCase(Locale.ROOT)).append(" (");
+      text.append(calls).append(calls == 1 ? " call" : " calls").append(")\n\n");
+      text.append("| it was | judged | counted | with both |\n| --- | --- | --- | --- |\n");
+      for (Experience.Row row : rows) {
+        text.append("| ");
+        text.append(String.join(" and ", row.suspects().stream().map(Suspect::spoken).toList()));
+        text.append(" | ").append(Numbers.plain(100 * row.judged(), 1)).append(" % | ");
+        text.append(row.calls()).append(" | ").append(Numbers.plain(100 * row.learnt(), 1));
+        text.append(" % |\n");
+      }
     }
     return text.toString();
   }

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.choice.Bridge;
 import variablerotor.core.choice.Market.Offer;
@@ -44,6 +45,8 @@ import variablerotor.core.wiring.Result;
  *
  * @param label whether there is something to say on the unit's label
  * @param visit why somebody goes there once more; null where nobody need
+ * @param outcome what it turned out to be; null where nobody said yet
+ * @param ownCounts whether the shop's own ended calls move what is likely here
  * @param broughtIn who brought it in from a file; null where it was made here
  */
 public record CallView(
@@ -73,6 +76,8 @@ public record CallView(
     boolean label,
     @Nullable ReturnVisit visit,
     @Nullable BroughtInView broughtIn,
+    @Nullable OutcomeView outcome,
+    boolean ownCounts,
     List<AsToldView> asTold)
     implements Node {
 
@@ -84,6 +89,32 @@ public record CallView(
     answers = List.copyOf(answers);
     photos = List.copyOf(photos);
     asTold = List.copyOf(asTold);
+  }
+
+  /** Whether it was what had been said, and what it was. */
+  public record OutcomeView(
+      JobLog.Outcome.Was was,
+      List<Suspect> said,
+      List<Suspect> found,
+      String note,
+      String author,
+      String at)
+      implements Node {
+    public OutcomeView {
+      said = List.copyOf(said);
+      found = List.copyOf(found);
+    }
+
+    static OutcomeView of(JobLog.Outcome one) {
+      return new OutcomeView(
+          one.was(), one.said(), one.found(), one.note(), one.author(), one.at());
+    }
+
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of(
+          "was", was, "said", said, "found", found, "note", note, "author", author, "at", at);
+    }
   }
 
   /** Who brought a call in from a file, and when. */
@@ -499,6 +530,8 @@ public record CallView(
         "label", label,
         "visit", visit,
         "broughtIn", broughtIn,
+        "outcome", outcome,
+        "ownCounts", ownCounts,
         "asTold", asTold);
   }
 
@@ -537,6 +570,10 @@ public record CallView(
         log.broughtIn() == null
             ? null
             : new BroughtInView(log.broughtIn().by(), log.broughtIn().at()),
+        log.outcomes().isEmpty()
+            ? null
+            : OutcomeView.of(log.outcomes().get(log.outcomes().size() - 1)),
+        log.experience().moves(job.situation().family(), job.situation().symptom()),
         log.strange().stream().map(AsToldView::of).toList());
   }
 

@@ -13,6 +13,7 @@ import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
+import variablerotor.core.likelihood.Experience;
 
 /** While it is not known which motor it is, only what holds for each is said. */
 class CommonGroundTest {
@@ -22,7 +23,9 @@ class CommonGroundTest {
 
   private static Diagnosis of(List<Family> families, Object... pairs) {
     return CommonGround.diagnose(
-        Situation.of(families.get(0), Symptom.NO_RUN, Facts.of(Calls.facts(pairs))), families);
+        Situation.of(families.get(0), Symptom.NO_RUN, Facts.of(Calls.facts(pairs))),
+        families,
+        Experience.NONE);
   }
 
   @Test

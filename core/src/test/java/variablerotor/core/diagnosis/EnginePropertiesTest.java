@@ -6,8 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -28,6 +30,8 @@ import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
 import variablerotor.core.likelihood.Cause;
 import variablerotor.core.likelihood.Check;
+import variablerotor.core.likelihood.Counted;
+import variablerotor.core.likelihood.Experience;
 import variablerotor.core.likelihood.FamilyModel;
 
 class EnginePropertiesTest {
@@ -90,6 +94,45 @@ class EnginePropertiesTest {
     withSlips.removeIf(slip -> told.facts().stream().noneMatch(fact -> fact.type() == slip.type()));
     withSlips.addAll(told.facts());
     assertEquals(told.with(told.facts()), told.with(withSlips));
+  }
+
+  /** Whatever a shop counted, and however many: it moves what is likely, and proves nothing. */
+  @Property(tries = 300)
+  void noProofChangesByTheShopsOwnCounts(@ForAll int seed) {
+    Random random = new Random(seed);
+    Told told = Told.of(random);
+    List<Counted> counts = new ArrayList<>();
+    for (Suspect suspect : Suspect.values()) {
+      int calls = random.nextInt(3) == 0 ? random.nextInt(500) : 0;
+      counts.add(new Counted(told.family(), told.symptom(), List.of(suspect), calls));
+    }
+    Situation situation = Situation.of(told.family(), told.symptom(), Facts.of(told.facts()));
+    Diagnosis judged = Engine.diagnose(situation);
+    Diagnosis learnt = Engine.diagnose(situation, Experience.of(counts, 1 + random.nextInt(80)));
+    boolean decided = judged.verdict().state() == VerdictState.DECIDED;
+    assertEquals(decided, learnt.verdict().state() == VerdictState.DECIDED);
+    if (decided) {
+      assertEquals(judged.verdict().suspects(), learnt.verdict().suspects());
+      assertEquals(judged.verdict().sentence(), learnt.verdict().sentence());
+      assertEquals(judged.verdict().proof(), learnt.verdict().proof());
+      assertEquals(judged.verdict().restsOn(), learnt.verdict().restsOn());
+    }
+    Remedy remedy = learnt.verdict().remedy();
+    assertEquals(judged.verdict().remedy().stands(), remedy.stands());
+    if (remedy.stands()) {
+      assertEquals(judged.verdict().remedy().action(), remedy.action());
+      assertEquals(judged.verdict().restsOn(), learnt.verdict().restsOn());
+    }
+    for (SuspectState state : List.of(SuspectState.PROVED, SuspectState.CLEARED)) {
+      assertEquals(inState(judged, state), inState(learnt, state));
+    }
+    assertEquals(judged.found(), learnt.found());
+  }
+
+  private static Set<Suspect> inState(Diagnosis diagnosis, SuspectState state) {
+    Set<Suspect> all = EnumSet.noneOf(Suspect.class);
+    diagnosis.suspects().stream().filter(one -> one.state() == state).forEach(o -> all.add(o.id()));
+    return all;
   }
 
   @Property(tries = 200)

@@ -7,6 +7,7 @@ import static variablerotor.server.schema.Tables.CUSTOMER_ANSWER;
 import static variablerotor.server.schema.Tables.DECISION;
 import static variablerotor.server.schema.Tables.FIT;
 import static variablerotor.server.schema.Tables.OFFER;
+import static variablerotor.server.schema.Tables.OUTCOME;
 import static variablerotor.server.schema.Tables.PARTICULARS;
 import static variablerotor.server.schema.Tables.PHOTO;
 import static variablerotor.server.schema.Tables.PHOTO_REMOVAL;
@@ -62,6 +63,7 @@ class CallFileStore implements CallPart {
           new Kind("wirings", AS_WIRED),
           new Kind("fits", FIT),
           new Kind("proofs", REPAIR_PROOF),
+          new Kind("outcomes", OUTCOME),
           new Kind("photos", PHOTO));
 
   private final DSLContext db;

@@ -23,8 +23,10 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.casefile.PlanReader;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.choice.Market;
 import variablerotor.core.fact.Taken;
+import variablerotor.core.job.JobLog.Outcome.Was;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.job.Settings;
@@ -51,6 +53,7 @@ import variablerotor.server.motor.MotorService;
 import variablerotor.server.offer.OfferService;
 import variablerotor.server.order.Loans;
 import variablerotor.server.order.Purchases;
+import variablerotor.server.outcome.OutcomeService;
 import variablerotor.server.photo.PhotoService;
 import variablerotor.server.proof.ProofService;
 import variablerotor.server.reading.ReadingService;
@@ -88,6 +91,7 @@ class FirstStart implements ApplicationRunner {
   private final Purchases orders;
   private final Loans loans;
   private final AnswerService answers;
+  private final OutcomeService outcomes;
   private final TransactionTemplate transaction;
   private final Clock clock;
 
@@ -112,6 +116,7 @@ class FirstStart implements ApplicationRunner {
       Purchases orders,
       Loans loans,
       AnswerService answers,
+      OutcomeService outcomes,
       TransactionTemplate transaction,
       Clock clock) {
     this.accounts = accounts;
@@ -134,6 +139,7 @@ class FirstStart implements ApplicationRunner {
     this.orders = orders;
     this.loans = loans;
     this.answers = answers;
+    this.outcomes = outcomes;
     this.transaction = transaction;
     this.clock = clock;
   }
@@ -262,6 +268,19 @@ class FirstStart implements ApplicationRunner {
     if (call.get("proof") instanceof Map<?, ?> proof) {
       proofs.keep(id, UUID.randomUUID(), proved(id, proof), then);
     }
+    if (call.get("outcome") instanceof Map<?, ?> outcome) {
+      ended(id, outcome, then);
+    }
+  }
+
+  private void ended(UUID call, Map<?, ?> one, Stamp then) {
+    outcomes.keep(
+        call,
+        UUID.randomUUID(),
+        Was.valueOf(text(one, "was")),
+        list(one, "found").stream().map(name -> Suspect.valueOf((String) name)).toList(),
+        Objects.requireNonNullElse((String) one.get("note"), ""),
+        then);
   }
 
   private void found(UUID call, Map<?, ?> one, Stamp then) {

@@ -77,6 +77,7 @@ class CallFileApiTest {
     fit.put("marks", List.of(Map.of("id", "off.power", "done", true, "why", "")));
     put(call + "/fits/", Json.write(fit));
     put(call + "/proofs/", Json.write(document(call, "repair.proof")));
+    put(call + "/outcomes/", "{\"was\":\"UNKNOWN\",\"note\":\"not opened\"}");
     for (String kind : List.of("jpeg", "png")) {
       ByteArrayOutputStream picture = new ByteArrayOutputStream();
       ImageIO.write(new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB), kind, picture);

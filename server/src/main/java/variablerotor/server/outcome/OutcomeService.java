@@ -1,0 +1,164 @@
+package variablerotor.server.outcome;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.diagnosis.Diagnosis;
+import variablerotor.core.diagnosis.VerdictState;
+import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.RepairPhase;
+import variablerotor.core.family.Family;
+import variablerotor.core.history.Hindsight;
+import variablerotor.core.job.Job;
+import variablerotor.core.job.JobLog;
+import variablerotor.core.job.JobLog.Outcome.Was;
+import variablerotor.core.likelihood.Counted;
+import variablerotor.core.likelihood.Experience;
+import variablerotor.core.view.CallView;
+import variablerotor.server.call.CallService;
+import variablerotor.server.log.Save;
+import variablerotor.server.log.Stamp;
+import variablerotor.server.web.Faults;
+import variablerotor.server.web.Refused;
+
+/** What calls turned out to be, and what the shop's own counts make of the judged weights. */
+@Service
+public class OutcomeService {
+  private static final int LONGEST_NOTE = 1000;
+
+  /** A cause and the damage that it did, and what that did. */
+  private static final int MOST_FOUND = 3;
+
+  /** So many ended calls are gone through again; each is worked out reading by reading. */
+  private static final int GONE_THROUGH = 200;
+
+  private final OutcomeStore store;
+  private final LearningStore learning;
+  private final CallService calls;
+
+  OutcomeService(OutcomeStore store, LearningStore learning, CallService calls) {
+    this.store = store;
+    this.learning = learning;
+    this.calls = calls;
+  }
+
+  /**
+   * @param found what it was, the first cause first; for a no alone
+   * @throws Refused where a field makes no sense
+   */
+  @Transactional
+  public CallView keep(UUID call, UUID id, Was was, List<Suspect> found, String note, Stamp stamp) {
+    calls.lock(call);
+    Job job = calls.job(call);
+    List<Suspect> said = said(job.diagnosis());
+    Faults faults = new Faults();
+    if (note.length() > LONGEST_NOTE) {
+      faults.add("note", "allowed are at most " + LONGEST_NOTE + " characters");
+    }
+    check(faults, was, found, job.situation().family());
+    faults.refuse();
+    List<Suspect> known =
+        switch (was) {
+          case YES -> said;
+          case NO -> found;
+          case UNKNOWN -> List.of();
+        };
+    Save save = store.outcome(id, call, was, said, known, note.strip());
+    if (!store.holds(save) && was == Was.YES && said.isEmpty()) {
+      throw Refused.field(
+          "was", "Nothing had been said: say what it was, or that it is not known.");
+    }
+    Counted place = new Counted(job.situation().family(), job.situation().symptom(), known, 1);
+    return calls.after(store.add(save, call, place, store.isOwn(call), stamp), call, stamp);
+  }
+
+  /** What the tool says that it is: nothing where it says only what to do, or nothing yet. */
+  private static List<Suspect> said(Diagnosis diagnosis) {
+    Diagnosis.Verdict verdict = diagnosis.verdict();
+    return verdict.state() == VerdictState.OPEN ? List.of() : verdict.suspects();
+  }
+
+  private static void check(Faults faults, Was was, List<Suspect> found, Family family) {
+    if (was != Was.NO) {
+      if (!found.isEmpty()) {
+        faults.add("found", "allowed only where it was something else");
+      }
+      return;
+    }
+    Set<Suspect> allowed = new LinkedHashSet<>(family.profile().links());
+    allowed.add(Suspect.NONE);
+    allowed.add(Suspect.OTHER);
+    boolean once = new LinkedHashSet<>(found).size() == found.size();
+    boolean alone = found.size() == 1 || !found.contains(Suspect.NONE);
+    if (found.isEmpty()
+        || found.size() > MOST_FOUND
+        || !once
+        || !alone
+        || !allowed.containsAll(found)) {
+      faults.add(
+          "found",
+          "required are one to "
+              + MOST_FOUND
+              + " of "
+              + String.join(", ", allowed.stream().map(Enum::name).toList())
+              + ", each once, the first cause first; NONE stands alone");
+    }
+  }
+
+  /**
+   * One kind of call.
+   *
+   * @param calls counted
+   */
+  public record Kind(Family family, Symptom symptom, int calls, List<Experience.Row> things) {}
+
+  /** What was counted, beside what is judged; the kinds with most calls first. */
+  @Transactional(readOnly = true)
+  public List<Kind> kinds() {
+    Experience own = Experience.of(store.counts(), learning.current().strength());
+    Set<List<Enum<?>>> seen = new LinkedHashSet<>();
+    List<Kind> kinds = new ArrayList<>();
+    for (Counted one : store.counts()) {
+      if (seen.add(List.of(one.family(), one.symptom()))) {
+        List<Experience.Row> rows = own.rows(one.family(), one.symptom());
+        int calls = rows.stream().mapToInt(Experience.Row::calls).sum();
+        kinds.add(new Kind(one.family(), one.symptom(), calls, rows));
+      }
+    }
+    kinds.sort((one, two) -> Integer.compare(two.calls(), one.calls()));
+    return kinds;
+  }
+
+  /** Whether the shop would have been right sooner, on the calls that ended last. */
+  @Transactional(readOnly = true)
+  public Hindsight hindsight() {
+    List<Hindsight.Ended> ended = new ArrayList<>();
+    for (UUID call : store.ended(GONE_THROUGH)) {
+      Job job = readable(call);
+      List<JobLog.Outcome> outcomes = job == null ? List.of() : job.log().outcomes();
+      if (job != null && !outcomes.isEmpty()) {
+        List<Fact> facts =
+            job.facts().stream().filter(one -> one.phase() == RepairPhase.BEFORE).toList();
+        List<Suspect> found = outcomes.get(outcomes.size() - 1).found();
+        ended.add(new Hindsight.Ended(job.situation(), facts, found));
+      }
+    }
+    return Hindsight.of(ended, Experience.of(store.counts(), learning.current().strength()));
+  }
+
+  /** Null where it is told in words that nobody knows any more. */
+  private @Nullable Job readable(UUID call) {
+    try {
+      return calls.job(call);
+    } catch (Refused unknown) {
+      return null;
+    }
+  }
+}
