@@ -65,6 +65,12 @@ public class CallService {
     return store.due(today(settings.current()), MOST_DUE);
   }
 
+  /** These calls as the list has them, in their order. */
+  @Transactional(readOnly = true)
+  public List<CallRow> rows(List<UUID> these) {
+    return store.rows(these);
+  }
+
   private LocalDate today(Settings figures) {
     return LocalDate.now(clock.withZone(ZoneId.of(figures.timeZone())));
   }
@@ -115,8 +121,25 @@ public class CallService {
    */
   @Transactional(readOnly = true)
   public UnitHistory unit(UUID call) {
+    return unit(call, false);
+  }
+
+  /**
+   * The same as it stood when this call was opened: later ones are not in it.
+   *
+   * @throws Refused where there is no such call
+   */
+  @Transactional(readOnly = true)
+  public UnitHistory unitUntil(UUID call) {
+    return unit(call, true);
+  }
+
+  private UnitHistory unit(UUID call, boolean until) {
     CallStore.Opened mine = found(call);
-    List<CallStore.Opened> all = store.ofUnit(call, MOST_VISITS);
+    List<CallStore.Opened> all =
+        store.ofUnit(call, MOST_VISITS).stream()
+            .filter(one -> !until || !one.at().isAfter(mine.at()))
+            .toList();
     ZoneId zone = ZoneId.of(settings.current().timeZone());
     List<UnitHistory.Call> visits = new ArrayList<>();
     for (CallStore.Opened one : all.isEmpty() ? List.of(mine) : all) {

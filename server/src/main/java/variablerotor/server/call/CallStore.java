@@ -261,6 +261,14 @@ class CallStore {
         .fetch(CallStore::row);
   }
 
+  /** These calls, in their order; without those that are not there. */
+  List<CallRow> rows(List<UUID> calls) {
+    Map<UUID, CallRow> found =
+        rows().where(SERVICE_CALL.ID.in(calls)).fetch(CallStore::row).stream()
+            .collect(Collectors.toMap(CallRow::id, row -> row));
+    return calls.stream().filter(found::containsKey).map(found::get).toList();
+  }
+
   private SelectOnConditionStep<Record> rows() {
     return db.select(SERVICE_CALL.fields())
         .select(ACCOUNT.NAME, LAST.NAME)
