@@ -44,6 +44,7 @@ export const router = createRouter({
     { path: '/motors', component: () => import('./motors/MotorsView.vue') },
     { path: '/practice/wiring', component: () => import('./wire/WiringPractice.vue') },
     { path: '/practice', component: () => import('./practice/PracticeView.vue') },
+    { path: '/week', component: () => import('./week/WeekView.vue') },
     { path: '/learnt', component: () => import('./learnt/LearntView.vue') },
     { path: '/shop', component: () => import('./shop/ShopView.vue') },
     { path: '/about', component: () => import('./about/AboutView.vue') },

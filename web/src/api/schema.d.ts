@@ -1364,6 +1364,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["week"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/calls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calls"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1566,7 +1598,7 @@ export interface components {
             repairSentence?: string;
             sentence: string;
             /** @enum {string} */
-            stand?: "HEARING" | "PROVING" | "CHOOSING" | "WAITING" | "FITTING" | "PROVING_REPAIR" | "REPAIRED" | "HANDED_OVER";
+            stand?: "HEARING" | "PROVING" | "CHOOSING" | "WAITING" | "FITTING" | "PROVING_REPAIR" | "REPAIRED" | "HANDED_OVER" | "ENDED";
             standSentence?: string;
             /** @enum {string} */
             state: "DECIDED" | "NARROWED" | "OPEN";
@@ -1606,6 +1638,16 @@ export interface components {
             why?: string;
             windingPicture: components["schemas"]["Drawing"];
             wired?: components["schemas"]["WiredView"];
+        };
+        CameBack: {
+            /** Format: uuid */
+            call: string;
+            /** Format: int32 */
+            days: number;
+            earlier: string;
+            place: string;
+            sentence: string;
+            unitName: string;
         };
         Candidate: {
             adapters: string[];
@@ -1674,6 +1716,15 @@ export interface components {
             turns: components["schemas"]["Turn"][];
             ways: components["schemas"]["WayView"][];
             why?: string;
+        };
+        Claim: {
+            /** Format: uuid */
+            call: string;
+            /** Format: int64 */
+            days: number;
+            place: string;
+            sentence: string;
+            unitName: string;
         };
         CodeCells: {
             line: string;
@@ -2756,7 +2807,7 @@ export interface components {
         Stand: {
             due?: string;
             /** @enum {string} */
-            place: "HEARING" | "PROVING" | "CHOOSING" | "WAITING" | "FITTING" | "PROVING_REPAIR" | "REPAIRED" | "HANDED_OVER";
+            place: "HEARING" | "PROVING" | "CHOOSING" | "WAITING" | "FITTING" | "PROVING_REPAIR" | "REPAIRED" | "HANDED_OVER" | "ENDED";
             sentence: string;
         };
         Standing: {
@@ -2863,6 +2914,26 @@ export interface components {
             dial: "PART_PRICE" | "LABOUR_HOURS" | "LABOUR_PER_HOUR" | "ENERGY_PER_KWH" | "FAN_HOURS" | "YEARS";
             /** @enum {string} */
             to: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+        };
+        TurnedOut: {
+            /** Format: date-time */
+            at: string;
+            bought: boolean;
+            by: string;
+            /** Format: uuid */
+            call: string;
+            /** @enum {string} */
+            chosen?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            currency?: string;
+            /** Format: double */
+            firstCost?: number;
+            found: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
+            note: string;
+            place: string;
+            said: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
+            unitName: string;
+            /** @enum {string} */
+            was: "YES" | "NO" | "UNKNOWN";
         };
         Uncovered: {
             id: string;
@@ -2972,6 +3043,21 @@ export interface components {
             /** Format: double */
             totalCost?: number;
             typed?: components["schemas"]["Offer"];
+        };
+        Week: {
+            /** Format: int32 */
+            asleep: number;
+            bypassed: components["schemas"]["CallRow"][];
+            calls: components["schemas"]["CallRow"][];
+            claims: components["schemas"]["Claim"][];
+            comebacks: components["schemas"]["CameBack"][];
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            open: number;
+            /** Format: date */
+            today: string;
+            turned: components["schemas"]["TurnedOut"][];
         };
         WindingView: {
             /** Format: double */
@@ -5226,6 +5312,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    week: {
+        parameters: {
+            query?: {
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Week"];
+                };
+            };
+        };
+    };
+    calls: {
+        parameters: {
+            query?: {
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

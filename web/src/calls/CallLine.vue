@@ -46,6 +46,7 @@ const STAGES: Record<string, string> = {
   PROVING_REPAIR: 'fit',
   REPAIRED: 'hand-over',
   HANDED_OVER: 'hand-over',
+  ENDED: 'hand-over',
 }
 const stage = computed(() => STAGES[props.row.stand ?? ''] ?? (props.row.repair ? 'fit' : 'prove'))
 

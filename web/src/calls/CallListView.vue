@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nextTick, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { get, Refusal, trouble } from '../api/client'
 import type { CallRow } from '../api/types'
@@ -24,6 +24,7 @@ const search = ref('')
 const fault = ref('')
 const help = ref(false)
 const field = ref<{ focus: () => void } | null>(null)
+const isLead = computed(() => session.account?.role === 'LEAD')
 let asked = 0
 
 async function load(page = 0) {
@@ -98,6 +99,7 @@ useKeys({
         aria-label="Search calls"
       />
       <router-link class="new" to="/calls/new">Open a call</router-link>
+      <router-link v-if="isLead" class="week" to="/week">The week</router-link>
     </div>
     <div v-if="fault" class="card" role="alert">
       <h2>{{ fault }}</h2>
@@ -145,6 +147,14 @@ useKeys({
   color: var(--on-copper);
   font-weight: 700;
   text-decoration: none;
+}
+
+.week {
+  display: inline-flex;
+  align-items: center;
+  min-height: 46px;
+  padding: 0 6px;
+  white-space: nowrap;
 }
 
 .rows {

@@ -104,6 +104,25 @@ class HistoryTest {
     assertEquals(List.of(), Browsing.faults(lead));
   }
 
+  /** Each figure of the week leads to the calls behind it. */
+  @Test
+  void theWeekLeadsToItsCalls() {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    Browsing.callTold(page, UNIT.formatted("for the week").replace("Attic 3", "Attic 9"));
+    assertThat(page.getByText("The week")).not().isVisible();
+    Page lead = browsing.signedInAsLead(Browsing.Size.PHONE);
+    lead.getByText("The week").click();
+    lead.waitForURL("**/week");
+    Locator figures = lead.getByLabel("The week in figures");
+    assertThat(figures).containsText("open");
+    figures.getByText("open").first().click();
+    Locator open = lead.getByLabel("Open calls");
+    open.locator("summary", new Locator.LocatorOptions().setHasText("Hearing")).click();
+    open.getByText("Attic 9").click();
+    lead.waitForURL("**/calls/**");
+    assertEquals(List.of(), Browsing.faults(lead));
+  }
+
   @Test
   void aCallComesOutOfItsFile() {
     Page page = browsing.signedIn(Browsing.Size.LAPTOP);

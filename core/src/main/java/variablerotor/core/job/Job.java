@@ -372,6 +372,10 @@ public final class Job {
   /** Where the call stands: the newest truth of it. */
   public Stand stand() {
     Fitting fitting = fitting();
+    Stand ended = ended();
+    if (fitting == null && ended != null) {
+      return ended;
+    }
     if (fitting == null) {
       boolean settled = diagnosis.verdict().remedy().stands();
       return new Stand(
@@ -403,9 +407,34 @@ public final class Job {
       return new Stand(
           Stand.Place.PROVING_REPAIR, proof == null ? fitting.headline() : proof.headline(), null);
     }
-    return fitting.isBegun()
-        ? new Stand(Stand.Place.FITTING, fitting.headline(), null)
-        : chosenStand();
+    if (fitting.isBegun()) {
+      return new Stand(Stand.Place.FITTING, fitting.headline(), null);
+    }
+    return ended == null ? chosenStand() : ended;
+  }
+
+  /**
+   * Somebody said what it turned out to be, and nothing was read or chosen since; null where it
+   * goes on.
+   */
+  private @Nullable Stand ended() {
+    List<JobLog.Outcome> outcomes = log.outcomes();
+    if (outcomes.isEmpty()) {
+      return null;
+    }
+    JobLog.Outcome last = outcomes.get(outcomes.size() - 1);
+    boolean goesOn =
+        log.readings().stream().anyMatch(one -> one.at().compareTo(last.at()) > 0)
+            || log.decisions().stream().anyMatch(one -> one.at().compareTo(last.at()) > 0);
+    if (goesOn) {
+      return null;
+    }
+    List<String> found =
+        last.found().stream().map(one -> situation.family().profile().spoken(one)).toList();
+    return new Stand(
+        Stand.Place.ENDED,
+        found.isEmpty() ? "What it was is not known." : "It was " + Words.and(found) + ".",
+        null);
   }
 
   /** Chosen and not begun: the part is waited for as long as it was said to take. */

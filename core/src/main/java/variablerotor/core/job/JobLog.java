@@ -328,7 +328,12 @@ public record JobLog(
 
     /** Adds what it turned out to be as it was kept, the last in force. */
     public Builder keptOutcomes(List<KeptRow<Outcome>> rows) {
-      outcomes.addAll(KeptRow.known(rows, strange));
+      return outcomes(KeptRow.known(rows, strange));
+    }
+
+    /** Adds what it turned out to be, the last in force. */
+    public Builder outcomes(List<Outcome> more) {
+      outcomes.addAll(more);
       return this;
     }
 

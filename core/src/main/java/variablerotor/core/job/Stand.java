@@ -21,7 +21,9 @@ public record Stand(Place place, String sentence, @Nullable String due) implemen
     FITTING("Fitting"),
     PROVING_REPAIR("Proving the repair"),
     REPAIRED("Repaired"),
-    HANDED_OVER("Handed over");
+    HANDED_OVER("Handed over"),
+    /** It is said what it was, without steps or proof on record. */
+    ENDED("Ended");
 
     private final String title;
 

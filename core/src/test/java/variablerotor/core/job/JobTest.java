@@ -2,6 +2,7 @@ package variablerotor.core.job;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -15,6 +16,7 @@ import variablerotor.core.casefile.CaseFile;
 import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.choice.Market.Offer;
 import variablerotor.core.diagnosis.Action;
@@ -275,6 +277,39 @@ class JobTest {
 
   private Stand stand(JobLog.Builder log) {
     return Job.of(log.build(), Settings.usual("UTC"), TODAY).stand();
+  }
+
+  private static JobLog.Outcome outcome(JobLog.Outcome.Was was, Suspect... found) {
+    return new JobLog.Outcome(
+        "o", was, List.of(), List.of(found), "", "Tobin", "2026-11-24T13:30:00Z");
+  }
+
+  /** What somebody says it was ends a call of which nothing is under work, and no other. */
+  @Test
+  void whatItWasEndsACallThatDoesNotGoOn() {
+    read(RepairPhase.BEFORE, SHORTED_WINDING);
+    List<JobLog.Outcome> was =
+        List.of(outcome(JobLog.Outcome.Was.NO, Suspect.WINDING, Suspect.MODULE));
+    Stand ended = stand(log().outcomes(was));
+    assertEquals(new Stand(Stand.Place.ENDED, "It was the winding and the module.", null), ended);
+    JobLog.Builder chosen =
+        log()
+            .decisions(List.of(decided(Route.SAME_MOTOR)))
+            .offers(List.of(new Offer(Route.SAME_MOTOR, null, 900.0, 3.0, 1.0, 12.0, null)))
+            .outcomes(was);
+    assertEquals(Stand.Place.ENDED, stand(chosen).place(), "no part is waited for");
+    FitCase hands = Job.of(chosen.build(), Settings.usual("UTC"), TODAY).fitting().record().job();
+    Hold hold = new Hold(Hold.Reason.WRONG_PART, "2026-11-30", "a left-hand one", "", List.of());
+    FitRecord held =
+        new FitRecord(hands, List.of(), Notes.NONE, List.of(), List.of(), hold, false, null);
+    assertEquals(Stand.Place.WAITING, stand(chosen.fits(List.of(fitted(held)))).place());
+    assertEquals(
+        "What it was is not known.",
+        stand(log().outcomes(List.of(outcome(JobLog.Outcome.Was.UNKNOWN)))).sentence());
+    // Read on since: it goes on.
+    Fact fact = Calls.facts("line.volts", 0).get(0);
+    readings.add(new JobLog.Reading("later", fact, "Tobin", "2026-11-24T13:31:00Z", null));
+    assertNotEquals(Stand.Place.ENDED, stand(log().outcomes(was)).place());
   }
 
   /** The newest truth: from the first word to the customer's hand. */

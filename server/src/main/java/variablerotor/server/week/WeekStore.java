@@ -38,7 +38,7 @@ class WeekStore {
     this.db = db;
   }
 
-  /** Neither repaired nor handed over, and nobody said yet what it was. */
+  /** Neither repaired, handed over nor ended. */
   private static Condition open(OffsetDateTime since) {
     return REAL.and(
             SERVICE_CALL
@@ -46,7 +46,9 @@ class WeekStore {
                 .isNull()
                 .or(
                     SERVICE_CALL.STAND.notIn(
-                        Stand.Place.REPAIRED.name(), Stand.Place.HANDED_OVER.name())))
+                        Stand.Place.REPAIRED.name(),
+                        Stand.Place.HANDED_OVER.name(),
+                        Stand.Place.ENDED.name())))
         .and(SERVICE_CALL.CHANGED_AT.ge(since))
         .andNotExists(DSL.selectOne().from(OUTCOME).where(OUTCOME.CALL_ID.eq(SERVICE_CALL.ID)));
   }
