@@ -756,6 +756,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/learnt/recurring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recurring"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/learnt/{id}": {
         parameters: {
             query?: never;
@@ -1686,6 +1702,19 @@ export interface components {
             whichMotor: components["schemas"]["Question"][];
             wiring: components["schemas"]["WiringWords"];
         };
+        CheckTook: {
+            check: string;
+            /** @enum {string} */
+            family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
+            /** Format: double */
+            learnt: number;
+            /** Format: double */
+            planned: number;
+            /** Format: int32 */
+            times: number;
+            /** Format: double */
+            took: number;
+        };
         CheckView: {
             ask: string;
             caution: string;
@@ -2095,6 +2124,7 @@ export interface components {
             setBy?: string;
             /** Format: double */
             strength: number;
+            took: components["schemas"]["CheckTook"][];
             /** Format: double */
             usualStrength: number;
         };
@@ -2565,6 +2595,14 @@ export interface components {
             figure?: string;
             sentence: string;
         };
+        Recurring: {
+            /** Format: int32 */
+            calls: number;
+            failed: string[];
+            /** @enum {string} */
+            kind: "MOTOR" | "BOARD";
+            name: string;
+        };
         Remedy: {
             /** @enum {string} */
             action?: "REPLACE_MOTOR" | "REPLACE_DRIVE" | "REPLACE_BOARD" | "REPLACE_MODULE" | "REPAIR_WHEEL" | "REPAIR_HARNESS" | "REPAIR_SUPPLY" | "REPAIR_COMMAND" | "CHANGE_SETTING" | "CLEAR_AIR_PATH" | "NOTHING";
@@ -3002,6 +3040,7 @@ export interface components {
             family: "CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC";
             /** @enum {string} */
             fault?: "SUPPLY_OFF" | "SUPPLY_LINE_LOST" | "SUPPLY_OUT_OF_RANGE" | "CONTACTOR_OPEN" | "DEFROST_STUCK" | "NO_CALL" | "SAFETY_OPEN" | "CONTROL_POWER" | "CONTROL_SAGS" | "BOARD_SILENT" | "BOARD_NO_TALK" | "BOARD_STUCK" | "FAN_SWITCH_ON" | "BOARD_NO_BUS" | "BOARD_NO_LOGIC" | "AUX_PULLED_DOWN" | "HARNESS_OPEN" | "HARNESS_PIN" | "HARNESS_FEEDBACK" | "HARNESS_CORRODED" | "HARNESS_CROSSED" | "HARNESS_BUS" | "HARNESS_GROUND" | "HARNESS_LEAD" | "HARNESS_CHAFED" | "HARNESS_TOUCHING" | "SETTING_SPEED" | "SETTING_SPEED_PROOF" | "SETTING_ROTATION" | "SETTING_LINK" | "SETTING_TAP" | "SETTING_DRIVE" | "SETTING_TRIP" | "DRIVE_DEAD" | "DRIVE_STUCK_ON" | "MODULE_MUTE" | "MODULE_PULLS_DOWN" | "MODULE_PULLS_LOGIC" | "MODULE_DEAD" | "MODULE_STUCK_ON" | "MODULE_OUTPUT_SHORTED" | "MODULE_FADING" | "WINDING_OPEN" | "WINDING_SHORT" | "WINDING_JOINT" | "WINDING_FRAME" | "WINDING_SLIGHT_SHORT" | "WINDING_WARM_SHORT" | "WINDING_WARM_OPEN" | "MAGNETS_WEAK" | "BEARING_SEIZED" | "BEARING_DRAG" | "BEARING_NOISY" | "BEARING_WARM" | "WHEEL_JAMMED" | "WHEEL_RUBBING" | "WHEEL_LOOSE" | "WHEEL_DIRTY" | "AIR_BLOCKED" | "DUCTS_BLOCKED" | "HELD_OFF_BY_DEFROST" | "NOTHING" | "UNLISTED";
+            ofOurs?: boolean;
             onACall?: boolean;
             /** Format: double */
             severity?: number;
@@ -4355,6 +4394,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Hindsight"];
+                };
+            };
+        };
+    };
+    recurring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recurring"][];
                 };
             };
         };

@@ -1,8 +1,14 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { get, Refusal, request } from '../api/client'
-import type { CallKind, Hindsight, Learnt, Suspect } from '../api/types'
-import { familyTitle, loadCatalogue, stationTitle, symptomTitle } from '../catalogue/catalogue'
+import type { CallKind, Hindsight, Learnt, Recurring, Suspect } from '../api/types'
+import {
+  checksOf,
+  familyTitle,
+  loadCatalogue,
+  stationTitle,
+  symptomTitle,
+} from '../catalogue/catalogue'
 import { session } from '../session/session'
 import FigureInput from '../shared/FigureInput.vue'
 import { counted, readNumber } from '../shared/number'
@@ -12,6 +18,7 @@ import TopBar from '../shared/TopBar.vue'
 /** What the shop's own ended calls were, beside what is judged; whether they move it, a lead says. */
 const learnt = ref<Learnt | null>(null)
 const again = ref<Hindsight | null>(null)
+const recurring = ref<Recurring[]>([])
 const strength = ref('')
 const fault = ref('')
 const strengthFault = ref('')
@@ -39,6 +46,7 @@ onMounted(() =>
   attempt(async () => {
     await loadCatalogue()
     show(await get<Learnt>('/api/learnt'))
+    recurring.value = await get<Recurring[]>('/api/learnt/recurring')
   }),
 )
 
@@ -76,6 +84,12 @@ const shown = (kind: CallKind) =>
 const titled = (kind: CallKind, suspects: readonly Suspect[]) =>
   suspects.map((one) => stationTitle(kind.family, one)).join(', then ')
 const percent = (share: number) => (share < 1 ? '< 1' : String(Math.round(share)))
+const MOST_TOOK = 12
+const minutes = (took: number) => took.toFixed(1)
+const asked = (family: string, check: string) =>
+  checksOf([family])
+    .find((one) => one.id === check)
+    ?.ask.replace(/\.$/, '') ?? check
 const mean = (readings: number, calls: number) => (readings / calls).toFixed(1)
 </script>
 
@@ -200,6 +214,60 @@ const mean = (readings: number, calls: number) => (readings / calls).toFixed(1)
           </button>
         </p>
       </section>
+      <section v-if="learnt.took.length" class="card stack">
+        <h2>What checks take here</h2>
+        <p class="soft">
+          Minutes from one kept reading to the next of the same person, ways and breaks left out, on
+          ended calls. Where the counts are let in, these move the planned minutes likewise.
+        </p>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Check</th>
+              <th scope="col">Planned</th>
+              <th scope="col">Took</th>
+              <th scope="col">Times</th>
+              <th scope="col">With both</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="one in learnt.took.slice(0, MOST_TOOK)" :key="`${one.family} ${one.check}`">
+              <th scope="row">
+                {{ asked(one.family, one.check) }}
+                <span class="soft small">{{ familyTitle(one.family) }}</span>
+              </th>
+              <td class="digits">{{ minutes(one.planned) }}</td>
+              <td class="digits">{{ minutes(one.took) }}</td>
+              <td class="digits">{{ one.times }}</td>
+              <td class="digits">{{ minutes(one.learnt) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <section v-if="recurring.length" class="card stack">
+        <h2>What keeps failing</h2>
+        <ul class="plain">
+          <li v-for="one in recurring" :key="`${one.kind} ${one.name}`">
+            <strong>{{ one.name }}</strong>{{
+              one.kind === 'MOTOR'
+                ? `: chosen on ${counted(one.calls, 'call')}; later at those units it was the motor`
+                : `: its codes were met on ${counted(one.calls, 'call')}; it was the call or the board`
+            }}
+            {{ one.failed.length }} ×:
+            <router-link
+              v-for="(call, at) in one.failed"
+              :key="call"
+              class="each"
+              :to="`/calls/${call}/hand-over`"
+              >{{ at + 1 }}</router-link
+            >
+          </li>
+        </ul>
+        <p class="soft small">
+          A motor by the number under which it was chosen, a board by the code book of its line.
+          What was fitted elsewhere and what nobody said the end of is in none of it.
+        </p>
+      </section>
       <p v-if="learnt.kinds.length" class="row">
         <a href="/api/learnt/counts" download>The counts as CSV</a>
         <span class="soft">for a sheet, or for <code>./rotor odds</code></span>
@@ -250,6 +318,10 @@ thead th {
 
 td {
   white-space: nowrap;
+}
+
+.each + .each::before {
+  content: ', ';
 }
 
 .bar {

@@ -14,6 +14,8 @@ const symptom = ref('NO_RUN')
 const fault = ref<string | undefined>()
 const severity = ref(0.5)
 const onACall = ref(true)
+/** One of the shop's own ended calls, without its names. */
+const ofOurs = ref(false)
 const faults = ref<{ id: string; title: string }[]>([])
 const said = ref('')
 const busy = ref(false)
@@ -55,6 +57,11 @@ const symptoms = computed(() =>
   (catalogue.value?.symptoms ?? []).map((one) => ({ value: one.id, label: one.title })),
 )
 
+function draw(ours: boolean) {
+  ofOurs.value = ours
+  fault.value = undefined
+}
+
 async function begin() {
   said.value = ''
   busy.value = true
@@ -62,9 +69,10 @@ async function begin() {
     const call = await request<Call>('PUT', `/api/practice/${crypto.randomUUID()}`, {
       family: family.value,
       symptom: symptom.value,
-      fault: fault.value,
-      severity: fault.value ? severity.value : undefined,
+      fault: ofOurs.value ? undefined : fault.value,
+      severity: fault.value && !ofOurs.value ? severity.value : undefined,
       onACall: onACall.value,
+      ofOurs: ofOurs.value,
     })
     await router.push(`/calls/${call.id}/prove`)
   } catch (failed) {
@@ -92,14 +100,18 @@ async function begin() {
           <button
             type="button"
             class="quiet-button"
-            :aria-pressed="fault === undefined"
-            @click="fault = undefined"
+            :aria-pressed="fault === undefined && !ofOurs"
+            @click="draw(false)"
           >
             Draw one, hidden from me
+          </button>
+          <button type="button" class="quiet-button" :aria-pressed="ofOurs" @click="draw(true)">
+            One of our own calls
           </button>
           <el-select
             v-model="fault"
             aria-label="A fault to hide"
+            @change="ofOurs = false"
             clearable
             placeholder="or hide one for somebody else"
           >
@@ -119,12 +131,20 @@ async function begin() {
         :options="SEVERITIES"
         required
       />
-      <OptionGroup v-model="onACall" title="How is it met?" :options="MEETINGS" required />
+      <OptionGroup
+        v-if="!ofOurs"
+        v-model="onACall"
+        title="How is it met?"
+        :options="MEETINGS"
+        required
+      />
       <p class="soft">
         {{
-          onACall
-            ? 'Boards lock out, breakers trip, a plate may be unread, now and then a reading slips, and now and then it is something that nobody listed.'
-            : 'The fault alone, and a meter that never slips.'
+          ofOurs
+            ? 'What was read on that call is read again; the rest is as such a fault shows it. Where it was, whose and who is in none of it.'
+            : onACall
+              ? 'Boards lock out, breakers trip, a plate may be unread, now and then a reading slips, and now and then it is something that nobody listed.'
+              : 'The fault alone, and a meter that never slips.'
         }}
       </p>
       <p v-if="said" class="notice failed" role="alert">{{ said }}</p>

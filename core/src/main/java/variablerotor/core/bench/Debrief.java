@@ -108,7 +108,7 @@ public record Debrief(
       }
     }
     return new Debrief(
-        hidden.spoken(),
+        motor.truth(),
         hidden.suspects(),
         !right ? Outcome.ASTRAY : decided ? Outcome.PROVED : Outcome.LIKELY,
         minutes,

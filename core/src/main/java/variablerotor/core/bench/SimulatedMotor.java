@@ -9,6 +9,7 @@ import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;
 import variablerotor.core.family.Family;
 import variablerotor.core.family.Fault;
+import variablerotor.core.text.Words;
 import variablerotor.core.winding.Phase;
 
 /**
@@ -25,7 +26,11 @@ public final class SimulatedMotor {
   private final FaultyWinding winding;
   private final Windings made;
   private final Effects effects;
+  private final @Nullable RealCall real;
+
+  /** What shows whatever the machine: of something that nobody listed, or of a real call. */
   private final Map<FactType, FactValue> odd;
+
   private final double megohms;
   private final double severity;
 
@@ -57,6 +62,11 @@ public final class SimulatedMotor {
     this(hidden, Effects.NONE);
   }
 
+  /** As it was read on a real call; what was not read there is of a machine with this fault. */
+  public static SimulatedMotor of(RealCall real, HiddenFault hidden) {
+    return new SimulatedMotor(hidden, Effects.NONE, real);
+  }
+
   /** The machine as it is met on a call: boards lock out, breakers trip, plates are unread. */
   public static SimulatedMotor onACall(HiddenFault hidden) {
     return new SimulatedMotor(hidden, Effects.draw(hidden, new Random(hidden.seed() * 31 + 7)));
@@ -66,7 +76,12 @@ public final class SimulatedMotor {
    * @param effects what stands round the fault
    */
   SimulatedMotor(HiddenFault hidden, Effects effects) {
+    this(hidden, effects, null);
+  }
+
+  private SimulatedMotor(HiddenFault hidden, Effects effects, @Nullable RealCall real) {
     this.hidden = hidden;
+    this.real = real;
     this.effects = effects;
     severity = hidden.severity();
     Random random = new Random(hidden.seed());
@@ -79,7 +94,7 @@ public final class SimulatedMotor {
     megohms = made.megohms();
     mechanics = new Mechanics(hidden, made.drag(), effects.ice(), random);
     Oddity oddity = hidden.oddity();
-    odd = oddity == null ? Map.of() : oddity.shows(random);
+    odd = real != null ? real.readings() : oddity == null ? Map.of() : oddity.shows(random);
   }
 
   private double chance(Chance of) {
@@ -91,9 +106,25 @@ public final class SimulatedMotor {
     return hidden;
   }
 
+  /** The call that it is of; null for one that was made up. */
+  public @Nullable RealCall real() {
+    return real;
+  }
+
+  /** What is wrong with it, in a sentence. */
+  String truth() {
+    return real == null
+        ? hidden.spoken()
+        : "On the call that this was, somebody found "
+            + Words.and(
+                real.found().stream().map(one -> hidden.family().profile().spoken(one)).toList())
+            + ".";
+  }
+
   /** Rated volts as on its plate. */
-  public String plateVolts() {
-    return electrics.plate();
+  public @Nullable String plateVolts() {
+    // Of a real call the plate is its own, or unread: another would make its line a fault.
+    return real == null ? electrics.plate() : real.plateVolts();
   }
 
   /** What stands round its fault. */

@@ -25,6 +25,7 @@ public final class Figures {
     all.addAll(CheckFigures.all());
     all.add(Repeat.AGREES);
     all.add(Experience.STRENGTH);
+    all.add(Experience.PLANNED_WORTH);
     all.addAll(CostFigures.all());
     all.addAll(ProofFigures.all());
     all.addAll(FitFigures.all());

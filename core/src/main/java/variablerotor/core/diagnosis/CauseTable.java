@@ -3,6 +3,7 @@ package variablerotor.core.diagnosis;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
@@ -164,6 +165,42 @@ final class CauseTable {
     for (Check check : checks) {
       before.add(before(check));
     }
+  }
+
+  /**
+   * The same with what checks take here; nothing else of it changes.
+   *
+   * @param taken by check id [min]; of those that it lacks, the planned minutes stand
+   */
+  CauseTable timed(Map<String, Double> taken) {
+    return taken.isEmpty() ? this : new CauseTable(this, taken);
+  }
+
+  private CauseTable(CauseTable same, Map<String, Double> taken) {
+    causes = same.causes;
+    checks = same.checks;
+    prior = same.prior;
+    share = same.share;
+    possible = same.possible;
+    usual = same.usual;
+    unlisted = same.unlisted;
+    group = same.group;
+    groups.addAll(same.groups);
+    named.addAll(same.named);
+    suspects = same.suspects;
+    kept = same.kept;
+    good = same.good;
+    keptGood = same.keptGood;
+    hard = same.hard;
+    minutes = same.minutes.clone();
+    for (int c = 0; c < minutes.length; c++) {
+      minutes[c] = taken.getOrDefault(checks.get(c).id(), minutes[c]);
+    }
+    state = same.state;
+    usualGood = same.usualGood;
+    unlikeUsual = same.unlikeUsual;
+    offered = same.offered;
+    before.addAll(same.before);
   }
 
   private int[] unlike(int check) {

@@ -39,6 +39,9 @@ public final class Engine {
   /** With what the shop's own calls say: for what is likely, never for what is proved. */
   private final Belief weighed;
 
+  /** With what checks take here. */
+  private final CauseTable timed;
+
   private final Remedies remedies;
   private final Goal named;
   private final Goal done;
@@ -54,6 +57,7 @@ public final class Engine {
     table = evidence.table;
     belief = evidence.belief;
     weighed = evidence.weighed(experience);
+    timed = table.timed(experience.minutes(evidence.situation.family()));
     remedies = new Remedies(evidence.situation, table);
     named = Goal.named(table);
     done = remedies.goal();
@@ -133,7 +137,7 @@ public final class Engine {
         evidence.winding,
         next,
         before,
-        RoundPlan.of(evidence, goal, next, now),
+        RoundPlan.of(evidence, timed, goal, next, now),
         Notes.of(evidence),
         Notes.windows(evidence),
         new Warnings(evidence, verdict).list(contradictions));
@@ -178,7 +182,7 @@ public final class Engine {
 
   /** What to measure next: none once proved, but for what can still turn the remedy. */
   private List<Diagnosis.NextTest> next(Goal goal, boolean proved) {
-    NextTests chooser = new NextTests(table, evidence.answers, goal);
+    NextTests chooser = new NextTests(timed, evidence.answers, goal);
     boolean onlyPlate = Remedies.isModuleOrMotor(belief.settled(done));
     if (proved && (judgement.action != 0 || onlyPlate) && contradictions.isEmpty()) {
       return List.of();
@@ -296,7 +300,7 @@ public final class Engine {
   private boolean pays(double asking, NextTests chooser) {
     double measuring = chooser.minutes(belief, now);
     double ifWhole =
-        new NextTests(table, evidence.answers, remedies.ifModuleAlone(false).goal())
+        new NextTests(timed, evidence.answers, remedies.ifModuleAlone(false).goal())
             .minutes(belief, now);
     return asking + ifWhole < measuring;
   }

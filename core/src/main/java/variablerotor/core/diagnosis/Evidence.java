@@ -144,7 +144,7 @@ final class Evidence {
    * and checks. Nothing is proved by it.
    */
   Belief weighed(Experience experience) {
-    if (experience.isNone()) {
+    if (!experience.moves(situation.family(), situation.symptom())) {
       return belief;
     }
     Map<List<Suspect>, Double> factors =

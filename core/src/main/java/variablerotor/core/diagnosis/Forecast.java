@@ -126,7 +126,7 @@ final class Forecast {
   double minutes(Belief belief, int[] answers, UnitState now, int check, double enough) {
     Check first = table.checks.get(check);
     Open open = open(belief);
-    double minutes = first.minutes() + now.minutesTo(first.state());
+    double minutes = table.minutes[check] + now.minutesTo(first.state());
     double[] chances = chances(open, check);
     for (int o = 0; o < chances.length && minutes < enough; o++) {
       if (chances[o] > SELDOM) {
@@ -171,7 +171,7 @@ final class Forecast {
       }
       int check = choice.check;
       Check made = table.checks.get(check);
-      minutes += going * (made.minutes() + now.minutesTo(made.state()));
+      minutes += going * (table.minutes[check] + now.minutesTo(made.state()));
       now = made.state();
       double[] chances = chances(open, check);
       int likeliest = likeliest(chances);

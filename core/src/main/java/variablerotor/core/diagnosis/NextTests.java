@@ -210,7 +210,7 @@ final class NextTests {
     }
     return new Diagnosis.NextTest(
         check,
-        check.minutes(),
+        Numbers.round(table.minutes[candidate.check], 1),
         now.minutesTo(check.state()),
         Numbers.round(candidate.gain, 4),
         why(belief, candidate, family),

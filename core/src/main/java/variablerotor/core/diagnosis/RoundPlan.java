@@ -24,26 +24,33 @@ final class RoundPlan {
   private final Evidence evidence;
   private final int[] answers;
   private final Goal goal;
+  private final CauseTable table;
   private final Forecast forecast;
 
-  private RoundPlan(Evidence evidence, Goal goal) {
+  private RoundPlan(Evidence evidence, CauseTable table, Goal goal) {
     this.evidence = evidence;
     this.goal = goal;
     answers = evidence.answers.clone();
-    forecast = new Forecast(evidence.table, goal);
+    this.table = table;
+    forecast = new Forecast(table, goal);
   }
 
   /**
+   * @param timed with the minutes that checks take here
    * @param goal what the search is for
    * @param next the next checks, best first; none where it is decided
    * @param now the unit's present state
    * @return this round and those that would follow, at most three
    */
   static List<Diagnosis.Round> of(
-      Evidence evidence, Goal goal, List<Diagnosis.NextTest> next, UnitState now) {
+      Evidence evidence,
+      CauseTable timed,
+      Goal goal,
+      List<Diagnosis.NextTest> next,
+      UnitState now) {
     for (Diagnosis.NextTest first : next) {
       if (evidence.table.checks.contains(first.check()) && !first.check().isSoft()) {
-        return new RoundPlan(evidence, goal).rounds(first.check(), now);
+        return new RoundPlan(evidence, timed, goal).rounds(first.check(), now);
       }
     }
     return List.of();
@@ -61,7 +68,7 @@ final class RoundPlan {
       while (next >= 0) {
         Check check = evidence.table.checks.get(next);
         checks.add(check);
-        minutes += check.minutes();
+        minutes += table.minutes[next];
         answers[next] = likeliest(belief, next);
         belief = belief.after(next, answers[next]);
         next = belief.settled(goal) != 0 ? -1 : inThisState(belief, state);

@@ -14,9 +14,10 @@ import variablerotor.core.source.Source;
  * What a shop's own ended calls do to the judged weights of causes. The judged shares are a
  * Dirichlet prior that is worth so many calls (its strength K): of N calls counted, of which n were
  * this thing, its share becomes (K p + n) / (K + N). What causes of one thing weigh against each
- * other stays as judged. It moves suspicion and the order of checks; proof rests on the judged
- * weights alone. Bayesian estimation of a multinomial with its conjugate prior: Gelman and others,
- * Bayesian Data Analysis, from memory.
+ * other stays as judged. What checks really took moves the planned minutes likewise. It moves
+ * suspicion and the order of checks; proof rests on the judged weights alone. Bayesian estimation
+ * of a multinomial with its conjugate prior: Gelman and others, Bayesian Data Analysis, from
+ * memory.
  */
 public final class Experience {
   /** So many calls the judged shares are worth, where a shop sets nothing else. */
@@ -28,15 +29,59 @@ public final class Experience {
           "calls",
           Source.practice("chosen here: a shop's first ten calls move little, its hundredth most"));
 
-  /** No count: every cause as judged. */
-  public static final Experience NONE = new Experience(List.of(), 1);
+  /** So often a check must have been made before its own time counts as much as the planned one. */
+  public static final Figure PLANNED_WORTH =
+      new Figure(
+          "learning.plannedWorth",
+          "What the planned minutes of a check are worth against those it took",
+          20,
+          "times",
+          Source.practice("chosen here: as with the shares, a handful moves little"));
+
+  /** No count: every cause as judged, every check as planned. */
+  public static final Experience NONE = new Experience(List.of(), 1, List.of());
 
   private final List<Counted> counts;
   private final double strength;
+  private final List<Timed> times;
 
-  private Experience(List<Counted> counts, double strength) {
+  private Experience(List<Counted> counts, double strength, List<Timed> times) {
     this.counts = List.copyOf(counts);
     this.strength = strength;
+    this.times = List.copyOf(times);
+  }
+
+  /**
+   * What a check took on ended calls, changes of the unit's state left out.
+   *
+   * @param times how often it was timed
+   * @param minutes of all of them together [min]
+   */
+  public record Timed(Family family, String check, int times, double minutes) {}
+
+  /** With what checks took, too. */
+  public Experience timed(List<Timed> taken) {
+    return new Experience(counts, strength, taken);
+  }
+
+  /**
+   * By check of this family what it takes here [min]: the planned minutes and those it took,
+   * weighed by what they are worth; nothing of a check that was never timed.
+   */
+  public Map<String, Double> minutes(Family family) {
+    Map<String, Double> minutes = new LinkedHashMap<>();
+    double worth = PLANNED_WORTH.value();
+    for (Timed one : times) {
+      if (one.family() == family) {
+        for (Check check : FamilyModel.of(family).checks()) {
+          if (check.id().equals(one.check())) {
+            double all = worth * check.minutes() + one.minutes();
+            minutes.put(one.check(), all / (worth + one.times()));
+          }
+        }
+      }
+    }
+    return minutes;
   }
 
   /**
@@ -46,12 +91,12 @@ public final class Experience {
     if (!(strength > 0)) {
       throw new IllegalArgumentException("strength " + strength);
     }
-    return new Experience(counts, strength);
+    return new Experience(counts, strength, List.of());
   }
 
   /** Whether it changes nothing. */
   public boolean isNone() {
-    return counts.isEmpty();
+    return counts.isEmpty() && times.isEmpty();
   }
 
   /** Whether calls of this kind were counted, so that it changes something for them. */
@@ -71,7 +116,7 @@ public final class Experience {
         less.add(new Counted(one.family(), one.symptom(), one.suspects(), left));
       }
     }
-    return new Experience(less, strength);
+    return new Experience(less, strength, times);
   }
 
   /**

@@ -108,7 +108,13 @@ class EnginePropertiesTest {
     }
     Situation situation = Situation.of(told.family(), told.symptom(), Facts.of(told.facts()));
     Diagnosis judged = Engine.diagnose(situation);
-    Diagnosis learnt = Engine.diagnose(situation, Experience.of(counts, 1 + random.nextInt(80)));
+    List<Experience.Timed> times = new ArrayList<>();
+    for (Check check : FamilyModel.of(told.family()).checks()) {
+      times.add(
+          new Experience.Timed(told.family(), check.id(), 5, 5 * (0.1 + 20 * random.nextDouble())));
+    }
+    Experience own = Experience.of(counts, 1 + random.nextInt(80)).timed(times);
+    Diagnosis learnt = Engine.diagnose(situation, own);
     boolean decided = judged.verdict().state() == VerdictState.DECIDED;
     assertEquals(decided, learnt.verdict().state() == VerdictState.DECIDED);
     if (decided) {

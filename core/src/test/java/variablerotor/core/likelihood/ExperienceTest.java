@@ -91,4 +91,18 @@ class ExperienceTest {
     assertTrue(one.without(FAMILY, Symptom.RUNS_ALWAYS, MODULE).isNone());
     assertThrows(IllegalArgumentException.class, () -> Experience.of(List.of(), 0));
   }
+
+  /** By hand: planned a minute, 10 times 4 min: (20 x 1 + 40) / 30 = 2 min. */
+  @Test
+  @DisplayName("what checks took moves what is planned for them, and no other family's")
+  void minutes() {
+    Experience timed =
+        Experience.NONE.timed(
+            List.of(
+                new Experience.Timed(FAMILY, "line.volts", 10, 40),
+                new Experience.Timed(FAMILY, "no.such.check", 10, 40)));
+    assertEquals(2, timed.minutes(FAMILY).get("line.volts"), 1e-12);
+    assertEquals(1, timed.minutes(FAMILY).size());
+    assertTrue(timed.minutes(Family.EC_PLUG_FAN).isEmpty());
+  }
 }

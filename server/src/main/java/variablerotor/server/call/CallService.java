@@ -125,13 +125,21 @@ public class CallService {
   }
 
   /**
-   * The same as it stood when this call was opened: later ones are not in it.
-   *
-   * @throws Refused where there is no such call
+   * The same as it stood when this call was opened: later ones are not in it. None where nothing of
+   * it is told in words that are known.
    */
   @Transactional(readOnly = true)
-  public UnitHistory unitUntil(UUID call) {
-    return unit(call, true);
+  public List<UnitHistory> unitUntil(UUID call) {
+    return readable(call).isEmpty() ? List.of() : List.of(unit(call, true));
+  }
+
+  /**
+   * A call with what follows from it; none where there is no such call, or it is told in words that
+   * nobody knows any more.
+   */
+  @Transactional(readOnly = true)
+  public List<Job> readable(UUID call) {
+    return store.opened(call).stream().flatMap(one -> readable(one).stream()).toList();
   }
 
   private UnitHistory unit(UUID call, boolean until) {

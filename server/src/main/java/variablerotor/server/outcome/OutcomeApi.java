@@ -36,11 +36,13 @@ class OutcomeApi {
 
   private final OutcomeService outcomes;
   private final LearningStore learning;
+  private final RecurringStore again;
   private final Stamps stamps;
 
-  OutcomeApi(OutcomeService outcomes, LearningStore learning, Stamps stamps) {
+  OutcomeApi(OutcomeService outcomes, LearningStore learning, RecurringStore again, Stamps stamps) {
     this.outcomes = outcomes;
     this.learning = learning;
+    this.again = again;
     this.stamps = stamps;
   }
 
@@ -86,7 +88,8 @@ class OutcomeApi {
       @Nullable UUID edition,
       @Nullable String setBy,
       @Nullable String setAt,
-      List<CallKind> kinds) {}
+      List<CallKind> kinds,
+      List<OutcomeService.CheckTook> took) {}
 
   @GetMapping("/api/learnt")
   Learnt learnt() {
@@ -99,7 +102,8 @@ class OutcomeApi {
         edition == null ? null : edition.id(),
         edition == null ? null : edition.by(),
         edition == null ? null : edition.at().toString(),
-        outcomes.kinds().stream().map(OutcomeApi::kind).toList());
+        outcomes.kinds().stream().map(OutcomeApi::kind).toList(),
+        outcomes.took());
   }
 
   private static CallKind kind(OutcomeService.Kind one) {
@@ -135,6 +139,14 @@ class OutcomeApi {
   @GetMapping("/api/learnt/hindsight")
   Hindsight hindsight() {
     return outcomes.hindsight();
+  }
+
+  /** Motors and boards that failed, those that did most often first. */
+  @GetMapping("/api/learnt/recurring")
+  List<RecurringStore.Recurring> recurring() {
+    List<RecurringStore.Recurring> all = new ArrayList<>(again.motors());
+    all.addAll(again.boards());
+    return all;
   }
 
   @GetMapping("/api/learnt/counts")

@@ -1,26 +1,34 @@
 package variablerotor.server.outcome;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.bench.RealCall;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.diagnosis.Diagnosis;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.Fact;
+import variablerotor.core.fact.FactType;
+import variablerotor.core.fact.FactValue;
+import variablerotor.core.fact.Facts;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.family.Family;
 import variablerotor.core.history.Hindsight;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.job.JobLog.Outcome.Was;
+import variablerotor.core.likelihood.Check;
 import variablerotor.core.likelihood.Counted;
 import variablerotor.core.likelihood.Experience;
+import variablerotor.core.likelihood.Experience.Timed;
+import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.view.CallView;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Save;
@@ -76,7 +84,13 @@ public class OutcomeService {
           "was", "Nothing had been said: say what it was, or that it is not known.");
     }
     Counted place = new Counted(job.situation().family(), job.situation().symptom(), known, 1);
-    return calls.after(store.add(save, call, place, store.isOwn(call), stamp), call, stamp);
+    boolean own = store.isOwn(call);
+    boolean first = own && store.isFirst(call);
+    boolean added = store.add(save, call, place, own, stamp);
+    if (added && first) {
+      store.count(CheckTimes.of(job.situation().family(), job.log().readings()));
+    }
+    return calls.after(added, call, stamp);
   }
 
   /** What the tool says that it is: nothing where it says only what to do, or nothing yet. */
@@ -136,14 +150,75 @@ public class OutcomeService {
     return kinds;
   }
 
+  /**
+   * The shop's own ended calls of this kind, as machines to practise on: without where, whose and
+   * who. The newest first.
+   */
+  @Transactional(readOnly = true)
+  public List<RealCall> real(Family family, Symptom symptom) {
+    List<RealCall> real = new ArrayList<>();
+    for (UUID call : store.ended(family, symptom, GONE_THROUGH)) {
+      for (Job job : calls.readable(call)) {
+        List<JobLog.Outcome> outcomes = job.log().outcomes();
+        if (outcomes.isEmpty()) {
+          continue;
+        }
+        Map<FactType, FactValue> readings = new EnumMap<>(FactType.class);
+        Facts.of(job.facts()).list().forEach(one -> readings.put(one.type(), one.value()));
+        List<Suspect> found = outcomes.get(outcomes.size() - 1).found();
+        real.add(
+            new RealCall(
+                family, symptom, job.log().particulars().motor().volts(), found, readings));
+      }
+    }
+    return real;
+  }
+
+  /**
+   * What a check took.
+   *
+   * @param times how often it was timed
+   * @param planned for it [min]
+   * @param took on average [min]
+   * @param learnt what comes of both [min]
+   */
+  public record CheckTook(
+      Family family, String check, int times, double planned, double took, double learnt) {}
+
+  /** What checks took, beside what is planned for them; those timed most often first. */
+  @Transactional(readOnly = true)
+  public List<CheckTook> took() {
+    List<Timed> times = store.times();
+    Experience own = Experience.NONE.timed(times);
+    List<CheckTook> took = new ArrayList<>();
+    for (Timed one : times) {
+      for (Check check : FamilyModel.of(one.family()).checks()) {
+        Double learnt = own.minutes(one.family()).get(one.check());
+        if (check.id().equals(one.check()) && learnt != null) {
+          took.add(
+              new CheckTook(
+                  one.family(),
+                  one.check(),
+                  one.times(),
+                  check.minutes(),
+                  one.minutes() / one.times(),
+                  learnt));
+        }
+      }
+    }
+    return took;
+  }
+
   /** Whether the shop would have been right sooner, on the calls that ended last. */
   @Transactional(readOnly = true)
   public Hindsight hindsight() {
     List<Hindsight.Ended> ended = new ArrayList<>();
     for (UUID call : store.ended(GONE_THROUGH)) {
-      Job job = readable(call);
-      List<JobLog.Outcome> outcomes = job == null ? List.of() : job.log().outcomes();
-      if (job != null && !outcomes.isEmpty()) {
+      for (Job job : calls.readable(call)) {
+        List<JobLog.Outcome> outcomes = job.log().outcomes();
+        if (outcomes.isEmpty()) {
+          continue;
+        }
         List<Fact> facts =
             job.facts().stream().filter(one -> one.phase() == RepairPhase.BEFORE).toList();
         List<Suspect> found = outcomes.get(outcomes.size() - 1).found();
@@ -151,14 +226,5 @@ public class OutcomeService {
       }
     }
     return Hindsight.of(ended, Experience.of(store.counts(), learning.current().strength()));
-  }
-
-  /** Null where it is told in words that nobody knows any more. */
-  private @Nullable Job readable(UUID call) {
-    try {
-      return calls.job(call);
-    } catch (Refused unknown) {
-      return null;
-    }
   }
 }

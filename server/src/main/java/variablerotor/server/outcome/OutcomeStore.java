@@ -2,6 +2,7 @@ package variablerotor.server.outcome;
 
 import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.CALL_IMPORT;
+import static variablerotor.server.schema.Tables.CHECK_TIME;
 import static variablerotor.server.schema.Tables.OUTCOME;
 import static variablerotor.server.schema.Tables.OUTCOME_COUNT;
 import static variablerotor.server.schema.Tables.SERVICE_CALL;
@@ -11,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
@@ -27,6 +29,7 @@ import variablerotor.core.kept.ReadBack;
 import variablerotor.core.kept.Wording;
 import variablerotor.core.likelihood.Counted;
 import variablerotor.core.likelihood.Experience;
+import variablerotor.core.likelihood.Experience.Timed;
 import variablerotor.server.call.CallPart;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
@@ -117,6 +120,42 @@ class OutcomeStore implements CallPart {
         .execute();
   }
 
+  /** Adds up what checks took. */
+  void count(List<Timed> times) {
+    for (Timed one : times) {
+      db.insertInto(CHECK_TIME)
+          .set(CHECK_TIME.FAMILY, one.family().name())
+          .set(CHECK_TIME.CHECK_ID, one.check())
+          .set(CHECK_TIME.TIMES, one.times())
+          .set(CHECK_TIME.MINUTES, one.minutes())
+          .onConflict(CHECK_TIME.FAMILY, CHECK_TIME.CHECK_ID)
+          .doUpdate()
+          .set(CHECK_TIME.TIMES, CHECK_TIME.TIMES.plus(one.times()))
+          .set(CHECK_TIME.MINUTES, CHECK_TIME.MINUTES.plus(one.minutes()))
+          .execute();
+    }
+  }
+
+  /** What checks took, those timed most often first. */
+  List<Timed> times() {
+    List<Timed> times = new ArrayList<>();
+    db.selectFrom(CHECK_TIME)
+        .orderBy(CHECK_TIME.TIMES.desc(), CHECK_TIME.FAMILY, CHECK_TIME.CHECK_ID)
+        .forEach(
+            row -> {
+              Family family = ReadBack.word(row.getFamily(), Family.values());
+              if (family != null) {
+                times.add(new Timed(family, row.getCheckId(), row.getTimes(), row.getMinutes()));
+              }
+            });
+    return times;
+  }
+
+  /** Whether nobody said yet what this call turned out to be. */
+  boolean isFirst(UUID call) {
+    return !db.fetchExists(OUTCOME, OUTCOME.CALL_ID.eq(call));
+  }
+
   /** Whether a call is of the shop's own making: not practice, and not out of a file. */
   boolean isOwn(UUID call) {
     return db.fetchExists(
@@ -143,6 +182,15 @@ class OutcomeStore implements CallPart {
 
   /** The calls of the shop's own of which it is known what they were, the newest first. */
   List<UUID> ended(int most) {
+    return ended(DSL.noCondition(), most);
+  }
+
+  /** Those of this kind. */
+  List<UUID> ended(Family family, Symptom symptom, int most) {
+    return ended(OUTCOME.FAMILY.eq(family.name()).and(OUTCOME.SYMPTOM.eq(symptom.name())), most);
+  }
+
+  private List<UUID> ended(Condition kind, int most) {
     var last = OUTCOME.as("last");
     return db.select(OUTCOME.CALL_ID)
         .from(OUTCOME)
@@ -150,6 +198,7 @@ class OutcomeStore implements CallPart {
         .on(SERVICE_CALL.ID.eq(OUTCOME.CALL_ID))
         .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
         .and(OUTCOME.FOUND.ne(""))
+        .and(kind)
         .andNotExists(
             DSL.selectOne()
                 .from(last)
@@ -175,7 +224,7 @@ class OutcomeStore implements CallPart {
             .fetch(OutcomeStore::kept));
     LearningStore.Learning how = learning.current();
     if (how.own()) {
-      job.experience(Experience.of(counts(), how.strength()));
+      job.experience(Experience.of(counts(), how.strength()).timed(times()));
     }
   }
 

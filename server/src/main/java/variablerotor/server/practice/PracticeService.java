@@ -14,6 +14,7 @@ import variablerotor.core.bench.BenchCall;
 import variablerotor.core.bench.Debrief;
 import variablerotor.core.bench.HiddenFault;
 import variablerotor.core.bench.MeterModel;
+import variablerotor.core.bench.RealCall;
 import variablerotor.core.bench.SimulatedMeter;
 import variablerotor.core.bench.SimulatedMotor;
 import variablerotor.core.casefile.InputFault;
@@ -32,6 +33,7 @@ import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.view.CallView;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.outcome.OutcomeService;
 import variablerotor.server.web.Refused;
 
 /** Calls on simulated motors, and the simulated meter that can be put to them. */
@@ -39,11 +41,13 @@ import variablerotor.server.web.Refused;
 class PracticeService {
   private final MachineStore machines;
   private final CallService calls;
+  private final OutcomeService outcomes;
   private final Random random = new SecureRandom();
 
-  PracticeService(MachineStore machines, CallService calls) {
+  PracticeService(MachineStore machines, CallService calls, OutcomeService outcomes) {
     this.machines = machines;
     this.calls = calls;
+    this.outcomes = outcomes;
   }
 
   /**
@@ -51,6 +55,7 @@ class PracticeService {
    *
    * @param volts rated volts that its plate should have, or null for any
    * @param onACall whether it is to be met as on a call; null for no
+   * @param ofOurs whether it is to be one of the shop's own ended calls; null for no
    */
   record Wanted(
       Family family,
@@ -58,9 +63,14 @@ class PracticeService {
       @Nullable Fault fault,
       @Nullable Double severity,
       @Nullable String volts,
-      @Nullable Boolean onACall) {
+      @Nullable Boolean onACall,
+      @Nullable Boolean ofOurs) {
     boolean asOnACall() {
-      return Boolean.TRUE.equals(onACall);
+      return Boolean.TRUE.equals(onACall) && !isOfOurs();
+    }
+
+    boolean isOfOurs() {
+      return Boolean.TRUE.equals(ofOurs);
     }
   }
 
@@ -120,6 +130,31 @@ class PracticeService {
     return id;
   }
 
+  /** A call with less than this read tells a machine little. Judgement. */
+  private static final int LEAST_READ = 3;
+
+  /** One of the shop's own ended calls of this kind, whichever. */
+  private MachineStore.Machine ofOurs(Wanted wanted) {
+    covered(wanted.family(), wanted.symptom());
+    List<MachineStore.Machine> machines = new ArrayList<>();
+    for (RealCall one : outcomes.real(wanted.family(), wanted.symptom())) {
+      SimulatedMotor motor =
+          one.readings().size() < LEAST_READ ? null : one.machine(random.nextLong());
+      if (motor != null) {
+        machines.add(new MachineStore.Machine(motor.hidden(), false, one));
+      }
+    }
+    if (machines.isEmpty()) {
+      throw Refused.field(
+          "ofOurs",
+          "No ended call of this kind can be practised on: it takes what it was, said at Hand over,"
+              + " and at least "
+              + LEAST_READ
+              + " readings.");
+    }
+    return machines.get(random.nextInt(machines.size()));
+  }
+
   /** The same fault in a machine for this line voltage, where there is one. */
   private HiddenFault wired(HiddenFault hidden, @Nullable String volts) {
     HiddenFault made = hidden;
@@ -140,18 +175,21 @@ class PracticeService {
   }
 
   /** Whether a machine so rated is what the plate says, or one of the two that it says. */
-  private static boolean suits(String rated, String plate) {
-    return Arrays.stream(plate.split("/")).map(String::trim).anyMatch(rated::equals);
+  private static boolean suits(@Nullable String rated, String plate) {
+    return Arrays.stream(plate.split("/")).map(String::trim).anyMatch(one -> one.equals(rated));
   }
 
   /** Opens a call on a simulated motor; the motor has the call's id. */
   @Transactional
   CallView begin(UUID id, Wanted wanted, Stamp stamp) {
-    HiddenFault hidden = hide(wanted);
-    MachineStore.Machine machine = new MachineStore.Machine(hidden, wanted.asOnACall());
+    MachineStore.Machine machine =
+        wanted.isOfOurs()
+            ? ofOurs(wanted)
+            : new MachineStore.Machine(hide(wanted), wanted.asOnACall());
     if (!machines.add(id, machine, stamp)) {
       return calls.view(id);
     }
+    HiddenFault hidden = machine.hidden();
     SimulatedMotor motor = motor(machine);
     Particulars told =
         new Particulars(
@@ -170,6 +208,9 @@ class PracticeService {
   }
 
   private static SimulatedMotor motor(MachineStore.Machine machine) {
+    if (machine.real() != null) {
+      return SimulatedMotor.of(machine.real(), machine.hidden());
+    }
     return machine.onACall()
         ? SimulatedMotor.onACall(machine.hidden())
         : new SimulatedMotor(machine.hidden());

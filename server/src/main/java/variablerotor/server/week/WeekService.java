@@ -13,19 +13,19 @@ import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.history.HistoryFigures;
 import variablerotor.core.history.UnitHistory;
+import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog.Outcome.Was;
 import variablerotor.core.motor.Warranty;
 import variablerotor.core.route.Route;
 import variablerotor.server.call.CallRow;
 import variablerotor.server.call.CallService;
 import variablerotor.server.shop.SettingsStore;
-import variablerotor.server.web.Refused;
 
 /** What a lead looks at once a week, each figure with the calls behind it. */
 @Service
 public class WeekService {
   /** A list that is longer leads nobody; the count says how many there are. */
-  private static final int MOST = 200;
+  private static final int MOST = 1000;
 
   /** Each is worked out anew: its plates, and its unit's history. */
   private static final int MOST_WORKED_OUT = 60;
@@ -107,16 +107,17 @@ public class WeekService {
     OffsetDateTime now = OffsetDateTime.now(clock);
     OffsetDateTime since = now.minusDays(days);
     OffsetDateTime awake = now.minusDays(ASLEEP);
+    LocalDate today = LocalDate.now(clock.withZone(ZoneId.of(settings.current().timeZone())));
     List<CallRow> open = calls.rows(store.open(awake, MOST));
     return new Week(
-        LocalDate.now(clock.withZone(ZoneId.of(settings.current().timeZone()))),
+        today,
         days,
         store.countOpen(awake),
         ASLEEP,
         open,
         calls.rows(store.bypassed(now.minusDays(365), MOST)),
         comebacks(since),
-        claims(open),
+        claims(awake, today),
         store.turned(since, MOST).stream().flatMap(one -> turned(one).stream()).toList());
   }
 
@@ -137,16 +138,18 @@ public class WeekService {
 
   /** Of this call, not of a later one to the unit. */
   private UnitHistory.@Nullable Comeback comeback(UUID call) {
-    try {
-      return calls.unitUntil(call).comeback();
-    } catch (Refused unreadable) {
-      return null;
-    }
+    List<UnitHistory> unit = calls.unitUntil(call);
+    return unit.isEmpty() ? null : unit.get(0).comeback();
   }
 
-  private List<Claim> claims(List<CallRow> open) {
+  /** More days to either side than any warranty counts as near: what is, the core says. */
+  private static final int AROUND = 60;
+
+  private List<Claim> claims(OffsetDateTime awake, LocalDate today) {
     List<Claim> claims = new ArrayList<>();
-    for (CallRow row : open.subList(0, Math.min(open.size(), MOST_WORKED_OUT))) {
+    List<UUID> near =
+        store.warrantyBetween(awake, today.minusDays(AROUND), today.plusDays(AROUND), MOST);
+    for (CallRow row : calls.rows(near)) {
       Warranty.Standing standing = warranty(row.id());
       if (standing != null && isNear(standing) && standing.days() != null) {
         claims.add(
@@ -162,11 +165,8 @@ public class WeekService {
   }
 
   private Warranty.@Nullable Standing warranty(UUID call) {
-    try {
-      return calls.job(call).warranty();
-    } catch (Refused unreadable) {
-      return null;
-    }
+    List<Job> job = calls.readable(call);
+    return job.isEmpty() ? null : job.get(0).warranty();
   }
 
   private static List<TurnedOut> turned(WeekStore.Turned one) {

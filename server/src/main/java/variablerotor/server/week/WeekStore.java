@@ -6,8 +6,10 @@ import static org.jooq.impl.DSL.lower;
 import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.DECISION;
 import static variablerotor.server.schema.Tables.OUTCOME;
+import static variablerotor.server.schema.Tables.PARTICULARS;
 import static variablerotor.server.schema.Tables.SERVICE_CALL;
 
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.List;
@@ -63,6 +65,28 @@ class WeekStore {
         .from(SERVICE_CALL)
         .where(open(since))
         .orderBy(SERVICE_CALL.DUE.asc().nullsLast(), SERVICE_CALL.CHANGED_AT, SERVICE_CALL.ID)
+        .limit(most)
+        .fetch(SERVICE_CALL.ID);
+  }
+
+  /** Open calls of units whose warranty ends between these days, by what was told of them last. */
+  List<UUID> warrantyBetween(OffsetDateTime since, LocalDate from, LocalDate to, int most) {
+    var newer = PARTICULARS.as("newer");
+    Field<String> until =
+        DSL.field("({0}::jsonb -> 'unit' ->> 'warrantyUntil')", String.class, PARTICULARS.BODY);
+    return db.select(SERVICE_CALL.ID)
+        .from(SERVICE_CALL)
+        .join(PARTICULARS)
+        .on(PARTICULARS.CALL_ID.eq(SERVICE_CALL.ID))
+        .where(open(since))
+        .andNotExists(
+            DSL.selectOne()
+                .from(newer)
+                .where(newer.CALL_ID.eq(PARTICULARS.CALL_ID))
+                .and(newer.SEQ.gt(PARTICULARS.SEQ)))
+        // Days as they are written sort as they come.
+        .and(until.between(from.toString(), to.toString()))
+        .orderBy(until, SERVICE_CALL.ID)
         .limit(most)
         .fetch(SERVICE_CALL.ID);
   }

@@ -1,6 +1,7 @@
 package variablerotor.server.outcome;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
@@ -165,6 +166,99 @@ class OutcomeApiTest {
     String csv = tobin.get("/api/learnt/counts").body();
     assertTrue(csv.startsWith("family,complaint,was,calls,judged %,learnt %\r\n"), csv);
     assertTrue(csv.contains("STAGED_CONDENSER,WRONG_DIRECTION,MODULE,30,"), csv);
+  }
+
+  /** What was read on an ended call is read again at the bench, without whose it was. */
+  @Test
+  void anEndedCallIsPractisedOnWithoutItsNames() {
+    String wanted =
+        "{\"family\":\"BLDC_THREE_WIRE\",\"symptom\":\"TRIPS_PROTECTION\",\"ofOurs\":true}";
+    Visitor.Answer none = tobin.put("/api/practice/" + UUID.randomUUID(), wanted);
+    assertEquals(422, none.status(), none.body());
+    String call = open("BLDC_THREE_WIRE", "TRIPS_PROTECTION");
+    for (String pair : List.of("ab", "bc", "ca")) {
+      tobin.read(call, "winding." + pair, pair.equals("bc") ? "0.83" : "3.37");
+    }
+    tobin.read(call, "shaft.feel", "\"COGGING\"");
+    say(call, was("WINDING"));
+    String id = UUID.randomUUID().toString();
+    Visitor.Answer begun = tobin.put("/api/practice/" + id, wanted);
+    assertEquals(200, begun.status(), begun.body());
+    assertFalse(begun.body().contains("Test Quay"), begun.body());
+    String felt = tobin.get("/api/meter/" + id + "/answers?check=shaft.feel").body();
+    assertTrue(felt.contains("COGGING"), felt);
+    assertEquals(200, tobin.put("/api/practice/" + id, wanted).status(), "the same again");
+    Object truth = tobin.get("/api/practice/" + id + "/debrief").at("debrief.truth");
+    assertEquals("On the call that this was, somebody found the winding.", truth);
+  }
+
+  private Map<?, ?> recurring(String name) {
+    for (Object one : tobin.get("/api/learnt/recurring").list("")) {
+      if (((Map<?, ?>) one).get("name").equals(name)) {
+        return (Map<?, ?>) one;
+      }
+    }
+    return Map.of();
+  }
+
+  @Test
+  void aBoardWhoseCodesWereMetAndFailedShowsItself() {
+    String line = "Gannet line " + UUID.randomUUID().toString().substring(0, 6);
+    String first = open("STAGED_CONDENSER", "STARTS_THEN_STOPS");
+    String code = "{\"book\":\"" + line + "\",\"code\":\"E4\"}";
+    assertEquals(200, tobin.read(first, "code", code).status());
+    String second = open("STAGED_CONDENSER", "STARTS_THEN_STOPS");
+    tobin.read(second, "code", code);
+    assertTrue(recurring(line).isEmpty(), "nobody said yet what it was");
+    say(first, was("COMMAND"));
+    say(second, was("WINDING"));
+    assertEquals(2.0, recurring(line).get("calls"));
+    assertEquals(List.of(first.replace("/api/calls/", "")), recurring(line).get("failed"));
+    say(first, was("HARNESS"));
+    assertTrue(recurring(line).isEmpty(), "the last word counts");
+  }
+
+  @Test
+  void aMotorThatWasChosenAndFailedShowsItself() {
+    String unit = "Roof " + UUID.randomUUID();
+    UUID id = UUID.randomUUID();
+    String number = "Teasel " + id;
+    String motor =
+        "{\"id\":\"%s\",\"family\":\"CONSTANT_TORQUE\",\"horsepower\":0.5,\"volts\":\"208-230\","
+            + "\"price\":350,\"onHand\":1,\"at\":\"VAN\"}";
+    String edition = "/api/motors/" + id + "/editions/" + UUID.randomUUID();
+    assertEquals(200, tobin.put(edition, motor.formatted(number)).status());
+    String first = openUnit(unit);
+    Visitor.Answer chosen =
+        tobin.put(
+            first + "/decisions/" + UUID.randomUUID(),
+            "{\"route\":\"EQUIVALENT_MOTOR\",\"candidate\":\"" + number + "\"}");
+    assertEquals(200, chosen.status(), chosen.body());
+    assertTrue(recurring(number).isEmpty(), "it was fitted, and did not fail");
+    String later = openUnit(unit);
+    say(later, was("SUPPLY"));
+    assertTrue(recurring(number).isEmpty(), "that was not the motor");
+    String last = openUnit(unit);
+    say(last, was("MODULE"));
+    assertEquals(1.0, recurring(number).get("calls"));
+    assertEquals(List.of(last.replace("/api/calls/", "")), recurring(number).get("failed"));
+  }
+
+  private String openUnit(String unit) {
+    String call = "/api/calls/" + UUID.randomUUID();
+    String told =
+        "{\"place\":\"Twice Quay\",\"unitName\":\"%s\",\"complaint\":\"\",\"symptom\":\"NO_RUN\","
+            + "\"unit\":{\"role\":\"INDOOR_BLOWER\",\"coolingTons\":3,\"boardNeedsFeedback\":false},"
+            + "\"motor\":{\"family\":\"CONSTANT_TORQUE\",\"horsepower\":0.5,\"volts\":\"208-230\","
+            + "\"moduleRemovable\":true,\"moduleSoldAlone\":false}}";
+    assertEquals(200, tobin.put(call, told.formatted(unit)).status());
+    tobin.read(call, "line.volts", "240");
+    tobin.read(call, "command.volts", "25");
+    tobin.read(call, "shaft.feel", "\"FREE\"");
+    tobin.read(call, "winding.ab", "1.6");
+    tobin.read(call, "winding.bc", "5.7");
+    tobin.read(call, "winding.ca", "5.7");
+    return call;
   }
 
   @Test

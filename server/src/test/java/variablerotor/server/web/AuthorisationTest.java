@@ -27,6 +27,10 @@ class AuthorisationTest {
   private static final Set<String> LEADS =
       Set.of(
           "GET /api/accounts",
+          "GET /api/learnt/hindsight",
+          "PUT /api/learnt/{id}",
+          "GET /api/week",
+          "GET /api/week/calls",
           "GET /api/supply/stand-in",
           "PUT /api/supply/stand-in",
           "PUT /api/accounts/{id}",
