@@ -38,8 +38,6 @@ class PicturesTest {
   private void views(Page page) {
     open(page, "Lantern Street bakery", "Prove");
     take(page, "prove-decided");
-    open(page, "Wicker Bridge library", "Prove");
-    take(page, "prove-first-check");
     open(page, "Saltmarsh clinic", "Hear");
     take(page, "hear");
     open(page, "Gullmoor ferry terminal", "Choose");
@@ -51,9 +49,6 @@ class PicturesTest {
     page.locator(".status h2").waitFor();
     page.evaluate("document.querySelector('.wired').scrollIntoView()");
     take(page, "fit");
-    open(page, "Harbour Ward clinic", "Choose");
-    page.locator(".loan").waitFor();
-    take(page, "job-parts");
     page.navigate("/stock");
     page.locator("input[name='part']").fill("relay 24");
     page.getByText("Supply house: $17").waitFor();
@@ -61,9 +56,6 @@ class PicturesTest {
     open(page, "Harbour Ward clinic", "Hand over");
     page.getByText("Next visit").waitFor();
     take(page, "hand-over");
-    page.navigate(page.url().replaceAll(".*/calls/([^/]+)/.*", "/units/$1"));
-    page.locator(".visits").waitFor();
-    take(page, "unit");
     page.navigate("/count");
     count(page);
     take(page, "count");
@@ -71,6 +63,16 @@ class PicturesTest {
     page.locator("form.now").waitFor();
     page.evaluate("document.querySelector('#prove-repair').scrollIntoView()");
     take(page, "repair");
+    page.navigate(page.url().replaceAll(".*/calls/([^/]+)/.*", "/units/$1"));
+    page.locator(".visits").waitFor();
+    take(page, "unit");
+    page.navigate("/week");
+    page.locator(".told").waitFor();
+    take(page, "week");
+    page.navigate("/learnt");
+    press(page, "Go through our last calls again");
+    page.locator(".again").waitFor();
+    take(page, "learnt");
     page.navigate("/motors");
     press(page, "Brindle T half");
     page.locator(".open details").first().waitFor();

@@ -359,7 +359,9 @@ public final class Engine {
               + evidence.situation.family().profile().spoken(first)
               + " ("
               + percent
-              + " %), not proved: "
+              + (weighed == belief
+                  ? " %), not proved: "
+                  : " %, with this shop's own calls), not proved: ")
               + likeliestFault(first, weighed).spoken()
               + ".",
           remedy,

@@ -1,8 +1,5 @@
 package variablerotor.server.call;
 
-import static org.jooq.impl.DSL.concat;
-import static org.jooq.impl.DSL.inline;
-import static org.jooq.impl.DSL.lower;
 import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.PARTICULARS;
 import static variablerotor.server.schema.Tables.SERVICE_CALL;
@@ -47,7 +44,6 @@ import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.log.Words;
 import variablerotor.server.schema.tables.Account;
-import variablerotor.server.schema.tables.ServiceCall;
 
 /** Calls, and what is told of them. Rows are added and never changed, but for the summary. */
 @Repository
@@ -201,7 +197,7 @@ class CallStore {
     return db.select(SERVICE_CALL.ID)
         .from(SERVICE_CALL)
         .join(mine)
-        .on(unit(mine).eq(unit(SERVICE_CALL)))
+        .on(Units.of(mine).eq(Units.of(SERVICE_CALL)))
         .where(mine.ID.eq(call))
         .and(mine.UNIT_NAME.ne(""))
         .and(SERVICE_CALL.OPENED_AT.lt(mine.OPENED_AT))
@@ -219,7 +215,7 @@ class CallStore {
         .select(SERVICE_CALL.ID)
         .from(SERVICE_CALL)
         .join(mine)
-        .on(unit(mine).eq(unit(SERVICE_CALL)))
+        .on(Units.of(mine).eq(Units.of(SERVICE_CALL)))
         .where(mine.ID.eq(call))
         .and(mine.UNIT_NAME.ne(""))
         .and(DSL.condition(SERVICE_CALL.PRACTICE).not())
@@ -229,11 +225,6 @@ class CallStore {
         .stream()
         .flatMap(one -> opened(one).stream())
         .toList();
-  }
-
-  /** As the index of words has it. */
-  private static Field<String> unit(ServiceCall table) {
-    return lower(concat(table.PLACE, inline(" "), table.UNIT_NAME));
   }
 
   /** Newest first; every word of the search must stand in what a call is found by. */
@@ -317,7 +308,7 @@ class CallStore {
     for (int looked = 4 * most; ; looked *= 4) {
       Map<String, UUID> newest = new LinkedHashMap<>();
       var calls =
-          db.select(SERVICE_CALL.ID, unit(SERVICE_CALL))
+          db.select(SERVICE_CALL.ID, Units.of(SERVICE_CALL))
               .from(SERVICE_CALL)
               .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
               .orderBy(SERVICE_CALL.CHANGED_AT.desc(), SERVICE_CALL.ID)
@@ -337,18 +328,18 @@ class CallStore {
   List<Times> times(List<UUID> newest) {
     var same = SERVICE_CALL.as("same");
     Map<String, Integer> times = new HashMap<>();
-    db.select(unit(same), DSL.count())
+    db.select(Units.of(same), DSL.count())
         .from(same)
         .where(DSL.condition(same.PRACTICE).not())
         .and(
-            unit(same)
+            Units.of(same)
                 .in(
-                    DSL.select(unit(SERVICE_CALL))
+                    DSL.select(Units.of(SERVICE_CALL))
                         .from(SERVICE_CALL)
                         .where(SERVICE_CALL.ID.in(newest))))
-        .groupBy(unit(same))
+        .groupBy(Units.of(same))
         .forEach(row -> times.put(row.value1(), row.value2()));
-    return db.select(SERVICE_CALL.ID, unit(SERVICE_CALL))
+    return db.select(SERVICE_CALL.ID, Units.of(SERVICE_CALL))
         .from(SERVICE_CALL)
         .where(SERVICE_CALL.ID.in(newest))
         .fetch(row -> new Times(row.value1(), times.getOrDefault(row.value2(), 0)));

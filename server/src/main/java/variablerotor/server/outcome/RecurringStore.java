@@ -2,7 +2,6 @@ package variablerotor.server.outcome;
 
 import static org.jooq.impl.DSL.concat;
 import static org.jooq.impl.DSL.inline;
-import static org.jooq.impl.DSL.lower;
 import static variablerotor.server.schema.Tables.DECISION;
 import static variablerotor.server.schema.Tables.OUTCOME;
 import static variablerotor.server.schema.Tables.READING;
@@ -23,6 +22,7 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.chain.Suspect;
 import variablerotor.json.Json;
+import variablerotor.server.call.Units;
 import variablerotor.server.schema.tables.Outcome;
 import variablerotor.server.schema.tables.ServiceCall;
 
@@ -58,10 +58,6 @@ class RecurringStore {
     }
   }
 
-  private static Field<String> unit(ServiceCall table) {
-    return lower(concat(table.PLACE, inline(" "), table.UNIT_NAME));
-  }
-
   /** What was said of a call last was that it is one of these. */
   private static Condition turnedOut(ServiceCall call, Suspect... these) {
     Outcome last = OUTCOME.as("last");
@@ -95,7 +91,7 @@ class RecurringStore {
         .join(SERVICE_CALL)
         .on(SERVICE_CALL.ID.eq(DECISION.CALL_ID))
         .leftJoin(later)
-        .on(unit(later).eq(unit(SERVICE_CALL)))
+        .on(Units.of(later).eq(Units.of(SERVICE_CALL)))
         .and(SERVICE_CALL.UNIT_NAME.ne(""))
         .and(later.OPENED_AT.gt(DECISION.AT))
         .and(turnedOut(later, Suspect.MODULE, Suspect.WINDING, Suspect.BEARING, Suspect.DRIVE))

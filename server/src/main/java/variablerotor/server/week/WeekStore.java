@@ -1,8 +1,5 @@
 package variablerotor.server.week;
 
-import static org.jooq.impl.DSL.concat;
-import static org.jooq.impl.DSL.inline;
-import static org.jooq.impl.DSL.lower;
 import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.DECISION;
 import static variablerotor.server.schema.Tables.OUTCOME;
@@ -27,7 +24,7 @@ import variablerotor.core.job.JobLog.Outcome.Was;
 import variablerotor.core.job.Stand;
 import variablerotor.core.kept.ReadBack;
 import variablerotor.core.route.Route;
-import variablerotor.server.schema.tables.ServiceCall;
+import variablerotor.server.call.Units;
 
 /** Which calls stand behind the figures of a week. */
 @Repository
@@ -103,10 +100,6 @@ class WeekStore {
         .fetch(SERVICE_CALL.ID);
   }
 
-  private static Field<String> unit(ServiceCall table) {
-    return lower(concat(table.PLACE, inline(" "), table.UNIT_NAME));
-  }
-
   /** Opened since, to a unit at which something had been chosen not long before. */
   List<UUID> metAgain(OffsetDateTime since, OffsetDateTime earliest, int most) {
     var before = SERVICE_CALL.as("before");
@@ -118,7 +111,7 @@ class WeekStore {
         .andExists(
             DSL.selectOne()
                 .from(before)
-                .where(unit(before).eq(unit(SERVICE_CALL)))
+                .where(Units.of(before).eq(Units.of(SERVICE_CALL)))
                 .and(before.OPENED_AT.lt(SERVICE_CALL.OPENED_AT))
                 .and(before.CHANGED_AT.ge(earliest))
                 .and(before.CHOSEN_ROUTE.isNotNull())
