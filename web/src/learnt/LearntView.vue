@@ -158,21 +158,21 @@ const mean = (readings: number, calls: number) => (readings / calls).toFixed(1)
               <th scope="col">With our counts</th>
             </tr>
           </thead>
-          <tbody class="digits">
+          <tbody>
             <tr>
               <th scope="row">Right by the complaint alone, and ever after</th>
-              <td>{{ again.judged.atOnce }}</td>
-              <td>{{ again.learnt.atOnce }}</td>
+              <td class="digits">{{ again.judged.atOnce }}</td>
+              <td class="digits">{{ again.learnt.atOnce }}</td>
             </tr>
             <tr>
               <th scope="row">Readings until the right link led for good, on average</th>
-              <td>{{ mean(again.judged.readings, again.calls) }}</td>
-              <td>{{ mean(again.learnt.readings, again.calls) }}</td>
+              <td class="digits">{{ mean(again.judged.readings, again.calls) }}</td>
+              <td class="digits">{{ mean(again.learnt.readings, again.calls) }}</td>
             </tr>
             <tr>
               <th scope="row">Not led at the end either</th>
-              <td>{{ again.judged.never }}</td>
-              <td>{{ again.learnt.never }}</td>
+              <td class="digits">{{ again.judged.never }}</td>
+              <td class="digits">{{ again.learnt.never }}</td>
             </tr>
           </tbody>
         </table>

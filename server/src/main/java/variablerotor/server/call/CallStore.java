@@ -197,7 +197,7 @@ class CallStore {
     return db.select(SERVICE_CALL.ID)
         .from(SERVICE_CALL)
         .join(mine)
-        .on(Units.of(mine).eq(Units.of(SERVICE_CALL)))
+        .on(UnitStore.of(mine).eq(UnitStore.of(SERVICE_CALL)))
         .where(mine.ID.eq(call))
         .and(mine.UNIT_NAME.ne(""))
         .and(SERVICE_CALL.OPENED_AT.lt(mine.OPENED_AT))
@@ -215,7 +215,7 @@ class CallStore {
         .select(SERVICE_CALL.ID)
         .from(SERVICE_CALL)
         .join(mine)
-        .on(Units.of(mine).eq(Units.of(SERVICE_CALL)))
+        .on(UnitStore.of(mine).eq(UnitStore.of(SERVICE_CALL)))
         .where(mine.ID.eq(call))
         .and(mine.UNIT_NAME.ne(""))
         .and(DSL.condition(SERVICE_CALL.PRACTICE).not())
@@ -308,7 +308,7 @@ class CallStore {
     for (int looked = 4 * most; ; looked *= 4) {
       Map<String, UUID> newest = new LinkedHashMap<>();
       var calls =
-          db.select(SERVICE_CALL.ID, Units.of(SERVICE_CALL))
+          db.select(SERVICE_CALL.ID, UnitStore.of(SERVICE_CALL))
               .from(SERVICE_CALL)
               .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
               .orderBy(SERVICE_CALL.CHANGED_AT.desc(), SERVICE_CALL.ID)
@@ -328,18 +328,18 @@ class CallStore {
   List<Times> times(List<UUID> newest) {
     var same = SERVICE_CALL.as("same");
     Map<String, Integer> times = new HashMap<>();
-    db.select(Units.of(same), DSL.count())
+    db.select(UnitStore.of(same), DSL.count())
         .from(same)
         .where(DSL.condition(same.PRACTICE).not())
         .and(
-            Units.of(same)
+            UnitStore.of(same)
                 .in(
-                    DSL.select(Units.of(SERVICE_CALL))
+                    DSL.select(UnitStore.of(SERVICE_CALL))
                         .from(SERVICE_CALL)
                         .where(SERVICE_CALL.ID.in(newest))))
-        .groupBy(Units.of(same))
+        .groupBy(UnitStore.of(same))
         .forEach(row -> times.put(row.value1(), row.value2()));
-    return db.select(SERVICE_CALL.ID, Units.of(SERVICE_CALL))
+    return db.select(SERVICE_CALL.ID, UnitStore.of(SERVICE_CALL))
         .from(SERVICE_CALL)
         .where(SERVICE_CALL.ID.in(newest))
         .fetch(row -> new Times(row.value1(), times.getOrDefault(row.value2(), 0)));

@@ -24,7 +24,7 @@ import variablerotor.core.job.JobLog.Outcome.Was;
 import variablerotor.core.job.Stand;
 import variablerotor.core.kept.ReadBack;
 import variablerotor.core.route.Route;
-import variablerotor.server.call.Units;
+import variablerotor.server.call.UnitStore;
 
 /** Which calls stand behind the figures of a week. */
 @Repository
@@ -111,7 +111,7 @@ class WeekStore {
         .andExists(
             DSL.selectOne()
                 .from(before)
-                .where(Units.of(before).eq(Units.of(SERVICE_CALL)))
+                .where(UnitStore.of(before).eq(UnitStore.of(SERVICE_CALL)))
                 .and(before.OPENED_AT.lt(SERVICE_CALL.OPENED_AT))
                 .and(before.CHANGED_AT.ge(earliest))
                 .and(before.CHOSEN_ROUTE.isNotNull())

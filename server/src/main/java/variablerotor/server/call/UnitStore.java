@@ -7,9 +7,9 @@ import static org.jooq.impl.DSL.lower;
 import org.jooq.Field;
 import variablerotor.server.schema.tables.ServiceCall;
 
-/** By what two calls are known to be to the same unit: place and name, in small letters. */
-public final class Units {
-  private Units() {}
+/** Which calls are to the same unit: by place and name, in small letters. */
+public final class UnitStore {
+  private UnitStore() {}
 
   /** As the index of words has it; one without a name of its own may be any at its place. */
   public static Field<String> of(ServiceCall table) {
