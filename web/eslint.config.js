@@ -3,7 +3,7 @@ import vue from 'eslint-plugin-vue'
 import typescript from 'typescript-eslint'
 
 export default typescript.config(
-  { ignores: ['dist', 'target', 'node_modules', 'src/api/schema.d.ts'] },
+  { ignores: ['dist', 'target', 'node_modules', 'src/api/schema.d.ts', 'src/core/answers.d.ts'] },
   ...typescript.configs.recommended,
   ...vue.configs['flat/recommended'],
   { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: typescript.parser } } },

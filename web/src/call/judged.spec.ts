@@ -27,11 +27,11 @@ type Doc = { taps: string[] }
 function open() {
   const kept = ref<Doc>({ taps: [] })
   const sent: Doc[] = []
-  let judged!: ReturnType<typeof useJudged<Doc, { ok: boolean }>>
+  let judged!: ReturnType<typeof useJudged<Doc, 'fit'>>
   mount(
     defineComponent({
       setup() {
-        judged = useJudged<Doc, { ok: boolean }>(
+        judged = useJudged<Doc, 'fit'>(
           'fit',
           'fits',
           () => kept.value,

@@ -1,5 +1,5 @@
 import { onMounted, ref, shallowRef, watch } from 'vue'
-import { ask, Faulty, inWords, type Verb } from '../core/core'
+import { ask, Faulty, inWords, type Answer, type Verb } from '../core/core'
 import { useCall } from './call'
 
 /**
@@ -9,15 +9,15 @@ import { useCall } from './call'
  * @param kind as in the path of its saves
  * @param kept what the call holds
  */
-export function useJudged<D extends object, A>(
-  verb: Verb,
+export function useJudged<D extends object, V extends Verb>(
+  verb: V,
   kind: string,
   kept: () => D,
   keep: (doc: D) => void,
 ) {
   const { waiting } = useCall()
   const doc = shallowRef<D>(kept())
-  const answer = shallowRef<A | null>(null)
+  const answer = shallowRef<Answer<V> | null>(null)
   /** What is wrong with what was told, by its path. */
   const faults = ref<{ path: string; message: string }[]>([])
   const fault = ref('')
@@ -28,7 +28,7 @@ export function useJudged<D extends object, A>(
   async function judge(next: D): Promise<boolean> {
     const mine = ++asked
     try {
-      const judged = await ask<A>(verb, next)
+      const judged = await ask(verb, next)
       if (mine === asked) {
         faults.value = []
         fault.value = ''

@@ -1,19 +1,14 @@
+import type { components } from './answers'
+
 /**
  * The rules of the product in the page itself: asked in a worker, so that they answer without a
  * radio and the page never waits for them.
  */
-export type Verb =
-  | 'plan'
-  | 'otherwise'
-  | 'begin'
-  | 'edit'
-  | 'run'
-  | 'checks'
-  | 'mend'
-  | 'draw'
-  | 'exercise'
-  | 'proof'
-  | 'fit'
+type Answers = components['schemas']['Answers']
+
+/** What the rules can be asked. */
+export type Verb = keyof Answers
+export type Answer<V extends Verb> = Answers[V]
 
 /** What is wrong with what was asked, by its path. */
 export class Faulty extends Error {
@@ -70,12 +65,12 @@ let searching: ReturnType<typeof open> | null = null
 /**
  * @throws Faulty where what is asked does not read
  */
-export const ask = <T>(verb: Verb, tree: object) =>
-  (shared ??= open()).ask(verb, tree) as Promise<T>
+export const ask = <V extends Verb>(verb: V, tree: object) =>
+  (shared ??= open()).ask(verb, tree) as Promise<Answers[V]>
 
 /** A long search: the one before it is given up, and nothing else waits for it. */
-export function search<T>(verb: Verb, tree: object) {
+export function search<V extends Verb>(verb: V, tree: object) {
   searching?.close()
   searching = open()
-  return searching.ask(verb, tree) as Promise<T>
+  return searching.ask(verb, tree) as Promise<Answers[V]>
 }

@@ -5,18 +5,13 @@ import { useJudged } from '../call/judged'
 import ProveRepair from '../repair/ProveRepair.vue'
 import WireStage from '../wire/WireStage.vue'
 import FailLeads from './FailLeads.vue'
-import type { FitDoc, Fitting } from './fit'
+import type { FitDoc } from './fit'
 import FitSteps from './FitSteps.vue'
 
 /** The way that was chosen: by hand, by wire, and proved; what fails leads on. */
 const { call, fitted } = useCall()
 const emit = defineEmits<{ help: [] }>()
-const fit = useJudged<FitDoc, Fitting>(
-  'fit',
-  'fits',
-  () => call.value.fit!.fit as unknown as FitDoc,
-  fitted,
-)
+const fit = useJudged<FitDoc, 'fit'>('fit', 'fits', () => call.value.fit!.fit as FitDoc, fitted)
 const { doc, answer, faults, fault, take } = fit
 
 /** What of the wiring stands in the way of power. */

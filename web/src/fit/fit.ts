@@ -1,87 +1,17 @@
-import type { Particulars } from '../api/types'
+import type { components } from '../core/answers'
 
 /** What was done of a job, in the document of the open format, and its steps as the rules answer. */
-export interface Word {
-  id: string
-  title: string
-  leadsTo: string | null
-  /** The complaint of a new search, on the new part. */
-  opens: Particulars['symptom'] | null
-}
+type Schemas = components['schemas']
 
-export interface Ask {
-  id: string
-  title: string
-  unit: string
-  least: number | null
-  most: number | null
-  words: Word[]
-  needed: boolean
-}
-
-export interface Back {
-  title: string
-  value: string
-}
-
-export interface Step {
-  id: string
-  stage: string
-  title: string
-  sentence: string
-  why: string
-  cautions: string[]
-  asks: Ask[]
-  back: Back[]
-  list: 'NONE' | 'OUT' | 'BACK'
-  suggested: string[]
-  photos: 'NONE' | 'TAKEN' | 'MARKED' | 'SHOWN'
-  skippable: boolean
-  counts: number | null
-}
-
-export interface Standing {
-  step: Step
-  state: 'TO_DO' | 'DONE' | 'SKIPPED' | 'TROUBLE'
-  note: string
-  noted: Back[]
-}
-
-export interface Fitting {
-  headline: string
-  next: string | null
-  done: boolean
-  steps: Standing[]
-  changed: Ask[]
-}
-
-export interface Hold {
-  reason: string
-  until?: string
-  note: string
-  bring: string
-  left: string[]
-}
-
+export type Ask = Schemas['Ask']
+export type FitDoc = Schemas['Fit']
+export type Fitting = Schemas['Fitting']
+export type Hold = Schemas['Hold']
+export type Note = Schemas['Note']
 /** A place on a photo, as shares of its width and height. */
-export interface PhotoMark {
-  photo: string
-  x: number
-  y: number
-  label: string
-}
-
-export type Note = string | number
-
-export interface FitDoc {
-  marks: { id: string; done: boolean; why: string }[]
-  notes: Record<string, Note>
-  removed: { what: string; where: string; back: boolean }[]
-  photoMarks: PhotoMark[]
-  hold?: Hold
-  handedOver: boolean
-  [field: string]: unknown
-}
+export type PhotoMark = Schemas['PhotoMark']
+export type Standing = Schemas['Standing']
+export type Step = Schemas['Step']
 
 /** A step marked as done, or left out with a word why. */
 export function marked(doc: FitDoc, id: string, why = ''): FitDoc {

@@ -6,15 +6,12 @@ import { clock } from '../shared/time'
 import PlateLimits from './PlateLimits.vue'
 import RangeGauge from './RangeGauge.vue'
 import RepairCheckForm from './RepairCheckForm.vue'
-import { nextOf, type ProofDoc, type RepairCheck, type RepairView } from './repair'
+import { nextOf, type ProofDoc, type RepairCheck } from './repair'
 
 /** The repair proved, one thing after the other: what now, why, and what a fail leads to. */
 defineProps<{ open: boolean }>()
 const { call, proved } = useCall()
 
-type Judged = Pick<RepairView, 'state' | 'headline'> & {
-  checks: (Omit<RepairCheck, 'limit'> & { limit?: number | number[] })[]
-}
 const repair = computed(() => call.value.repair!)
 const {
   doc,
@@ -22,12 +19,7 @@ const {
   faults: told,
   fault,
   take: keep,
-} = useJudged<ProofDoc, Judged>(
-  'proof',
-  'proofs',
-  () => repair.value.proof as unknown as ProofDoc,
-  proved,
-)
+} = useJudged<ProofDoc, 'proof'>('proof', 'proofs', () => repair.value.proof as ProofDoc, proved)
 /** A check that a person went to by hand. */
 const shown = ref('')
 

@@ -20,6 +20,8 @@ const check = (id: string, state: RepairCheck['state']): RepairCheck => ({
 
 const doc: ProofDoc = {
   format: 'variable-rotor-proof',
+  version: 1,
+  way: 'FIXED_SPEED',
   unit: { role: 'INDOOR_BLOWER' },
   fitted: { family: 'PSC' },
   readings: [

@@ -1,15 +1,11 @@
 import type { Call } from '../api/types'
+import type { components } from '../core/answers'
 
-/** What is read on a new part, in the document of the open format. */
 export type RepairView = NonNullable<Call['repair']>
 export type RepairCheck = RepairView['checks'][number]
 
-export interface ProofDoc {
-  unit: Record<string, unknown>
-  fitted: Record<string, unknown>
-  readings: { id: string; value: number | string }[]
-  [field: string]: unknown
-}
+/** What is read on a new part, in the document of the open format. */
+export type ProofDoc = components['schemas']['ProofDoc']
 
 /** The check that is led to: the first that failed, else the first that is not seen yet. */
 export const nextOf = (checks: RepairCheck[]): RepairCheck | undefined =>

@@ -19,7 +19,10 @@ const words = computed(() => [
   ...new Set(props.wiring.parts.flatMap((part) => part.call ?? part.when ?? [])),
 ])
 const motors = computed(() => props.wiring.parts.find((part) => part.type.startsWith('MOTOR')))
-const states = computed(() => ['OFF', ...(motors.value?.speeds ?? ['RUN'])])
+const states = computed(() => {
+  const speeds = motors.value?.speeds
+  return ['OFF', ...(Array.isArray(speeds) ? speeds : ['RUN'])]
+})
 
 function add() {
   const called = name.value.trim()
@@ -43,7 +46,7 @@ function add() {
     <ul class="plain">
       <li v-for="call in wiring.calls" :key="call.name" class="row">
         <strong>{{ callTitle(call.name) }}</strong>
-        <span class="soft">{{ call.on.join(', ') || 'nothing raised' }}</span>
+        <span class="soft">{{ call.on?.join(', ') || 'nothing raised' }}</span>
         <button type="button" class="link-button" @click="emit('off', call.name)">Remove</button>
       </li>
     </ul>

@@ -30,7 +30,8 @@ const figures = ref({
   microfarads: String(props.draft.motor.microfarads ?? ''),
   capacitorVolts: String(props.draft.motor.capacitorVolts ?? ''),
 })
-const speeds = ref(props.draft.motor.speeds.join(', '))
+const leads = (plan: PlanDoc) => (plan.motor.speeds ?? []).join(', ')
+const speeds = ref(leads(props.draft))
 const plan = shallowRef<Plan | null>(null)
 /** Whether that is the plan of what stands in the form now. */
 const isPlanned = ref(false)
@@ -82,7 +83,7 @@ watch(
     const mine = ++turn
     isPlanned.value = false
     try {
-      const answer = await ask<Plan>('plan', document)
+      const answer = await ask('plan', document)
       if (mine !== turn) return
       plan.value = answer
       isPlanned.value = true
@@ -102,8 +103,8 @@ watch(
 async function take(next: Pattern) {
   const plan = { ...document_.value, role: props.draft.role, motor: told.value.motor }
   try {
-    document_.value = await ask<PlanDoc>('otherwise', { plan, pattern: next })
-    speeds.value = document_.value.motor.speeds.join(', ')
+    document_.value = await ask('otherwise', { plan, pattern: next })
+    speeds.value = leads(document_.value)
   } catch (failed) {
     faults.value = { '': inWords(failed) }
   }

@@ -36,7 +36,7 @@ watch(
   () => props.wiring,
   async (wiring) => {
     try {
-      checks.value = (await ask<{ checks: PowerCheck[] }>('checks', wiring)).checks
+      checks.value = (await ask('checks', wiring)).checks
       fault.value = ''
     } catch (failed) {
       fault.value = inWords(failed)

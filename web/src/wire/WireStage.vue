@@ -36,7 +36,7 @@ watch(
     const unsent = waiting.value.findLast((save) => save.path.includes('/wirings/'))
     if (unsent) {
       if (!made.value) bench.show(unsent.body as AsWired)
-    } else if (kept && !mine.has(kept.id)) bench.show(kept.made as unknown as AsWired)
+    } else if (kept && !mine.has(kept.id)) bench.show(kept.made as AsWired)
   },
   { immediate: true },
 )
@@ -47,7 +47,7 @@ const ahead = computed(
   () => made.value && progress.value && { ...made.value.wiring, wires: progress.value.ahead },
 )
 
-const draft = computed(() => call.value.planDraft?.plan as unknown as PlanDoc | undefined)
+const draft = computed(() => call.value.planDraft?.plan as PlanDoc | undefined)
 const chosen = computed(() => call.value.decisions[0]?.route)
 /** A plan stands for the way that was chosen, and for no other. */
 const wired = computed(() => call.value.planDraft !== undefined)

@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import type { Drawing } from '../api/types'
 import { ask, inWords } from '../core/core'
 import DrawingView from '../drawing/DrawingView.vue'
-import type { Drawn, Mark, PlanDoc, Run, WiringDoc } from './types'
+import type { Mark, PlanDoc, Run, WiringDoc } from './types'
 import { callTitle, motorTitle } from './words'
 
 /**
@@ -45,7 +45,7 @@ watch(
   async () => {
     const mine = ++asked
     try {
-      const answer = await ask<Drawn>('draw', {
+      const answer = await ask('draw', {
         wiring: props.wiring,
         sheet: sheet.value,
         bad: props.bad,

@@ -31,7 +31,7 @@ async function draw() {
   shown.value = false
   tries.value = 0
   try {
-    const one = await ask<Exercise>('exercise', { seed: number.value })
+    const one = await ask('exercise', { seed: number.value })
     exercise.value = one
     const wrong: AsWired = {
       format: 'variable-rotor-as-wired',

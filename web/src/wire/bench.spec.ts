@@ -19,7 +19,12 @@ vi.mock('../core/core', () => ({
   },
 }))
 
-const MEND: Mend = { off: ['K1.NC1', 'M.HIGH'], on: ['K1.NO1', 'M.HIGH'], sentence: 'Move it.' }
+const MEND: Mend = {
+  off: ['K1.NC1', 'M.HIGH'],
+  on: ['K1.NO1', 'M.HIGH'],
+  at: ['M.HIGH'],
+  sentence: 'Move it.',
+}
 const progress = (ok: boolean): Progress => ({
   planned: [],
   toMake: [],

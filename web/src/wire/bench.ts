@@ -35,7 +35,7 @@ export function openBench(keep: (made: AsWired) => void, how = { searches: true 
     const now = made.value
     if (!now) return
     try {
-      const answer = await ask<Progress>('run', now)
+      const answer = await ask('run', now)
       if (mine !== asked) return
       progress.value = answer
       mend.value = answer.mend
@@ -51,7 +51,7 @@ export function openBench(keep: (made: AsWired) => void, how = { searches: true 
   /** Without a plan the mend is searched for, which takes its time. */
   async function look(mine: number, wiring: WiringDoc) {
     looking.value = true
-    const found = await search<{ mend: Mend | null }>('mend', wiring)
+    const found = await search('mend', wiring)
     if (mine !== asked) return
     looking.value = false
     mend.value = found.mend
@@ -86,8 +86,8 @@ export function openBench(keep: (made: AsWired) => void, how = { searches: true 
     refusal,
     change,
     /** Nothing wired yet: of a plan, or of line and 24 V alone. */
-    begin: (plan?: PlanDoc) => inTurn(() => ask<AsWired>('begin', plan ? { plan } : {})),
-    edit: (edit: Edit) => inTurn(() => ask<AsWired>('edit', { made: made.value, edit })),
+    begin: (plan?: PlanDoc) => inTurn(() => ask('begin', plan ? { plan } : {})),
+    edit: (edit: Edit) => inTurn(() => ask('edit', { made: made.value, edit })),
     /** As it is kept elsewhere: nothing of it can be taken back here. */
     show(kept: AsWired | null) {
       made.value = kept
