@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import SignInAgain from './keep/SignInAgain.vue'
+import { useIntervalFn } from '@vueuse/core'
 import { watch } from 'vue'
 import { trouble } from './api/client'
 import { flush } from './keep/queue'
@@ -9,11 +10,11 @@ import { loadSession, session } from './session/session'
 /** How often a server in trouble is asked whether it is well again [ms]. */
 const ASK_MS = 3000
 
-let timer: ReturnType<typeof setInterval> | undefined
+const asks = useIntervalFn(() => void loadSession().catch(() => {}), ASK_MS, { immediate: false })
 watch(trouble, (now) => {
-  clearInterval(timer)
-  if (now) timer = setInterval(() => void loadSession().catch(() => {}), ASK_MS)
+  if (now) asks.resume()
   else {
+    asks.pause()
     // The first page was never reached.
     if (!router.currentRoute.value.matched.length) {
       void router.replace(location.pathname + location.search)

@@ -1449,14 +1449,6 @@ export interface components {
             label: string;
             leaves: ("CONSTANT_TORQUE" | "CONSTANT_AIRFLOW_PARALLEL" | "CONSTANT_AIRFLOW_SERIAL" | "STAGED_CONDENSER" | "BLDC_FIVE_WIRE" | "BLDC_THREE_WIRE" | "EC_PLUG_FAN" | "DRIVE_FED_INDUCTION" | "PSC")[];
         };
-        AnswerRequest: {
-            by: string;
-            note?: string;
-            /** Format: date */
-            on?: string;
-            /** @enum {string} */
-            route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
-        };
         AnswerTitle: {
             /** @enum {string} */
             id: "AUTO" | "ON" | "NONE" | "FLOAT" | "LIMIT" | "DOOR" | "PRESSURE" | "FUSE" | "PULLED_IN" | "NOT_PULLED_IN" | "BURNT" | "STUCK" | "WHOLE" | "BROKEN" | "CLOSED" | "OPEN" | "VOLTS_24" | "DUTY_CYCLE" | "ZERO_TO_TEN" | "CURRENT_LOOP" | "MESSAGES" | "JUMPS" | "FOLLOWS_SPEED" | "STANDS_STILL" | "RUNS" | "COMES_BACK" | "READY" | "HELD_OFF" | "FAULT" | "DARK" | "GIVEN" | "MISSING" | "STOPS" | "STILL" | "FREE" | "STIFF" | "COGGING" | "LOCKED" | "CLEAR" | "RUBBING" | "JAMMED" | "LOOSE_ON_SHAFT" | "CLEAN" | "DIRTY" | "RIGHT" | "REVERSED" | "DRAGS" | "BULGED_CAPACITOR" | "WATER" | "CORRODED" | "SEATED" | "LOOSE" | "PIN_PUSHED_BACK" | "FILTER_BLOCKED" | "COIL_BLOCKED" | "COIL_FROZEN" | "IN" | "OUT" | "COOLING" | "HEATING" | "FAN_ONLY" | "SILENCE" | "CLICK" | "HUMS" | "TRIES_AND_GIVES_UP" | "OFF" | "STEADY" | "HEARTBEAT" | "FLASHES_A_CODE" | "COUNTS_AIRFLOW" | "DRY" | "WATER_IN_PAN" | "SWEATING_CABINET" | "TRACK_TO_CONNECTOR" | "QUIET" | "GRINDS" | "SCRAPES" | "WRONG" | "YES" | "NO" | "ABSENT" | "LOW" | "GOOD" | "HIGH" | "EDGE" | "SMALL" | "NORMAL" | "LOST" | "LOST_LEG" | "SILENT" | "BACKFED" | "KIND" | "TAP" | "SOME" | "EQUAL" | "UNEQUAL" | "FAILED" | "PULSES" | "MUTE" | "PRESENT" | "GONE" | "BRAKED" | "HELD" | "SOUND" | "UNCERTAIN" | "ALL_OPEN" | "SHORT" | "JOINT" | "ODD" | "TOUCH" | "WIRES" | "LEAK" | "EVEN" | "UNEVEN" | "SHORTED" | "MENDED" | "BLOWN" | "MATCHED" | "UNMET";
@@ -2718,6 +2710,14 @@ export interface components {
             /** Format: double */
             yearsAhead?: number;
         };
+        Said: {
+            by: string;
+            note?: string;
+            /** Format: date */
+            on?: string;
+            /** @enum {string} */
+            route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+        };
         SaidView: {
             at: string;
             author: string;
@@ -3338,7 +3338,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AnswerRequest"];
+                "application/json": components["schemas"]["Said"];
             };
         };
         responses: {

@@ -20,6 +20,7 @@ import { session } from '../session/session'
 import { shopZone } from '../shared/time'
 import { corrected, corrections, merged, type Correction } from './corrections'
 import { newsOf } from './news'
+import { inWords } from '../shared/newest'
 
 const spoken = (value: Value) =>
   Array.isArray(value)
@@ -70,9 +71,7 @@ export function openCall(id: string) {
       fault.value =
         failed instanceof Refusal && failed.status === 404
           ? 'There is no such call.'
-          : failed instanceof Error
-            ? failed.message
-            : 'The call cannot be read.'
+          : inWords(failed)
     }
   }
 

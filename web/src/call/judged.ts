@@ -1,5 +1,6 @@
 import { onMounted, ref, shallowRef, watch } from 'vue'
-import { ask, Faulty, inWords, type Answer, type Verb } from '../core/core'
+import { ask, Faulty, type Answer, type Verb } from '../core/core'
+import { inWords } from '../shared/newest'
 import { useCall } from './call'
 
 /**

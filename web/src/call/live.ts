@@ -1,3 +1,4 @@
+import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import { onScopeDispose } from 'vue'
 
 /** How soon a stream that the server refused is asked for again [ms]. */
@@ -11,10 +12,10 @@ const AGAIN_MS = 5000
  */
 export function useLive(id: string, look: (at: number | null) => void) {
   let source: EventSource | null = null
-  let timer: ReturnType<typeof setTimeout> | undefined
+  const again = useTimeoutFn(() => listen(), AGAIN_MS, { immediate: false })
 
   function close() {
-    clearTimeout(timer)
+    again.stop()
     source?.close()
     source = null
   }
@@ -29,14 +30,11 @@ export function useLive(id: string, look: (at: number | null) => void) {
       else if (/^\d+$/.test(data)) look(Number(data))
     }
     source.onerror = () => {
-      if (source?.readyState === EventSource.CLOSED) timer = setTimeout(listen, AGAIN_MS)
+      if (source?.readyState === EventSource.CLOSED) again.start()
     }
   }
 
-  document.addEventListener('visibilitychange', listen)
-  onScopeDispose(() => {
-    document.removeEventListener('visibilitychange', listen)
-    close()
-  })
+  useEventListener(document, 'visibilitychange', listen)
+  onScopeDispose(close)
   listen()
 }

@@ -11,6 +11,7 @@ import { session } from '../session/session'
 import { useDebounced } from '../shared/debounced'
 import TopBar from '../shared/TopBar.vue'
 import CallLine from './CallLine.vue'
+import { inWords, useNewest } from '../shared/newest'
 
 const SIZE = 50
 
@@ -21,39 +22,38 @@ const rows = ref<CallRow[] | null>(null)
 const due = ref<CallRow[]>([])
 const more = ref(false)
 const search = ref('')
-const fault = ref('')
 const help = ref(false)
 const field = ref<{ focus: () => void } | null>(null)
 const isLead = computed(() => session.account?.role === 'LEAD')
-let asked = 0
 
-async function load(page = 0) {
-  const mine = ++asked
-  fault.value = ''
-  try {
-    await loadCatalogue()
-    // What is due stands above the list: both are shown at once, so that nothing moves under a thumb.
-    const [found, dueNow] = await Promise.all([
-      get<CallRow[]>(
-        `/api/calls?search=${encodeURIComponent(search.value)}&page=${page}&size=${SIZE}`,
-      ),
-      page || search.value ? null : get<CallRow[]>('/api/calls/due'),
-    ])
-    // A slow answer to an earlier word must not stand over a later one.
-    if (mine !== asked) return
-    rows.value = page ? [...(rows.value ?? []), ...found] : found
-    if (!page) due.value = dueNow ?? []
-    more.value = found.length === SIZE
-  } catch (failed) {
-    if (mine !== asked) return
-    if (failed instanceof Refusal && failed.status === 401) {
-      session.account = null
-      await router.push('/sign-in')
-      return
-    }
-    fault.value = failed instanceof Error ? failed.message : 'The list cannot be read.'
-  }
+/** One who is not signed in any more, to the door. */
+const { ask, fault } = useNewest((failed) => {
+  if (!(failed instanceof Refusal) || failed.status !== 401) return inWords(failed)
+  session.account = null
+  void router.push('/sign-in')
+  return ''
+})
+
+async function found(page: number) {
+  await loadCatalogue()
+  // What is due stands above the list: both are shown at once, so that nothing moves under a thumb.
+  return Promise.all([
+    get<CallRow[]>(
+      `/api/calls?search=${encodeURIComponent(search.value)}&page=${page}&size=${SIZE}`,
+    ),
+    page || search.value ? [] : get<CallRow[]>('/api/calls/due'),
+  ])
 }
+
+const load = (page = 0) =>
+  ask(
+    () => found(page),
+    ([calls, dueNow]) => {
+      rows.value = page ? [...(rows.value ?? []), ...calls] : calls
+      if (!page) due.value = dueNow
+      more.value = calls.length === SIZE
+    },
+  )
 
 /** The text of a unit's label, scanned and pasted, or the id alone. */
 const ON_LABEL = /(?:^|Call: )([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})\s*$/i

@@ -7,6 +7,7 @@ import { catalogue, photoTitle, routeTitle } from '../catalogue/catalogue'
 import PartFinder from '../stock/PartFinder.vue'
 import PartHit from '../stock/PartHit.vue'
 import { kindTitle } from '../stock/words'
+import { inWords } from '../shared/newest'
 
 /** The part that a way takes, found by its number: price and days then follow from where it lies. */
 const props = defineProps<{ way: Way }>()
@@ -36,7 +37,7 @@ async function read(photo: string) {
   try {
     plate.value = await get<PlateRead>(`${url(photo)}/parts`)
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer.'
+    fault.value = inWords(failed)
   }
   reading.value = ''
 }

@@ -9,6 +9,7 @@ import OrderItem from '../stock/OrderItem.vue'
 import { useSaves } from '../stock/saves'
 import { myVan } from '../stock/van'
 import { buyTitle, kindTitle, placeName, stateTitle } from '../stock/words'
+import { inWords } from '../shared/newest'
 
 /** What the way that was chosen takes: from van and shelf, on order, missing; and what is lent. */
 const { call } = useCall()
@@ -28,7 +29,7 @@ async function load() {
     stock.value = rows
     fault.value = ''
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer.'
+    fault.value = inWords(failed)
   }
 }
 watch([call, myVan], load, { immediate: true })

@@ -1,8 +1,10 @@
-import { computed, inject, onScopeDispose, provide, ref, shallowRef, watch } from 'vue'
+import { computed, inject, provide, ref, shallowRef, watch } from 'vue'
 import type { InjectionKey } from 'vue'
 import { get, request } from '../api/client'
 import type { Choice, Dials, Fit, Reason, Route, Way } from '../api/types'
 import { useCall } from '../call/call'
+import { useDebounced } from '../shared/debounced'
+import { useNewest } from '../shared/newest'
 
 /** Ways that this kind of motor has no use for need not be looked at. */
 const NOT_OF_THIS_KIND = ['NO_DRIVE', 'NO_LINK', 'NO_MODULE']
@@ -26,40 +28,24 @@ export const goingOn = (motors: Fit[], route: Route) =>
 export function openChoice() {
   const { call } = useCall()
   const choice = shallowRef<Choice | null>(null)
-  const fault = ref('')
+  const { ask, fault } = useNewest()
   /** What if: other figures than the market's; nothing is kept of them. */
   const dials = ref<Dials>({})
   const turned = computed(() => Object.keys(dials.value).length > 0)
   const path = `/api/calls/${call.value.id}/choice`
-  let asked = 0
 
-  async function load() {
-    const mine = ++asked
-    try {
-      const answer = turned.value
-        ? await request<Choice>('POST', path, dials.value)
-        : await get<Choice>(path)
-      // A slower answer to an earlier question is of no use any more.
-      if (mine === asked) {
-        choice.value = answer
-        fault.value = ''
-      }
-    } catch (failed) {
-      if (mine === asked) fault.value = failed instanceof Error ? failed.message : 'No answer.'
-    }
-  }
+  const load = () =>
+    ask(
+      () => (turned.value ? request<Choice>('POST', path, dials.value) : get<Choice>(path)),
+      (answer) => (choice.value = answer),
+    )
 
   watch(call, load, { immediate: true })
-  let timer = 0
   watch(
     dials,
-    () => {
-      window.clearTimeout(timer)
-      timer = window.setTimeout(load, 80)
-    },
+    useDebounced(() => void load(), 80),
     { deep: true },
   )
-  onScopeDispose(() => window.clearTimeout(timer))
 
   return { choice, fault, dials, turned, load }
 }

@@ -8,6 +8,7 @@ import { session } from '../session/session'
 import ChangedMeanwhile from '../shared/ChangedMeanwhile.vue'
 import { useEdition } from '../shared/edition'
 import TopBar from '../shared/TopBar.vue'
+import { inWords } from '../shared/newest'
 
 /** One code book, written row by row; a change is kept as a whole new edition. */
 const props = defineProps<{ id: string }>()
@@ -59,7 +60,7 @@ onMounted(async () => {
       show(await get<BookView>(`/api/codebooks/${props.id}`))
     }
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'The book cannot be read.'
+    fault.value = inWords(failed)
   }
 })
 
@@ -110,7 +111,7 @@ async function remove() {
     await request<BookRow[]>('PUT', path)
     await router.push('/codes')
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer.'
+    fault.value = inWords(failed)
   }
 }
 

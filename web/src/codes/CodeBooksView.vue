@@ -6,6 +6,7 @@ import type { BookRow, BookView, Hit } from '../api/types'
 import { loadCatalogue, signalTitle, suspectTitle } from '../catalogue/catalogue'
 import { session } from '../session/session'
 import { useDebounced } from '../shared/debounced'
+import { inWords, useNewest } from '../shared/newest'
 import { ago } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
 
@@ -15,10 +16,9 @@ const books = ref<BookRow[] | null>(null)
 const search = ref('')
 const hits = ref<Hit[] | null>(null)
 const name = ref('')
-const fault = ref('')
+const { ask, fault } = useNewest()
 const report = ref<Refusal | null>(null)
 const file = ref<HTMLInputElement | null>(null)
-let asked = 0
 
 async function load() {
   fault.value = ''
@@ -26,23 +26,18 @@ async function load() {
     await loadCatalogue()
     books.value = await get<BookRow[]>('/api/codebooks')
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'The books cannot be read.'
+    fault.value = inWords(failed)
   }
 }
 
 onMounted(load)
 
-async function look(words: string) {
-  const mine = ++asked
-  try {
-    const found = words.trim()
-      ? await get<Hit[]>(`/api/codes?search=${encodeURIComponent(words)}`)
-      : null
-    if (mine === asked) hits.value = found
-  } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer.'
-  }
-}
+const look = (words: string) =>
+  ask(
+    async () =>
+      words.trim() ? await get<Hit[]>(`/api/codes?search=${encodeURIComponent(words)}`) : null,
+    (found) => (hits.value = found),
+  )
 
 watch(
   search,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, request } from '../api/client'
@@ -8,6 +9,7 @@ import { loadCatalogue, signalTitle, suspectTitle } from '../catalogue/catalogue
 import PhaseQuestion from '../prove/PhaseQuestion.vue'
 import { session } from '../session/session'
 import TopBar from '../shared/TopBar.vue'
+import { inWords, useNewest } from '../shared/newest'
 
 /** Counts a lamp for a person who taps along with it, and looks the code up. */
 const props = defineProps<{ call?: string }>()
@@ -29,24 +31,19 @@ const pressed = ref<(number | null)[]>([null, null])
 const reading = ref<BlinkReading | null>(null)
 const shown = ref('')
 const hits = ref<Hit[] | null>(null)
-const fault = ref('')
+const { ask, fault, forget } = useNewest((failed) => `${inWords(failed)} The taps are kept.`)
 let begin = 0
 let timers: ReturnType<typeof setTimeout>[] = []
-let asked = 0
 
 const now = () => performance.now() / 1000 - begin
 
 onMounted(async () => {
-  window.addEventListener('keydown', keyDown)
-  window.addEventListener('keyup', keyUp)
   await loadCatalogue().catch(() => {})
   await open?.load()
 })
-onBeforeUnmount(() => {
-  window.removeEventListener('keydown', keyDown)
-  window.removeEventListener('keyup', keyUp)
-  timers.forEach(clearTimeout)
-})
+onBeforeUnmount(() => timers.forEach(clearTimeout))
+useEventListener(window, 'keydown', keyDown)
+useEventListener(window, 'keyup', keyUp)
 
 /** The space bar taps the first lamp, the letter k the second. */
 const lampOf = (event: KeyboardEvent) =>
@@ -91,28 +88,23 @@ function up(lamp: number) {
   void count()
 }
 
-async function count() {
-  const mine = ++asked
-  fault.value = ''
-  try {
-    const counted = await request<BlinkReading>('POST', '/api/codes/count', {
-      presses: taps.value,
-      now: now(),
-    })
-    // A slow answer to earlier taps must not stand over a later one.
-    if (mine !== asked) return
-    reading.value = counted
-    if (counted.state === 'AGREED' && counted.code) await look(counted.code)
-  } catch (failed) {
-    if (mine === asked) {
-      fault.value = `${failed instanceof Error ? failed.message : 'No answer.'} The taps are kept.`
-    }
-  }
-}
+const found = (pattern: string) => get<Hit[]>(`/api/codes?pattern=${encodeURIComponent(pattern)}`)
 
-async function look(pattern: string) {
-  hits.value = await get<Hit[]>(`/api/codes?pattern=${encodeURIComponent(pattern)}`)
-}
+const count = () =>
+  ask(
+    async () => {
+      const counted = await request<BlinkReading>('POST', '/api/codes/count', {
+        presses: taps.value,
+        now: now(),
+      })
+      const agreed = counted.state === 'AGREED' && counted.code
+      return { counted, hits: agreed ? await found(agreed) : hits.value }
+    },
+    (answer) => {
+      reading.value = answer.counted
+      hits.value = answer.hits
+    },
+  )
 
 const sorted = computed(() =>
   [...(hits.value ?? [])].sort(
@@ -123,18 +115,17 @@ const sorted = computed(() =>
 )
 
 async function lookShown() {
-  fault.value = ''
-  if (!shown.value.trim()) return
-  try {
-    await look(shown.value.trim())
-  } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer.'
-  }
+  const pattern = shown.value.trim()
+  if (!pattern) return
+  await ask(
+    () => found(pattern),
+    (answer) => (hits.value = answer),
+  )
 }
 
 function again() {
   timers.forEach(clearTimeout)
-  asked++
+  forget()
   taps.value = []
   reading.value = null
   hits.value = null

@@ -17,10 +17,6 @@ export class Faulty extends Error {
   }
 }
 
-/** What went wrong, in words. */
-export const inWords = (failed: unknown) =>
-  failed instanceof Error ? failed.message : String(failed)
-
 interface Reply {
   id: number
   answer?: { errors?: { path: string; message: string }[] }

@@ -6,6 +6,7 @@ import type { Call, MotorPlate, Particulars } from '../api/types'
 import { useCall } from '../call/call'
 import OptionGroup from '../shared/OptionGroup.vue'
 import { capital, noted, type Ask, type FitDoc } from './fit'
+import { inWords } from '../shared/newest'
 
 /**
  * A repair that fails: first what was changed; where all of it is right, a new search, on the new
@@ -69,9 +70,7 @@ async function open() {
     fault.value =
       failed instanceof NoAnswer
         ? 'A new call is opened by the server: no answer now. What is noted here is kept.'
-        : failed instanceof Error
-          ? failed.message
-          : 'It cannot be opened.'
+        : inWords(failed)
     return
   }
   await props.take({

@@ -1,27 +1,26 @@
 <script setup lang="ts">
-import { onScopeDispose, ref } from 'vue'
+import { useIntervalFn } from '@vueuse/core'
+import { ref } from 'vue'
 
 /** So many seconds are watched before anything is judged. */
 const props = defineProps<{ seconds: number }>()
 
 const left = ref<number | null>(null)
-let ticking: ReturnType<typeof setInterval> | undefined
 let ends = 0
 
 /** By the clock, so that a page that slept counts right. */
 function tick() {
   left.value = Math.max(0, Math.ceil((ends - Date.now()) / 1000))
-  if (!left.value) clearInterval(ticking)
+  if (!left.value) ticking.pause()
 }
+
+const ticking = useIntervalFn(tick, 250, { immediate: false })
 
 function start() {
-  clearInterval(ticking)
   ends = Date.now() + props.seconds * 1000
-  ticking = setInterval(tick, 250)
+  ticking.resume()
   tick()
 }
-
-onScopeDispose(() => clearInterval(ticking))
 </script>
 
 <template>

@@ -1,4 +1,4 @@
-import { onBeforeUnmount, onMounted } from 'vue'
+import { useEventListener } from '@vueuse/core'
 
 export interface Keys {
   next?: () => void
@@ -48,6 +48,5 @@ export function useKeys(keys: Keys) {
     if (document.body.classList.contains('el-popup-parent--hidden')) return
     if (handle(event, keys)) event.preventDefault()
   }
-  onMounted(() => window.addEventListener('keydown', listen))
-  onBeforeUnmount(() => window.removeEventListener('keydown', listen))
+  useEventListener(window, 'keydown', listen)
 }

@@ -11,6 +11,7 @@ import { useEdition } from '../shared/edition'
 import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 import { asTold, flat, OWN, PLATE } from './motor'
+import { inWords } from '../shared/newest'
 
 /** A motor that the shop can get, typed off its plate or its sheet. */
 const props = defineProps<{ row?: MotorRow }>()
@@ -80,7 +81,7 @@ async function remove() {
     const path = `/api/motors/${motor}/removals/${save}${edition.query()}`
     emit('kept', await request<MotorRow[]>('PUT', path))
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer.'
+    fault.value = inWords(failed)
   }
 }
 

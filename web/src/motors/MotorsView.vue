@@ -13,6 +13,7 @@ import { money } from '../shared/money'
 import TopBar from '../shared/TopBar.vue'
 import StockTabs from '../stock/StockTabs.vue'
 import MotorForm from './MotorForm.vue'
+import { inWords } from '../shared/newest'
 
 /** The motors that the shop can get, and for each the units of past calls that it would fit. */
 const rows = ref<MotorRow[] | null>(null)
@@ -46,7 +47,7 @@ async function load() {
     rows.value = await get<MotorRow[]>('/api/motors')
     asTold.value = await get<Told[]>('/api/motors/as-told')
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'The list cannot be read.'
+    fault.value = inWords(failed)
   }
 }
 onMounted(load)
@@ -58,7 +59,7 @@ async function show(row: MotorRow) {
   try {
     units.value = await get<UnitFit[]>(`/api/motors/${row.id}/units`)
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer.'
+    fault.value = inWords(failed)
   }
 }
 

@@ -5,6 +5,7 @@ import type { SettingsInForce, VanPlan } from '../api/types'
 import { money } from '../shared/money'
 import TopBar from '../shared/TopBar.vue'
 import StockTabs from '../stock/StockTabs.vue'
+import { inWords } from '../shared/newest'
 
 /** Which few motors of the shop's list cover most of the units that were called for. */
 const SLOTS = 8
@@ -21,7 +22,7 @@ async function load() {
     plan.value = await get<VanPlan>(`/api/motors/van?slots=${SLOTS}`)
     chosen.value = rows.value.at(-1)?.slots ?? 1
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer from the server.'
+    fault.value = inWords(failed)
   }
 }
 onMounted(load)

@@ -5,6 +5,7 @@ import { get } from '../api/client'
 import type { Debrief } from '../api/types'
 import { stationTitle } from '../catalogue/catalogue'
 import { money } from '../shared/money'
+import { inWords } from '../shared/newest'
 
 const { call, family, checks: all } = useCall()
 
@@ -17,7 +18,7 @@ onMounted(async () => {
   try {
     view.value = await get<Debrief>(`/api/practice/${call.value.id}/debrief`)
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer.'
+    fault.value = inWords(failed)
   }
 })
 

@@ -111,9 +111,9 @@ async function begin() {
           <el-select
             v-model="fault"
             aria-label="A fault to hide"
-            @change="ofOurs = false"
             clearable
             placeholder="or hide one for somebody else"
+            @change="ofOurs = false"
           >
             <el-option
               v-for="one in faults"

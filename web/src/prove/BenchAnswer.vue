@@ -2,6 +2,7 @@
 import { ref, watch } from 'vue'
 import { get } from '../api/client'
 import { factOf } from '../catalogue/catalogue'
+import { inWords } from '../shared/newest'
 
 /** In practice: what the simulated motor shows to eyes and hands for this check. */
 const props = defineProps<{ machine: string; check: string }>()
@@ -27,7 +28,7 @@ async function look() {
       ({ fact, value }) => `${factOf(fact)?.title ?? fact}: ${spoken(value)}.`,
     )
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer.'
+    fault.value = inWords(failed)
   }
 }
 

@@ -1,6 +1,8 @@
+import { useSessionStorage } from '@vueuse/core'
 import { onScopeDispose, reactive, readonly, watch } from 'vue'
 import { request } from '../api/client'
 import type { Call } from '../api/types'
+import { inWords } from '../shared/newest'
 
 /** What the display shows; the number is absent for OL. */
 export interface Display {
@@ -15,10 +17,10 @@ export interface Display {
  * display would show at the terminals chosen.
  */
 export function useMeter(call: Call) {
-  const kept = `rotor.meter.${call.id}`
+  /** The simulated motor that its tips are on; nothing while not connected. */
+  const tips = useSessionStorage(`rotor.meter.${call.id}`, '', { writeDefaults: false })
   const state = reactive({
-    /** The simulated motor that its tips are on; nothing while not connected. */
-    machine: call.practice ? call.id : (sessionStorage.getItem(kept) ?? ''),
+    machine: call.practice ? call.id : tips.value,
     fact: '',
     display: null as Display | null,
     held: false,
@@ -70,14 +72,14 @@ export function useMeter(call: Call) {
           symptom,
           volts: motor.volts,
         })
-        sessionStorage.setItem(kept, id)
+        tips.value = id
         state.machine = id
       } catch (failed) {
-        state.fault = failed instanceof Error ? failed.message : 'The meter does not answer.'
+        state.fault = inWords(failed)
       }
     },
     disconnect() {
-      sessionStorage.removeItem(kept)
+      tips.value = ''
       state.machine = ''
     },
     hold() {

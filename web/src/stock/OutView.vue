@@ -7,6 +7,7 @@ import TopBar from '../shared/TopBar.vue'
 import LoanItem from './LoanItem.vue'
 import OrderItem from './OrderItem.vue'
 import StockTabs from './StockTabs.vue'
+import { inWords } from '../shared/newest'
 
 /** What is on its way to the shop, and what of it stands in other people's buildings. */
 const orders = ref<OrderRow[] | null>(null)
@@ -20,7 +21,7 @@ async function load() {
     orders.value = await get<OrderRow[]>('/api/orders')
     loans.value = await get<LoanRow[]>('/api/loans')
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'It cannot be read.'
+    fault.value = inWords(failed)
   }
 }
 onMounted(load)

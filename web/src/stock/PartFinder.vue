@@ -3,6 +3,7 @@ import { onMounted, ref, watch } from 'vue'
 import { get } from '../api/client'
 import type { FoundParts, FoundRow, Heard } from '../api/types'
 import { useDebounced } from '../shared/debounced'
+import { useNewest } from '../shared/newest'
 import PartHit from './PartHit.vue'
 import SupplyLine from './SupplyLine.vue'
 
@@ -13,38 +14,23 @@ defineSlots<{ default(props: { row: FoundRow }): unknown }>()
 const typed = ref(props.start ?? '')
 const found = ref<FoundParts | null>(null)
 const heard = ref<Heard | null>(null)
-const fault = ref('')
-const asking = ref(false)
-let asked = 0
+const { ask, asking, fault, forget } = useNewest()
 
 async function look() {
-  const mine = ++asked
   const q = encodeURIComponent(typed.value.trim())
-  fault.value = ''
   heard.value = null
   if (!q) {
+    forget()
     found.value = null
-    asking.value = false
     return
   }
   const stock = () => get<FoundParts>(`/api/stock/find?q=${q}`)
-  try {
-    // What is known is shown at once; the supply house may take its time.
-    const known = await stock()
-    if (mine !== asked) return
-    found.value = known
-    asking.value = true
-    const said = await get<Heard>(`/api/supply/parts?q=${q}`)
-    if (mine !== asked) return
-    heard.value = said
-    if (said.line !== 'NONE') {
-      const now = await stock()
-      if (mine === asked) found.value = now
-    }
-  } catch (failed) {
-    if (mine === asked) fault.value = failed instanceof Error ? failed.message : 'No answer.'
-  }
-  if (mine === asked) asking.value = false
+  const show = (answer: FoundParts) => (found.value = answer)
+  // What is known is shown at once; the supply house may take its time.
+  if (!(await ask(stock, show))) return
+  const said = () => get<Heard>(`/api/supply/parts?q=${q}`)
+  if (!(await ask(said, (answer) => (heard.value = answer)))) return
+  if ((heard.value as Heard | null)?.line !== 'NONE') await ask(stock, show)
 }
 
 const later = useDebounced(look, 250)

@@ -24,6 +24,7 @@ import {
   ratedTitle,
   reasonTitle,
 } from './words'
+import { inWords } from '../shared/newest'
 
 /** One part: where how many lie, what came and went, and what the supply house says of it. */
 const props = defineProps<{ id: string }>()
@@ -65,7 +66,7 @@ async function load() {
       others.value = (await get<FoundParts>(`/api/stock/find?q=${q}`)).parts
     }
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'The part cannot be read.'
+    fault.value = inWords(failed)
   }
 }
 onMounted(load)
@@ -134,7 +135,7 @@ async function remove() {
     await request('PUT', `${path}?base=${row.value!.edition}`)
     await router.push('/stock')
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer.'
+    fault.value = inWords(failed)
   }
 }
 </script>

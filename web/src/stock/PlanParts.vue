@@ -4,6 +4,7 @@ import { request } from '../api/client'
 import type { PickLine } from '../api/types'
 import { useCall } from '../call/call'
 import { useDebounced } from '../shared/debounced'
+import { useNewest } from '../shared/newest'
 import { money } from '../shared/money'
 import { myVan } from './van'
 import { stateTitle } from './words'
@@ -17,28 +18,17 @@ const props = defineProps<{
 }>()
 const { call } = useCall()
 const lines = ref<PickLine[] | null>(null)
-const fault = ref('')
-let asked = 0
+const { ask, fault } = useNewest(
+  () => 'Whether van and shelf have it is not known without the shop’s server.',
+)
 
 async function look() {
-  const mine = ++asked
-  try {
-    const motor = call.value.decisions[0]?.candidate
-    const answer = await request<PickLine[]>('POST', '/api/stock/cover', {
-      plan: props.plan,
-      motor,
-      van: myVan.value || undefined,
-    })
-    if (mine === asked) {
-      lines.value = answer
-      fault.value = ''
-    }
-  } catch {
-    if (mine === asked) {
-      lines.value = null
-      fault.value = 'Whether van and shelf have it is not known without the shop’s server.'
-    }
-  }
+  const motor = call.value.decisions[0]?.candidate
+  const van = myVan.value || undefined
+  const question = () =>
+    request<PickLine[]>('POST', '/api/stock/cover', { plan: props.plan, motor, van })
+  await ask(question, (answer) => (lines.value = answer))
+  if (fault.value) lines.value = null
 }
 const later = useDebounced(look, 300)
 watch([() => props.plan, () => call.value.decisions, myVan], () => later(), {

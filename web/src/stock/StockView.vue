@@ -16,6 +16,7 @@ import PartForm from './PartForm.vue'
 import StockTabs from './StockTabs.vue'
 import { myVan } from './van'
 import { keyTitle, kindTitle, stockedWhere, placeKey, placesOf, ratedTitle } from './words'
+import { inWords } from '../shared/newest'
 
 /** Everything that the shop keeps: where it lies, how many, and what one costs. */
 const router = useRouter()
@@ -34,7 +35,7 @@ async function load() {
     currency.value = (await get<SettingsInForce>('/api/shop/settings')).settings.currency
     rows.value = await get<PartRow[]>('/api/stock/parts')
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'The stock cannot be read.'
+    fault.value = inWords(failed)
   }
 }
 onMounted(load)

@@ -9,6 +9,7 @@ import { ago } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
 import PartFinder from './PartFinder.vue'
 import StockTabs from './StockTabs.vue'
+import { inWords } from '../shared/newest'
 
 /** The supply house: its parts, how it stands with it, and for practice how it is to behave. */
 interface Mood {
@@ -30,7 +31,7 @@ async function load() {
     desk.value = await get<SupplyDesk>('/api/supply')
     if (desk.value.standIn && isLead.value) mood.value = await get<Mood>('/api/supply/stand-in')
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer.'
+    fault.value = inWords(failed)
   }
 }
 onMounted(load)
@@ -59,7 +60,7 @@ async function set(change: Partial<Mood>) {
     mood.value = await request<Mood>('PUT', '/api/supply/stand-in', { ...mood.value, ...change })
     desk.value = await get<SupplyDesk>('/api/supply')
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'No answer.'
+    fault.value = inWords(failed)
   }
 }
 </script>

@@ -1,30 +1,24 @@
-import { ref } from 'vue'
+import { useLocalStorage, usePreferredDark } from '@vueuse/core'
+import { computed, watchEffect } from 'vue'
 
 export type Theme = 'light' | 'dark'
 
-const KEPT = 'rotor.theme'
-const asks = window.matchMedia('(prefers-color-scheme: dark)')
-
-function initial(): Theme {
-  const kept = localStorage.getItem(KEPT)
-  if (kept === 'light' || kept === 'dark') return kept
-  return asks.matches ? 'dark' : 'light'
-}
-
-export const theme = ref<Theme>(initial())
-
-export function applyTheme() {
-  document.documentElement.dataset.theme = theme.value
-}
-
-asks.addEventListener('change', () => {
-  theme.value = initial()
-  applyTheme()
-})
-
+const asks = usePreferredDark()
 /** The device's wish holds until somebody chooses. */
+const chosen = useLocalStorage<Theme | ''>('rotor.theme', '', { writeDefaults: false })
+
+export const theme = computed<Theme>(() =>
+  chosen.value === 'light' || chosen.value === 'dark'
+    ? chosen.value
+    : asks.value
+      ? 'dark'
+      : 'light',
+)
+
+/** On the whole page, from now on. */
+export const applyTheme = () =>
+  watchEffect(() => (document.documentElement.dataset.theme = theme.value))
+
 export function setTheme(next: Theme) {
-  theme.value = next
-  localStorage.setItem(KEPT, next)
-  applyTheme()
+  chosen.value = next
 }

@@ -5,6 +5,7 @@ import type { UnitHistory } from '../api/types'
 import { loadCatalogue, routeTitle } from '../catalogue/catalogue'
 import { day } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
+import { inWords } from '../shared/newest'
 
 /** A unit by its calls, the newest first: what was found, what was left in it, what it read. */
 const props = defineProps<{ id: string }>()
@@ -18,7 +19,7 @@ async function load() {
     await loadCatalogue()
     unit.value = await get<UnitHistory>(`/api/calls/${props.id}/unit`)
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'The unit cannot be read.'
+    fault.value = inWords(failed)
   }
 }
 

@@ -12,6 +12,7 @@ import TopBar from '../shared/TopBar.vue'
 import LoanItem from '../stock/LoanItem.vue'
 import OrderItem from '../stock/OrderItem.vue'
 import { byStand, inVain, lines, mistakes, right } from './week'
+import { inWords } from '../shared/newest'
 
 /** What a lead looks at once a week: each figure leads to the calls behind it. */
 const week = ref<Week | null>(null)
@@ -36,7 +37,7 @@ async function load() {
     loans.value = lent.filter((one) => !one.loan.back)
     week.value = read
   } catch (failed) {
-    fault.value = failed instanceof Error ? failed.message : 'It cannot be read.'
+    fault.value = inWords(failed)
   }
 }
 onMounted(load)

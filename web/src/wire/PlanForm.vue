@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { ask, Faulty, inWords } from '../core/core'
+import { ask, Faulty } from '../core/core'
+import { inWords, useNewest } from '../shared/newest'
 import type { WiringWords } from '../api/types'
 import OptionGroup from '../shared/OptionGroup.vue'
 import FigureInput from '../shared/FigureInput.vue'
@@ -76,25 +77,25 @@ const told = computed<PlanDoc>(() => {
   }
 })
 
-let turn = 0
+const newest = useNewest((failed) => {
+  faults.value =
+    failed instanceof Faulty
+      ? Object.fromEntries(failed.faults.map((one) => [one.path, one.message]))
+      : { '': inWords(failed) }
+  return ''
+})
 watch(
   told,
-  async (document) => {
-    const mine = ++turn
+  (document) => {
     isPlanned.value = false
-    try {
-      const answer = await ask('plan', document)
-      if (mine !== turn) return
-      plan.value = answer
-      isPlanned.value = true
-      faults.value = {}
-    } catch (failed) {
-      if (mine !== turn) return
-      faults.value =
-        failed instanceof Faulty
-          ? Object.fromEntries(failed.faults.map((one) => [one.path, one.message]))
-          : { '': String(failed) }
-    }
+    return newest.ask(
+      () => ask('plan', document),
+      (answer) => {
+        plan.value = answer
+        isPlanned.value = true
+        faults.value = {}
+      },
+    )
   },
   { immediate: true },
 )

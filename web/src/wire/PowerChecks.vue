@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { ask, inWords } from '../core/core'
+import { ask } from '../core/core'
+import { inWords } from '../shared/newest'
 import { counted } from '../shared/number'
 import PowerCheckRow from './PowerCheckRow.vue'
 import type { PowerCheck, Tick, WiringDoc } from './types'

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Drawing } from '../api/types'
-import { ask, inWords } from '../core/core'
+import { ask } from '../core/core'
 import DrawingView from '../drawing/DrawingView.vue'
+import { useNewest } from '../shared/newest'
 import type { Mark, PlanDoc, Run, WiringDoc } from './types'
 import { callTitle, motorTitle } from './words'
 
@@ -22,7 +23,7 @@ const sheet = ref<'LADDER' | 'CONNECTIONS'>('LADDER')
 const call = ref('')
 const moment = ref(0)
 const drawing = shallowRef<Drawing | null>(null)
-const fault = ref('')
+const { ask: newest, fault } = useNewest()
 
 const run = computed(() => props.calls?.find((one) => one.name === call.value))
 const moments = computed(() => run.value?.moments ?? [])
@@ -39,26 +40,15 @@ const said = computed(() => {
 
 watch(call, () => (moment.value = last.value))
 
-let asked = 0
 watch(
   [() => props.wiring, () => props.bad, () => props.plan, () => props.marks, sheet, call, moment],
-  async () => {
-    const mine = ++asked
-    try {
-      const answer = await ask('draw', {
-        wiring: props.wiring,
-        sheet: sheet.value,
-        bad: props.bad,
-        plan: props.plan,
-        marks: props.marks,
-        ...(call.value ? { call: call.value, moment: moment.value } : {}),
-      })
-      if (mine !== asked) return
-      drawing.value = answer.drawing
-      fault.value = ''
-    } catch (failed) {
-      if (mine === asked) fault.value = inWords(failed)
-    }
+  () => {
+    const { wiring, bad, plan, marks } = props
+    const at = call.value ? { call: call.value, moment: moment.value } : {}
+    return newest(
+      () => ask('draw', { wiring, sheet: sheet.value, bad, plan, marks, ...at }),
+      (answer) => (drawing.value = answer.drawing),
+    )
   },
   { immediate: true },
 )

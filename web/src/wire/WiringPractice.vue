@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { ask, inWords } from '../core/core'
+import { ask } from '../core/core'
+import { inWords } from '../shared/newest'
 import TopBar from '../shared/TopBar.vue'
 import { openBench } from './bench'
 import CallTable from './CallTable.vue'

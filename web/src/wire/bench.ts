@@ -1,5 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue'
-import { ask, Faulty, search, inWords } from '../core/core'
+import { ask, Faulty, search } from '../core/core'
+import { inWords } from '../shared/newest'
 import type { AsWired, Edit, Ends, Mend, PlanDoc, Progress, Result, WiringDoc } from './types'
 
 /** The same wire, whichever end is told first. */

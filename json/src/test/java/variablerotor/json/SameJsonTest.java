@@ -62,21 +62,19 @@ class SameJsonTest {
     SimulatedMotor motor = new SimulatedMotor(hidden);
     MeterModel meter = new MeterModel(new Random(12), 0.1);
     Particulars told =
-        new Particulars(
-            "Quay",
-            "Roof",
-            "",
-            Symptom.NO_RUN,
-            UnitPlate.plate()
-                .kind(UnitPlate.Kind.ROOFTOP)
-                .role(UnitPlate.Role.INDOOR_BLOWER)
-                .coolingTons(5.0)
-                .heating(List.of(UnitPlate.Heating.GAS))
-                .installed(LocalDate.parse("2020-02-29"))
-                .otherHeatOrCooling(false)
-                .build(),
-            MotorPlate.of(family, motor.plateVolts()),
-            Map.of("C", "brown"));
+        Particulars.of("Quay", Symptom.NO_RUN, MotorPlate.of(family, motor.plateVolts()))
+            .unitName("Roof")
+            .unit(
+                UnitPlate.plate()
+                    .kind(UnitPlate.Kind.ROOFTOP)
+                    .role(UnitPlate.Role.INDOOR_BLOWER)
+                    .coolingTons(5.0)
+                    .heating(List.of(UnitPlate.Heating.GAS))
+                    .installed(LocalDate.parse("2020-02-29"))
+                    .otherHeatOrCooling(false)
+                    .build())
+            .wires(Map.of("C", "brown"))
+            .build();
     List<JobLog.Reading> readings = new ArrayList<>();
     for (Check check : FamilyModel.of(family).checks()) {
       for (Fact fact : BenchCall.answers(motor, check, meter)) {

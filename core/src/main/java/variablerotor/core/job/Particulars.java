@@ -60,16 +60,13 @@ public record Particulars(
     agreed = agreed == null ? List.of() : List.copyOf(agreed);
   }
 
-  /** Of a motor whose family is known. */
-  public Particulars(
-      String place,
-      String unitName,
-      String complaint,
-      Symptom symptom,
-      UnitPlate unit,
-      MotorPlate motor,
-      @Nullable Map<String, String> wires) {
-    this(place, unitName, complaint, symptom, null, unit, motor, List.of(), wires, null, null);
+  /**
+   * Put together piece by piece; what is not said is not known.
+   *
+   * @param place where it is, as the shop calls it
+   */
+  public static Builder of(String place, Symptom symptom, MotorPlate motor) {
+    return new Builder(place, symptom, motor);
   }
 
   /** None where there is only one. */
@@ -210,18 +207,16 @@ public record Particulars(
       }
     }
     return filled(
-        new Particulars(
-            textOf(told, "place"),
-            textOf(told, "unitName"),
-            textOf(told, "complaint"),
-            plates.symptom(),
-            plates.also(),
-            plates.unit(),
-            plates.motor(),
-            families(told.get("mayBe")),
-            wires,
-            plates.running(),
-            texts(told.get("agreed"))));
+        of(textOf(told, "place"), plates.symptom(), plates.motor())
+            .unitName(textOf(told, "unitName"))
+            .complaint(textOf(told, "complaint"))
+            .also(plates.also())
+            .unit(plates.unit())
+            .mayBe(families(told.get("mayBe")))
+            .wires(wires)
+            .running(plates.running())
+            .agreed(texts(told.get("agreed")))
+            .build());
   }
 
   private static List<Family> families(@Nullable Object given) throws InputFaults {
@@ -317,5 +312,80 @@ public record Particulars(
     tree.put("facts", facts);
     tree.put("running", Tree.plain(running));
     return tree;
+  }
+
+  /** Puts particulars together; what is not said is not known. */
+  public static final class Builder {
+    private final String place;
+    private final Symptom symptom;
+    private final MotorPlate motor;
+    private String unitName = "";
+    private String complaint = "";
+    private @Nullable List<Symptom> also;
+    private UnitPlate unit = UnitPlate.UNKNOWN;
+    private @Nullable List<Family> mayBe;
+    private @Nullable Map<String, String> wires;
+    private @Nullable Running running;
+    private @Nullable List<String> agreed;
+
+    private Builder(String place, Symptom symptom, MotorPlate motor) {
+      this.place = place;
+      this.symptom = symptom;
+      this.motor = motor;
+    }
+
+    /** Which unit there. */
+    public Builder unitName(String given) {
+      unitName = given;
+      return this;
+    }
+
+    /** In the customer's words. */
+    public Builder complaint(String given) {
+      complaint = given;
+      return this;
+    }
+
+    /** Further complaints beside the first. */
+    public Builder also(@Nullable List<Symptom> given) {
+      also = given;
+      return this;
+    }
+
+    /** What is known of the unit. */
+    public Builder unit(UnitPlate given) {
+      unit = given;
+      return this;
+    }
+
+    /** The kinds that it can be besides the motor's family. */
+    public Builder mayBe(@Nullable List<Family> given) {
+      mayBe = given;
+      return this;
+    }
+
+    /** Colours of wires where they are not the usual ones, by terminal. */
+    public Builder wires(@Nullable Map<String, String> given) {
+      wires = given;
+      return this;
+    }
+
+    /** How the unit is run. */
+    public Builder running(@Nullable Running given) {
+      running = given;
+      return this;
+    }
+
+    /** Conditions that are said to be done or settled. */
+    public Builder agreed(@Nullable List<String> given) {
+      agreed = given;
+      return this;
+    }
+
+    /** Not looked through yet. */
+    public Particulars build() {
+      return new Particulars(
+          place, unitName, complaint, symptom, also, unit, motor, mayBe, wires, running, agreed);
+    }
   }
 }

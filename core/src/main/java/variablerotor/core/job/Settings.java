@@ -68,6 +68,11 @@ public record Settings(
         null);
   }
 
+  /** The same but for what is said of the builder. */
+  public Builder but() {
+    return new Builder(this);
+  }
+
   /** Tax on a first cost; null where no rate is set or the cost is not known. */
   public @Nullable Double tax(@Nullable Double part, @Nullable Double labour) {
     return taxPercent == null || part == null || labour == null
@@ -91,5 +96,134 @@ public record Settings(
         "habits", habits,
         "name", name,
         "phone", phone);
+  }
+
+  /** Settings with some things changed. */
+  public static final class Builder {
+    private double labourPerHour;
+    private double balanceLimitPercent;
+    private String currency;
+    private String timeZone;
+    private @Nullable Double taxPercent;
+    private boolean taxOnLabour;
+    private @Nullable Double energyPerKwh;
+    private @Nullable Double fanHoursPerYear;
+    private double lifeYears;
+    private double moduleAloneYears;
+    private List<Habit> habits;
+    private @Nullable String name;
+    private @Nullable String phone;
+
+    private Builder(Settings from) {
+      labourPerHour = from.labourPerHour;
+      balanceLimitPercent = from.balanceLimitPercent;
+      currency = from.currency;
+      timeZone = from.timeZone;
+      taxPercent = from.taxPercent;
+      taxOnLabour = from.taxOnLabour;
+      energyPerKwh = from.energyPerKwh;
+      fanHoursPerYear = from.fanHoursPerYear;
+      lifeYears = from.lifeYears;
+      moduleAloneYears = from.moduleAloneYears;
+      habits = from.habits;
+      name = from.name;
+      phone = from.phone;
+    }
+
+    /** [currency/h]. */
+    public Builder labourPerHour(double given) {
+      labourPerHour = given;
+      return this;
+    }
+
+    /** Largest unbalance of winding pairs that counts as sound [%]. */
+    public Builder balanceLimitPercent(double given) {
+      balanceLimitPercent = given;
+      return this;
+    }
+
+    /** ISO 4217. */
+    public Builder currency(String given) {
+      currency = given;
+      return this;
+    }
+
+    /** Name in the IANA time zone database. */
+    public Builder timeZone(String given) {
+      timeZone = given;
+      return this;
+    }
+
+    /** On what a customer pays [%]. */
+    public Builder taxPercent(@Nullable Double given) {
+      taxPercent = given;
+      return this;
+    }
+
+    /** Whether labour is taxed as parts are. */
+    public Builder taxOnLabour(boolean given) {
+      taxOnLabour = given;
+      return this;
+    }
+
+    /** [currency/kWh]. */
+    public Builder energyPerKwh(@Nullable Double given) {
+      energyPerKwh = given;
+      return this;
+    }
+
+    /** That a fan runs here [h]. */
+    public Builder fanHoursPerYear(@Nullable Double given) {
+      fanHoursPerYear = given;
+      return this;
+    }
+
+    /** That a unit is expected to last. */
+    public Builder lifeYears(double given) {
+      lifeYears = given;
+      return this;
+    }
+
+    /** Age from which on module and motor are replaced together [years]. */
+    public Builder moduleAloneYears(double given) {
+      moduleAloneYears = given;
+      return this;
+    }
+
+    /** Where the trade disagrees, one to a school. */
+    public Builder habits(List<Habit> given) {
+      habits = given;
+      return this;
+    }
+
+    /** Of the shop, as it stands on papers. */
+    public Builder name(@Nullable String given) {
+      name = given;
+      return this;
+    }
+
+    /** On which the shop is reached. */
+    public Builder phone(@Nullable String given) {
+      phone = given;
+      return this;
+    }
+
+    /** The settings. */
+    public Settings build() {
+      return new Settings(
+          labourPerHour,
+          balanceLimitPercent,
+          currency,
+          timeZone,
+          taxPercent,
+          taxOnLabour,
+          energyPerKwh,
+          fanHoursPerYear,
+          lifeYears,
+          moduleAloneYears,
+          habits,
+          name,
+          phone);
+    }
   }
 }

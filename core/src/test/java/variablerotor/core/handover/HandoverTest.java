@@ -26,7 +26,6 @@ import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.Settings;
 import variablerotor.core.motor.MotorPlate;
-import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Route;
 
 /** What is left at a unit says what was done, and nothing that was only meant. */
@@ -41,14 +40,12 @@ class HandoverTest {
                 "Tobin",
                 "2026-11-20T12:00:00Z",
                 "2026-11-24T12:00:00Z",
-                new Particulars(
-                    "Quay",
-                    "Roof",
-                    "",
-                    Symptom.NO_RUN,
-                    UnitPlate.UNKNOWN,
-                    MotorPlate.of(Family.CONSTANT_TORQUE).volts("208-230").build(),
-                    Map.of()))
+                Particulars.of(
+                        "Quay",
+                        Symptom.NO_RUN,
+                        MotorPlate.of(Family.CONSTANT_TORQUE).volts("208-230").build())
+                    .unitName("Roof")
+                    .build())
             .decisions(
                 List.of(
                     new JobLog.Decided(

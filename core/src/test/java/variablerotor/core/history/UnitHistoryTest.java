@@ -8,7 +8,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -22,7 +21,6 @@ import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.Settings;
 import variablerotor.core.motor.MotorPlate;
-import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Route;
 
 /** What an earlier call says of a unit, and what it must not say. */
@@ -44,14 +42,10 @@ class UnitHistoryTest {
                 "Tobin",
                 day + "T12:00:00Z",
                 day + "T12:00:00Z",
-                new Particulars(
-                    "Quay",
-                    "Roof",
-                    "",
-                    Symptom.NO_RUN,
-                    UnitPlate.UNKNOWN,
-                    MotorPlate.of(family).volts("208-230").build(),
-                    Map.of()))
+                Particulars.of(
+                        "Quay", Symptom.NO_RUN, MotorPlate.of(family).volts("208-230").build())
+                    .unitName("Roof")
+                    .build())
             .readings(readings);
     if (chosen != null) {
       log.decisions(

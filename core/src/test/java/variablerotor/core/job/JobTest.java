@@ -46,14 +46,12 @@ class JobTest {
   private static final LocalDate TODAY = LocalDate.parse("2026-11-24");
 
   private static final Particulars TOLD =
-      new Particulars(
-          "Quay",
-          "Roof",
-          "",
-          Symptom.NO_RUN,
-          UnitPlate.UNKNOWN,
-          MotorPlate.of(Family.CONSTANT_TORQUE).volts("208-230").fullLoadAmps(4.3).build(),
-          Map.of());
+      Particulars.of(
+              "Quay",
+              Symptom.NO_RUN,
+              MotorPlate.of(Family.CONSTANT_TORQUE).volts("208-230").fullLoadAmps(4.3).build())
+          .unitName("Roof")
+          .build();
 
   private static final Object[] SHORTED_WINDING = {
     "line.volts",
@@ -145,22 +143,8 @@ class JobTest {
   /** Page and command line answer alike where a shop does otherwise than most. */
   @Test
   void theCaseFileCarriesTheShopsHabits() throws InputFaults {
-    Settings usual = Settings.usual("UTC");
     Settings own =
-        new Settings(
-            usual.labourPerHour(),
-            usual.balanceLimitPercent(),
-            usual.currency(),
-            usual.timeZone(),
-            null,
-            false,
-            null,
-            null,
-            usual.lifeYears(),
-            4,
-            List.of(Habit.ALWAYS_BOTH),
-            null,
-            null);
+        Settings.usual("UTC").but().moduleAloneYears(4).habits(List.of(Habit.ALWAYS_BOTH)).build();
     assertNull(job().caseTree().get("habits"), "nothing is said where all is as usual");
     Map<String, Object> tree = Job.of(log().build(), own, TODAY).caseTree();
     assertEquals(4.0, ((Map<?, ?>) tree.get("habits")).get("moduleAloneYears"));
@@ -257,8 +241,12 @@ class JobTest {
             null,
             Symptom.NOISE,
             null,
+            null,
             MotorPlate.of(Family.BLDC_FIVE_WIRE, null),
-            Map.of("VSP", "pink", "BUS", " "));
+            null,
+            Map.of("VSP", "pink", "BUS", " "),
+            null,
+            null);
     Particulars kept = Particulars.checked(told);
     assertEquals("Quay", kept.place());
     assertEquals(Map.of("VSP", "pink"), kept.wires());

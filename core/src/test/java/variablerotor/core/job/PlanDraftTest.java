@@ -26,7 +26,7 @@ import variablerotor.core.wiring.Planner;
 class PlanDraftTest {
   private static PlanDraft draft(Family family, String volts, UnitPlate unit) {
     Particulars told =
-        new Particulars("Quay", "", "", Symptom.NO_RUN, unit, MotorPlate.of(family, volts), null);
+        Particulars.of("Quay", Symptom.NO_RUN, MotorPlate.of(family, volts)).unit(unit).build();
     boolean drive = family == Family.DRIVE_FED_INDUCTION;
     return job(told, drive ? Route.DRIVE_BYPASS : Route.FIXED_SPEED).planDraft();
   }
@@ -48,14 +48,9 @@ class PlanDraftTest {
   void noPlanStandsForAWayThatIsNotWired(Route chosen) {
     UnitPlate unit = UnitPlate.plate().role(UnitPlate.Role.INDOOR_BLOWER).build();
     Particulars told =
-        new Particulars(
-            "Quay",
-            "",
-            "",
-            Symptom.NO_RUN,
-            unit,
-            MotorPlate.of(Family.CONSTANT_AIRFLOW_SERIAL, "115"),
-            null);
+        Particulars.of("Quay", Symptom.NO_RUN, MotorPlate.of(Family.CONSTANT_AIRFLOW_SERIAL, "115"))
+            .unit(unit)
+            .build();
     assertNull(job(told, chosen).planDraft());
   }
 

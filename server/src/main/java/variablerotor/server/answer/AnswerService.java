@@ -1,5 +1,8 @@
 package variablerotor.server.answer;
 
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.UUID;
@@ -21,6 +24,10 @@ import variablerotor.server.web.Refused;
 public class AnswerService {
   private static final int LONGEST_NAME = 100;
   private static final int LONGEST_NOTE = 1000;
+  private static final String NAMED =
+      "required is the name of who answered, at most " + LONGEST_NAME;
+  private static final String NOTED = "allowed are at most " + LONGEST_NOTE + " characters";
+  private static final String PRINTABLE = "[\\n\\P{Cntrl}]*";
 
   /** An answer older than this is not one to prices of today [d]. */
   private static final int OLDEST_DAYS = 180;
@@ -36,30 +43,30 @@ public class AnswerService {
   /**
    * @param route null where they think it over
    * @param by who said so
-   * @param on the day, null for today
+   * @param on the day; null for today
+   */
+  public record Said(
+      @Nullable Route route,
+      @NotBlank(message = NAMED)
+          @Size(max = LONGEST_NAME, message = NAMED)
+          @Pattern(regexp = PRINTABLE, message = NAMED)
+          String by,
+      @Nullable LocalDate on,
+      @Size(max = LONGEST_NOTE, message = NOTED) @Pattern(regexp = PRINTABLE, message = NOTED)
+          @Nullable String note) {}
+
+  /**
    * @throws Refused where the way is blocked, or a field makes no sense
    */
   @Transactional
-  public CallView keep(
-      UUID call,
-      UUID id,
-      @Nullable Route route,
-      String by,
-      @Nullable LocalDate on,
-      @Nullable String note,
-      Stamp stamp) {
+  public CallView keep(UUID call, UUID id, Said said, Stamp stamp) {
     calls.lock(call);
     Job job = calls.job(call);
     LocalDate today =
         stamp.at().atZoneSameInstant(ZoneId.of(job.settings().timeZone())).toLocalDate();
-    Faults faults = new Faults();
-    if (by == null || by.isBlank() || by.length() > LONGEST_NAME || isUnprintable(by)) {
-      faults.add("by", "required is the name of who answered, at most " + LONGEST_NAME);
-    }
-    if (note != null && (note.length() > LONGEST_NOTE || isUnprintable(note))) {
-      faults.add("note", "allowed are at most " + LONGEST_NOTE + " characters");
-    }
-    if (on != null && (on.isAfter(today) || on.isBefore(today.minusDays(OLDEST_DAYS)))) {
+    LocalDate on = said.on() == null ? today : said.on();
+    Faults faults = Faults.of(said);
+    if (on.isAfter(today) || on.isBefore(today.minusDays(OLDEST_DAYS))) {
       faults.add(
           "on",
           "found "
@@ -70,17 +77,13 @@ public class AnswerService {
               + today);
     }
     faults.refuse();
-    Save save =
-        store.answer(
-            id, call, route, by.strip(), on == null ? today : on, note == null ? "" : note.strip());
+    Route route = said.route();
+    String note = said.note() == null ? "" : said.note().strip();
+    Save save = store.answer(id, call, route, said.by().strip(), on, note);
     if (!store.holds(save) && route != null && job.way(route).state() == RouteState.BLOCKED) {
       throw Refused.field(
           "route", "This way is blocked: " + job.way(route).reasons().get(0).sentence());
     }
     return calls.after(store.add(save, stamp), call, stamp);
-  }
-
-  private static boolean isUnprintable(String text) {
-    return text.chars().anyMatch(one -> Character.isISOControl(one) && one != '\n');
   }
 }

@@ -1,5 +1,6 @@
 package variablerotor.server.decision;
 
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +15,7 @@ import variablerotor.core.route.Route;
 import variablerotor.core.view.CallView;
 import variablerotor.core.view.ChoiceView;
 import variablerotor.server.log.Stamps;
+import variablerotor.server.web.Faults;
 
 /** Choices over HTTP. */
 @RestController
@@ -30,11 +32,15 @@ class DecisionApi {
    * @param candidate the motor chosen with it; null where none is
    * @param done attributes of that motor which ask for something while fitting, ticked
    */
-  record DecisionRequest(Route route, @Nullable String candidate, @Nullable List<String> done) {}
+  record DecisionRequest(
+      @NotNull(message = "found nothing; required is a way forward") Route route,
+      @Nullable String candidate,
+      @Nullable List<String> done) {}
 
   @PutMapping("/api/calls/{call}/decisions/{id}")
   CallView decide(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody DecisionRequest body) {
+    Faults.of(body).refuse();
     List<String> done = body.done() == null ? List.of() : body.done();
     return decisions.decide(call, id, body.route(), body.candidate(), done, stamps.now());
   }

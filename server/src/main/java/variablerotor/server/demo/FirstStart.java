@@ -200,20 +200,14 @@ class FirstStart implements ApplicationRunner {
     Settings usual = settings.current();
     settings.add(
         UUID.randomUUID(),
-        new Settings(
-            usual.labourPerHour(),
-            usual.balanceLimitPercent(),
-            usual.currency(),
-            usual.timeZone(),
-            8.0,
-            false,
-            0.16,
-            2600.0,
-            usual.lifeYears(),
-            usual.moduleAloneYears(),
-            usual.habits(),
-            "Kallow & Ashgrove Air",
-            "555-0142"),
+        usual
+            .but()
+            .taxPercent(8.0)
+            .energyPerKwh(0.16)
+            .fanHoursPerYear(2600.0)
+            .name("Kallow & Ashgrove Air")
+            .phone("555-0142")
+            .build(),
         now);
     motors.bringIn(UUID.randomUUID(), text("/demo/motors.csv"), now);
     stockLists.bringIn(UUID.randomUUID(), text("/demo/stock.csv"), now);
@@ -297,10 +291,11 @@ class FirstStart implements ApplicationRunner {
     answers.keep(
         call,
         UUID.randomUUID(),
-        one.get("route") instanceof String route ? Route.valueOf(route) : null,
-        text(one, "by"),
-        null,
-        (String) one.get("note"),
+        new AnswerService.Said(
+            one.get("route") instanceof String route ? Route.valueOf(route) : null,
+            text(one, "by"),
+            null,
+            (String) one.get("note")),
         then);
   }
 

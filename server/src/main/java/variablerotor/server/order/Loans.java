@@ -106,7 +106,7 @@ public class Loans {
       UUID call, UUID id, UUID part, Place at, String where, @Nullable LocalDate due, Stamp stamp) {
     calls.lock(call);
     calls.requireReal(call);
-    Faults faults = new Faults().required("part", part, "the part that is lent");
+    Faults faults = new Faults();
     days.due(faults, due);
     faults.refuse();
     if (stock.part(part).kind() != PartKind.MOTOR) {

@@ -1,5 +1,6 @@
 package variablerotor.server.order;
 
+import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import variablerotor.core.stock.Place;
 import variablerotor.server.log.Stamps;
+import variablerotor.server.web.Faults;
 
 /** What jobs take, over HTTP. */
 @RestController
@@ -51,12 +53,16 @@ class OrderApi {
   /**
    * @param due only with DUE
    */
-  record NewsRequest(PurchaseStore.What what, @Nullable LocalDate due) {}
+  record NewsRequest(
+      @NotNull(message = "found nothing; required is DUE, ARRIVED or CANCELLED")
+          PurchaseStore.What what,
+      @Nullable LocalDate due) {}
 
   /** What became of an order: due another day, arrived, or cancelled. */
   @PutMapping("/api/orders/{order}/news/{id}")
   JobPartsService.JobParts tell(
       @PathVariable UUID order, @PathVariable UUID id, @RequestBody NewsRequest body) {
+    Faults.of(body).refuse();
     orders.tell(order, id, body.what(), body.due(), stamps.now());
     return parts.of(orders.callOf(order), null);
   }
@@ -65,11 +71,16 @@ class OrderApi {
    * @param at where it lay, a van or a shelf
    * @param due null where it is due with what is ordered
    */
-  record LoanRequest(UUID part, Place at, String where, @Nullable LocalDate due) {}
+  record LoanRequest(
+      @NotNull(message = "found nothing; required is the part that is lent") UUID part,
+      Place at,
+      String where,
+      @Nullable LocalDate due) {}
 
   @PutMapping("/api/calls/{call}/loans/{id}")
   JobPartsService.JobParts lend(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody LoanRequest body) {
+    Faults.of(body).refuse();
     loans.lend(call, id, body.part(), body.at(), body.where(), body.due(), stamps.now());
     return parts.of(call, null);
   }

@@ -1,5 +1,8 @@
 package variablerotor.server.order;
 
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -15,6 +18,7 @@ import variablerotor.server.log.Stamp;
 import variablerotor.server.shop.SettingsStore;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.Refused;
+import variablerotor.server.web.Within;
 
 /** Parts that are ordered for calls, and what becomes of each order. */
 @Service
@@ -23,6 +27,8 @@ public class Purchases {
   private static final int MOST_COUNT = 1000;
   private static final double MOST_MONEY = 1e6;
   private static final int LONGEST_NAME = 120;
+  private static final String NAMED =
+      "required is its name, at most " + LONGEST_NAME + " characters";
 
   private final PurchaseStore store;
   private final CallService calls;
@@ -43,11 +49,14 @@ public class Purchases {
    * @param due null where no day was said
    */
   public record Wanted(
-      PartKind kind,
+      @NotNull(message = "found nothing; required is a kind of part") PartKind kind,
       String number,
-      String name,
-      int count,
-      @Nullable Double price,
+      @NotNull(message = NAMED)
+          @Size(max = LONGEST_NAME, message = NAMED)
+          @Pattern(regexp = "\\P{Cntrl}*", message = NAMED)
+          String name,
+      @Within(least = 1, most = MOST_COUNT) int count,
+      @Within(most = MOST_MONEY) @Nullable Double price,
       @Nullable LocalDate due) {}
 
   /**
@@ -90,24 +99,13 @@ public class Purchases {
   public void order(UUID call, UUID id, Wanted wanted, Stamp stamp) {
     calls.lock(call);
     calls.requireReal(call);
-    Faults faults = new Faults().required("kind", wanted.kind(), "a kind of part");
+    Faults faults = Faults.of(wanted);
     String number = wanted.number();
     if (number == null
         || number.length() > PartReader.LONGEST_NUMBER
         || PartNumber.key(number).isEmpty()) {
       faults.add("number", "required is the number of a part");
     }
-    if (wanted.name() == null
-        || wanted.name().length() > LONGEST_NAME
-        || wanted.name().chars().anyMatch(Character::isISOControl)) {
-      faults.add("name", "required is its name, at most " + LONGEST_NAME + " characters");
-    }
-    if (wanted.count() < 1 || wanted.count() > MOST_COUNT) {
-      faults.add(
-          "count",
-          "found " + wanted.count() + "; allowed is a whole number from 1 to " + MOST_COUNT);
-    }
-    faults.upTo("price", wanted.price(), MOST_MONEY);
     days.due(faults, wanted.due());
     faults.refuse();
     if (store.add(id, call, wanted, settings.current().currency(), stamp)) {
@@ -123,7 +121,7 @@ public class Purchases {
   @Transactional
   public void tell(
       UUID purchase, UUID id, PurchaseStore.What what, @Nullable LocalDate due, Stamp stamp) {
-    Faults faults = new Faults().required("what", what, "DUE, ARRIVED or CANCELLED");
+    Faults faults = new Faults();
     if (what == PurchaseStore.What.DUE) {
       faults.required("due", due, "the day on which it is to come");
       days.due(faults, due);

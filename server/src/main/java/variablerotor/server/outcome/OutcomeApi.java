@@ -1,5 +1,7 @@
 package variablerotor.server.outcome;
 
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -25,6 +27,7 @@ import variablerotor.server.log.Stamps;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.Only;
 import variablerotor.server.web.Right;
+import variablerotor.server.web.Within;
 
 /** What calls turned out to be, over HTTP; what is learnt of it a lead sets. */
 @RestController
@@ -49,11 +52,15 @@ class OutcomeApi {
   /**
    * @param found what it was, where it was something else; the first cause first
    */
-  record OutcomeRequest(Was was, @Nullable List<Suspect> found, @Nullable String note) {}
+  record OutcomeRequest(
+      @NotNull(message = "found nothing; required is YES, NO or UNKNOWN") Was was,
+      @Nullable List<Suspect> found,
+      @Size(max = OutcomeService.LONGEST_NOTE, message = "allowed are at most {max} characters")
+          @Nullable String note) {}
 
   @PutMapping("/api/calls/{call}/outcomes/{id}")
   CallView keep(@PathVariable UUID call, @PathVariable UUID id, @RequestBody OutcomeRequest body) {
-    new Faults().required("was", body.was(), "YES, NO or UNKNOWN").refuse();
+    Faults.of(body).refuse();
     return outcomes.keep(
         call,
         id,
@@ -118,7 +125,11 @@ class OutcomeApi {
             .toList());
   }
 
-  record LearningRequest(Boolean own, Double strength) {}
+  record LearningRequest(
+      @NotNull(message = "found nothing; required is true or false") Boolean own,
+      @NotNull(message = "found nothing; required is a number")
+          @Within(least = LEAST_STRENGTH, most = MOST_STRENGTH)
+          Double strength) {}
 
   @Only(Right.LEAD)
   @PutMapping("/api/learnt/{id}")
@@ -126,10 +137,7 @@ class OutcomeApi {
       @PathVariable UUID id,
       @RequestParam(required = false) @Nullable UUID base,
       @RequestBody LearningRequest body) {
-    new Faults()
-        .required("own", body.own(), "true or false")
-        .within("strength", body.strength(), LEAST_STRENGTH, MOST_STRENGTH)
-        .refuse();
+    Faults.of(body).refuse();
     learning.put(id, base, new LearningStore.Learning(body.own(), body.strength()), stamps.now());
     return learnt();
   }

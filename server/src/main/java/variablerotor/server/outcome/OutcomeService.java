@@ -39,7 +39,7 @@ import variablerotor.server.web.Refused;
 /** What calls turned out to be, and what the shop's own counts make of the judged weights. */
 @Service
 public class OutcomeService {
-  private static final int LONGEST_NOTE = 1000;
+  static final int LONGEST_NOTE = 1000;
 
   /** A cause and the damage that it did, and what that did. */
   private static final int MOST_FOUND = 3;
@@ -67,9 +67,6 @@ public class OutcomeService {
     Job job = calls.job(call);
     List<Suspect> said = said(job.diagnosis());
     Faults faults = new Faults();
-    if (note.length() > LONGEST_NOTE) {
-      faults.add("note", "allowed are at most " + LONGEST_NOTE + " characters");
-    }
     check(faults, was, found, job.situation().family());
     faults.refuse();
     List<Suspect> known =

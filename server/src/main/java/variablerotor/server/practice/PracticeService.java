@@ -29,7 +29,6 @@ import variablerotor.core.job.Particulars;
 import variablerotor.core.likelihood.Check;
 import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.motor.MotorPlate;
-import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.view.CallView;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Stamp;
@@ -192,14 +191,12 @@ class PracticeService {
     HiddenFault hidden = machine.hidden();
     SimulatedMotor motor = motor(machine);
     Particulars told =
-        new Particulars(
-            "Practice: " + hidden.family().title(),
-            "",
-            hidden.symptom().title() + ".",
-            hidden.symptom(),
-            UnitPlate.UNKNOWN,
-            MotorPlate.of(hidden.family(), motor.plateVolts()),
-            null);
+        Particulars.of(
+                "Practice: " + hidden.family().title(),
+                hidden.symptom(),
+                MotorPlate.of(hidden.family(), motor.plateVolts()))
+            .complaint(hidden.symptom().title() + ".")
+            .build();
     return calls.openPractice(id, told, stamp);
   }
 

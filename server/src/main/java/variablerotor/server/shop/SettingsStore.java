@@ -40,20 +40,21 @@ public class SettingsStore {
         .limit(1)
         .fetchOptional(
             row ->
-                new Settings(
-                    row.getLabourPerHour(),
-                    row.getBalanceLimitPercent(),
-                    row.getCurrency(),
-                    row.getTimeZone(),
-                    row.getTaxPercent(),
-                    row.getTaxOnLabour(),
-                    row.getEnergyPerKwh(),
-                    row.getFanHoursPerYear(),
-                    row.getLifeYears(),
-                    row.getModuleAloneYears(),
-                    Schools.of(habits(row.getHabits())).all(),
-                    row.getName(),
-                    row.getPhone()))
+                Settings.usual(row.getTimeZone())
+                    .but()
+                    .labourPerHour(row.getLabourPerHour())
+                    .balanceLimitPercent(row.getBalanceLimitPercent())
+                    .currency(row.getCurrency())
+                    .taxPercent(row.getTaxPercent())
+                    .taxOnLabour(row.getTaxOnLabour())
+                    .energyPerKwh(row.getEnergyPerKwh())
+                    .fanHoursPerYear(row.getFanHoursPerYear())
+                    .lifeYears(row.getLifeYears())
+                    .moduleAloneYears(row.getModuleAloneYears())
+                    .habits(Schools.of(habits(row.getHabits())).all())
+                    .name(row.getName())
+                    .phone(row.getPhone())
+                    .build())
         .orElseGet(() -> Settings.usual(ZoneId.systemDefault().getId()));
   }
 

@@ -1,5 +1,6 @@
 package variablerotor.server.shop;
 
+import jakarta.validation.constraints.NotNull;
 import java.time.ZoneId;
 import java.util.Currency;
 import java.util.List;
@@ -20,6 +21,7 @@ import variablerotor.server.log.Stamps;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.Only;
 import variablerotor.server.web.Right;
+import variablerotor.server.web.Within;
 
 /** The shop's figures: everybody reads them, a lead sets them. */
 @RestController
@@ -40,16 +42,20 @@ class ShopApi {
    * @param name null to leave it as it is, empty for none; so is the telephone
    */
   record SettingsRequest(
-      Double labourPerHour,
-      Double balanceLimitPercent,
+      @NotNull(message = "found nothing; required is a number from 0 to 10000")
+          @Within(most = 10_000)
+          Double labourPerHour,
+      @NotNull(message = "found nothing; required is a number from 0.5 to 50")
+          @Within(least = 0.5, most = 50)
+          Double balanceLimitPercent,
       String currency,
       @Nullable String timeZone,
-      @Nullable Double taxPercent,
+      @Within(most = 100) @Nullable Double taxPercent,
       @Nullable Boolean taxOnLabour,
-      @Nullable Double energyPerKwh,
-      @Nullable Double fanHoursPerYear,
-      @Nullable Double lifeYears,
-      @Nullable Double moduleAloneYears,
+      @Within(most = 1000) @Nullable Double energyPerKwh,
+      @Within(most = 8784) @Nullable Double fanHoursPerYear,
+      @Within(least = 1, most = 60) @Nullable Double lifeYears,
+      @Within(most = 60) @Nullable Double moduleAloneYears,
       @Nullable List<Habit> habits,
       @Nullable String name,
       @Nullable String phone) {}
@@ -73,10 +79,7 @@ class ShopApi {
       @PathVariable UUID id,
       @RequestParam(required = false) @Nullable UUID base,
       @RequestBody SettingsRequest body) {
-    Faults faults =
-        new Faults()
-            .within("labourPerHour", body.labourPerHour(), 0, 10_000)
-            .within("balanceLimitPercent", body.balanceLimitPercent(), 0.5, 50);
+    Faults faults = Faults.of(body);
     if (body.currency() == null || !isCurrency(body.currency())) {
       faults.add("currency", "allowed is a code such as USD or EUR");
     }
@@ -86,33 +89,30 @@ class ShopApi {
     }
     Settings before = store.current();
     double life = body.lifeYears() == null ? before.lifeYears() : body.lifeYears();
-    faults.within("lifeYears", life, 1, 60);
     double alone =
         body.moduleAloneYears() == null ? before.moduleAloneYears() : body.moduleAloneYears();
-    faults.within("moduleAloneYears", alone, 0, 60);
-    faults.upTo("taxPercent", body.taxPercent(), 100);
-    faults.upTo("energyPerKwh", body.energyPerKwh(), 1000);
-    faults.upTo("fanHoursPerYear", body.fanHoursPerYear(), 8784);
     String name = body.name() == null ? before.name() : line(faults, "name", body.name(), 80);
     String phone = body.phone() == null ? before.phone() : line(faults, "phone", body.phone(), 40);
     faults.refuse();
     store.put(
         id,
         base,
-        new Settings(
-            body.labourPerHour(),
-            body.balanceLimitPercent(),
-            body.currency(),
-            zone,
-            body.taxPercent(),
-            Boolean.TRUE.equals(body.taxOnLabour()),
-            body.energyPerKwh(),
-            body.fanHoursPerYear(),
-            life,
-            alone,
-            body.habits() == null ? before.habits() : Schools.of(body.habits()).all(),
-            name,
-            phone),
+        before
+            .but()
+            .labourPerHour(body.labourPerHour())
+            .balanceLimitPercent(body.balanceLimitPercent())
+            .currency(body.currency())
+            .timeZone(zone)
+            .taxPercent(body.taxPercent())
+            .taxOnLabour(Boolean.TRUE.equals(body.taxOnLabour()))
+            .energyPerKwh(body.energyPerKwh())
+            .fanHoursPerYear(body.fanHoursPerYear())
+            .lifeYears(life)
+            .moduleAloneYears(alone)
+            .habits(body.habits() == null ? before.habits() : Schools.of(body.habits()).all())
+            .name(name)
+            .phone(phone)
+            .build(),
         stamps.now());
     return settings();
   }

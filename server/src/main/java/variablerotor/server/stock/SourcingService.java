@@ -53,10 +53,7 @@ public class SourcingService {
   @Transactional
   public CallView find(
       UUID call, UUID id, Route route, PartKind kind, @Nullable String number, Stamp stamp) {
-    Faults faults =
-        new Faults()
-            .required("route", route, "a way forward")
-            .required("kind", kind, "a kind of part");
+    Faults faults = new Faults();
     if (number != null
         && (number.length() > PartReader.LONGEST_NUMBER || PartNumber.key(number).isEmpty())) {
       faults.add("number", "allowed is the number of a part");

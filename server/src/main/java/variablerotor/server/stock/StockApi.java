@@ -1,5 +1,6 @@
 package variablerotor.server.stock;
 
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -21,6 +22,7 @@ import variablerotor.json.Json;
 import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.supply.SupplyService;
+import variablerotor.server.web.Faults;
 import variablerotor.server.web.LargestBody;
 
 /** The stock over HTTP. */
@@ -127,11 +129,15 @@ class StockApi {
   /**
    * @param number null to take it back
    */
-  record FoundRequest(Route route, PartKind kind, @Nullable String number) {}
+  record FoundRequest(
+      @NotNull(message = "found nothing; required is a way forward") Route route,
+      @NotNull(message = "found nothing; required is a kind of part") PartKind kind,
+      @Nullable String number) {}
 
   /** Which part was found for a way of a call. */
   @PutMapping("/api/calls/{call}/found/{id}")
   CallView found(@PathVariable UUID call, @PathVariable UUID id, @RequestBody FoundRequest body) {
+    Faults.of(body).refuse();
     return sourcing.find(call, id, body.route(), body.kind(), body.number(), stamps.now());
   }
 

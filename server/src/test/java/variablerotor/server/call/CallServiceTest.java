@@ -49,14 +49,9 @@ class CallServiceTest {
   @BeforeEach
   void aCallWithoutReadings() {
     Particulars told =
-        new Particulars(
-            "Quay",
-            "",
-            "",
-            Symptom.NO_RUN,
-            UnitPlate.plate().warrantyUntil(LocalDate.parse("2026-12-31")).build(),
-            MotorPlate.of(Family.CONSTANT_TORQUE, null),
-            null);
+        Particulars.of("Quay", Symptom.NO_RUN, MotorPlate.of(Family.CONSTANT_TORQUE, null))
+            .unit(UnitPlate.plate().warrantyUntil(LocalDate.parse("2026-12-31")).build())
+            .build();
     when(settings.current()).thenReturn(Settings.usual("UTC"));
     OffsetDateTime now = OffsetDateTime.now(NEW_YEAR);
     when(store.particulars(call))
@@ -77,10 +72,7 @@ class CallServiceTest {
     read(FactType.WINDING_BC, 20);
     read(FactType.WINDING_CA, 21);
     assertEquals("SOUND", service.view(call).diagnosis().winding().state().name());
-    when(settings.current())
-        .thenReturn(
-            new Settings(
-                120, 2, "USD", "UTC", null, false, null, null, 15, 8, List.of(), null, null));
+    when(settings.current()).thenReturn(Settings.usual("UTC").but().balanceLimitPercent(2).build());
     assertEquals("FAULTY", service.view(call).diagnosis().winding().state().name());
   }
 

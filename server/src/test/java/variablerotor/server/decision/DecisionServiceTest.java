@@ -20,7 +20,6 @@ import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.Settings;
 import variablerotor.core.motor.MotorPlate;
-import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Route;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Stamp;
@@ -38,8 +37,7 @@ class DecisionServiceTest {
   @Test
   void aBlockedWayNeverReachesTheStore() {
     MotorPlate motor = MotorPlate.of(Family.CONSTANT_TORQUE, null);
-    Particulars told =
-        new Particulars("Quay", "", "", Symptom.NO_RUN, UnitPlate.UNKNOWN, motor, null);
+    Particulars told = Particulars.of("Quay", Symptom.NO_RUN, motor).build();
     JobLog log = new JobLog.Builder(call.toString(), false, "Tobin", "", "", told).build();
     when(calls.job(call))
         .thenReturn(Job.of(log, Settings.usual("UTC"), LocalDate.parse("2026-11-24")));
