@@ -8,5 +8,27 @@ export default typescript.config(
   ...vue.configs['flat/recommended'],
   { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: typescript.parser } } },
   { rules: { 'vue/multi-word-component-names': 'off' } },
+  {
+    // One control of each kind: of Element Plus only what a browser has not of its own.
+    files: ['**/*.vue'],
+    rules: {
+      'vue/no-restricted-html-elements': [
+        'error',
+        ...[
+          'el-button',
+          'el-radio',
+          'el-checkbox',
+          'el-link',
+          'el-card',
+          'el-form',
+          'el-table',
+        ].map((element) => ({
+          element,
+          message: `${element}: the page has its own (theme/base.css)`,
+        })),
+        { element: 'textarea', message: 'A longer text is told in el-input with type="textarea"' },
+      ],
+    },
+  },
   prettier,
 )

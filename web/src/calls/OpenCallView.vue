@@ -91,7 +91,7 @@ async function bringIn(event: Event) {
         {{ refusal?.message ?? fault }}
       </p>
       <div class="actions">
-        <el-button type="primary" native-type="submit" :disabled="busy">Open the call</el-button>
+        <button type="submit" class="main-button" :disabled="busy">Open the call</button>
         <router-link to="/">Not now</router-link>
         <FileButton
           class="from-file"

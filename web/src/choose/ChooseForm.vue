@@ -74,9 +74,9 @@ function decide() {
       Tick the voltage first: set the wrong way it destroys the motor.
     </p>
     <p class="row">
-      <el-button type="primary" native-type="submit" :disabled="unread">
+      <button type="submit" class="main-button" :disabled="unread">
         Choose {{ routeTitle(way.route).toLowerCase() }}
-      </el-button>
+      </button>
       <button type="button" class="link-button" @click="emit('close')">Not yet</button>
     </p>
   </form>

@@ -106,7 +106,7 @@ const apart = computed(() => {
         </label>
       </div>
       <p class="row">
-        <el-button type="primary" native-type="submit">Keep the answer</el-button>
+        <button type="submit" class="main-button">Keep the answer</button>
         <button type="button" class="link-button" @click="open = false">Close</button>
       </p>
     </form>

@@ -94,7 +94,7 @@ function keep() {
       </div>
     </details>
     <p class="row">
-      <el-button type="primary" native-type="submit">Keep the price</el-button>
+      <button type="submit" class="main-button">Keep the price</button>
       <button type="button" class="link-button" @click="emit('close')">Close</button>
     </p>
   </form>

@@ -213,13 +213,15 @@ const column = (way: Way) => ({ first: way === first.value, aside: way.route !==
             <td></td>
             <td v-for="way in ways" :key="way.route" :class="column(way)">
               <strong v-if="chosen === way.route" class="chosen">✓ Chosen</strong>
-              <el-button
+              <button
                 v-else
-                :type="way.route === recommended ? 'primary' : 'default'"
+                type="button"
+                :class="way.route === recommended ? 'main-button' : 'quiet-button'"
                 :aria-label="`Choose this: ${routeTitle(way.route)}`"
                 @click="emit('choose', way.route)"
-                >Choose this</el-button
               >
+                Choose this
+              </button>
             </td>
           </tr>
         </tbody>

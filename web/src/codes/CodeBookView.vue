@@ -143,14 +143,11 @@ const otherFaults = computed(() =>
             </label>
             <label>
               How it is told
-              <el-select v-model="row.signal" :aria-label="`How it is told, row ${index + 1}`">
-                <el-option
-                  v-for="signal in catalogue?.signals"
-                  :key="signal.id"
-                  :value="signal.id"
-                  :label="signal.title"
-                />
-              </el-select>
+              <select v-model="row.signal" :aria-label="`How it is told, row ${index + 1}`">
+                <option v-for="signal in catalogue?.signals" :key="signal.id" :value="signal.id">
+                  {{ signal.title }}
+                </option>
+              </select>
             </label>
             <label>
               Pattern
@@ -197,9 +194,9 @@ const otherFaults = computed(() =>
         <ChangedMeanwhile :refusal="refusal" />
         <p class="actions">
           <button v-if="keeps" type="button" class="quiet-button" @click="add">Add a code</button>
-          <el-button v-if="keeps" type="primary" native-type="submit" :disabled="!changed"
-            >Keep the book</el-button
-          >
+          <button v-if="keeps" type="submit" class="main-button" :disabled="!changed">
+            Keep the book
+          </button>
           <span v-if="said && !changed" role="status">{{ said }}</span>
           <a v-if="kept" :href="`/api/codebooks/${id}/export`" download>CSV</a>
           <button v-if="kept && keeps" type="button" class="link-button last" @click="remove">

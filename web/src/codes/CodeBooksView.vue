@@ -141,7 +141,7 @@ const fresh = () => router.push(`/codes/${crypto.randomUUID()}?new`)
         <label class="named">
           File <input ref="file" class="file" type="file" accept=".csv,text/csv" name="csv" />
         </label>
-        <el-button type="primary" native-type="submit">Bring it in</el-button>
+        <button type="submit" class="main-button">Bring it in</button>
       </form>
       <div v-if="report" class="notice failed" role="alert">
         <p>
@@ -229,7 +229,8 @@ td {
   padding: 4px 0;
 }
 
-.el-button {
+.main-button,
+.quiet-button {
   justify-self: start;
 }
 </style>

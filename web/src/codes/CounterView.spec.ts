@@ -38,7 +38,6 @@ const counter = () =>
         TopBar: true,
         'router-link': { template: '<a><slot /></a>' },
         'el-input': true,
-        'el-button': true,
       },
     },
     attachTo: document.body,

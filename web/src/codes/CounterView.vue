@@ -240,7 +240,7 @@ const strip = computed(() => {
           Or a display shows
           <el-input v-model="shown" name="shown" maxlength="12" autocapitalize="none" />
         </label>
-        <el-button native-type="submit">Look it up</el-button>
+        <button type="submit" class="quiet-button">Look it up</button>
       </form>
       <template v-if="hits">
         <h2>In the code books</h2>

@@ -133,7 +133,7 @@ function keep() {
       </label>
       <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
       <p class="row">
-        <el-button type="primary" native-type="submit">Keep it</el-button>
+        <button type="submit" class="main-button">Keep it</button>
         <button v-if="changing" type="button" class="link-button" @click="changing = false">
           Close
         </button>

@@ -131,7 +131,7 @@ const others = computed(() =>
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
     <ChangedMeanwhile :refusal="refusal" />
     <p class="row">
-      <el-button type="primary" native-type="submit">Keep the motor</el-button>
+      <button type="submit" class="main-button">Keep the motor</button>
       <button type="button" class="link-button" @click="emit('close')">Close</button>
       <button v-if="row" type="button" class="link-button" @click="remove">Take it away</button>
     </p>

@@ -11,7 +11,8 @@ import TopBar from '../shared/TopBar.vue'
 const router = useRouter()
 const family = ref('CONSTANT_TORQUE')
 const symptom = ref('NO_RUN')
-const fault = ref<string | undefined>()
+/** Empty for whatever it is. */
+const fault = ref('')
 const severity = ref(0.5)
 const onACall = ref(true)
 /** One of the shop's own ended calls, without its names. */
@@ -38,7 +39,7 @@ onMounted(() => loadCatalogue().catch(() => (said.value = 'No answer from the se
 watch(
   [family, symptom],
   async () => {
-    fault.value = undefined
+    fault.value = ''
     try {
       faults.value = await get(
         `/api/practice/faults?family=${family.value}&symptom=${symptom.value}`,
@@ -59,7 +60,7 @@ const symptoms = computed(() =>
 
 function draw(ours: boolean) {
   ofOurs.value = ours
-  fault.value = undefined
+  fault.value = ''
 }
 
 async function begin() {
@@ -69,7 +70,7 @@ async function begin() {
     const call = await request<Call>('PUT', `/api/practice/${crypto.randomUUID()}`, {
       family: family.value,
       symptom: symptom.value,
-      fault: ofOurs.value ? undefined : fault.value,
+      fault: ofOurs.value ? undefined : fault.value || undefined,
       severity: fault.value && !ofOurs.value ? severity.value : undefined,
       onACall: onACall.value,
       ofOurs: ofOurs.value,
@@ -100,7 +101,7 @@ async function begin() {
           <button
             type="button"
             class="quiet-button"
-            :aria-pressed="fault === undefined && !ofOurs"
+            :aria-pressed="!fault && !ofOurs"
             @click="draw(false)"
           >
             Draw one, hidden from me
@@ -108,20 +109,12 @@ async function begin() {
           <button type="button" class="quiet-button" :aria-pressed="ofOurs" @click="draw(true)">
             One of our own calls
           </button>
-          <el-select
-            v-model="fault"
-            aria-label="A fault to hide"
-            clearable
-            placeholder="or hide one for somebody else"
-            @change="ofOurs = false"
-          >
-            <el-option
-              v-for="one in faults"
-              :key="one.id"
-              :value="one.id"
-              :label="one.title[0]!.toUpperCase() + one.title.slice(1)"
-            />
-          </el-select>
+          <select v-model="fault" aria-label="A fault to hide" @change="ofOurs = false">
+            <option value="">or hide one for somebody else</option>
+            <option v-for="one in faults" :key="one.id" :value="one.id">
+              {{ one.title[0]!.toUpperCase() + one.title.slice(1) }}
+            </option>
+          </select>
         </div>
       </fieldset>
       <OptionGroup
@@ -148,9 +141,7 @@ async function begin() {
         }}
       </p>
       <p v-if="said" class="notice failed" role="alert">{{ said }}</p>
-      <el-button class="begin" type="primary" native-type="submit" :disabled="busy">
-        To the bench
-      </el-button>
+      <button type="submit" class="begin main-button" :disabled="busy">To the bench</button>
     </form>
     <section v-if="catalogue" class="card practice wiring" aria-labelledby="wiring-practice">
       <h2 id="wiring-practice">Wiring</h2>
@@ -176,8 +167,8 @@ async function begin() {
   font-size: 1.0625rem;
 }
 
-.options .el-select {
-  width: min(420px, 100%);
+select {
+  max-width: 100%;
 }
 
 .begin {

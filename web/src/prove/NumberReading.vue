@@ -143,7 +143,7 @@ const takesOl = (id: string | undefined) =>
       >
         {{ key }}
       </button>
-      <el-button class="enter" type="primary" native-type="submit">Record</el-button>
+      <button type="submit" class="enter main-button">Record</button>
     </div>
     <div v-else class="actions">
       <button
@@ -154,7 +154,7 @@ const takesOl = (id: string | undefined) =>
       >
         OL
       </button>
-      <el-button class="record" type="primary" native-type="submit">Record</el-button>
+      <button type="submit" class="record main-button">Record</button>
       <span class="soft only-wide">or <span class="key">Enter</span></span>
     </div>
   </form>

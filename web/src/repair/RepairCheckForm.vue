@@ -81,13 +81,13 @@ function say(id: string, value: string | undefined) {
         @update:model-value="(value: string) => (typed[one.id] = value)"
       />
     </div>
-    <el-button
+    <button
       v-if="numbers.length || texts.length || words.length > 1"
-      type="primary"
-      native-type="submit"
+      type="submit"
+      class="main-button"
     >
       Record
-    </el-button>
+    </button>
   </form>
 </template>
 

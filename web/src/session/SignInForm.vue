@@ -47,7 +47,7 @@ async function useDemo(account: { login: string; password: string }) {
       />
     </label>
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
-    <el-button type="primary" native-type="submit" :loading="busy">Sign in</el-button>
+    <button type="submit" class="main-button" :disabled="busy">Sign in</button>
     <div v-if="session.demo.length" class="demo stack">
       <p class="soft">Demo shop. Sign in as</p>
       <button

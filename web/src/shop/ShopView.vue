@@ -260,7 +260,7 @@ const changeOwn = () =>
           <span>{{ habit.title }} <span v-if="!index" class="soft">usual</span></span>
         </label>
       </fieldset>
-      <el-button v-if="isLead" type="primary" native-type="submit">Keep</el-button>
+      <button v-if="isLead" type="submit" class="main-button">Keep</button>
     </form>
     <form class="card stack" aria-labelledby="own-password" @submit.prevent="changeOwn">
       <h2 id="own-password">Your password</h2>
@@ -282,7 +282,7 @@ const changeOwn = () =>
           autocomplete="new-password"
         />
       </label>
-      <el-button native-type="submit">Change it</el-button>
+      <button type="submit" class="quiet-button">Change it</button>
     </form>
     <section v-if="isLead" class="card stack">
       <h2>People</h2>
@@ -338,7 +338,7 @@ const changeOwn = () =>
             {{ role === 'LEAD' ? 'Lead' : 'Technician' }}
           </button>
         </div>
-        <el-button native-type="submit">Add</el-button>
+        <button type="submit" class="quiet-button">Add</button>
       </form>
     </section>
   </main>
@@ -390,7 +390,8 @@ legend {
   gap: 8px;
 }
 
-.el-button {
+.main-button,
+.quiet-button {
   justify-self: start;
 }
 </style>

@@ -129,7 +129,7 @@ const others = computed(() =>
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
     <ChangedMeanwhile :refusal="refusal" :title="titleOf" />
     <p class="row">
-      <el-button type="primary" native-type="submit">Keep the part</el-button>
+      <button type="submit" class="main-button">Keep the part</button>
       <button type="button" class="link-button" @click="emit('close')">Close</button>
     </p>
   </form>

@@ -210,7 +210,7 @@ async function remove() {
             {{ refusal.message }}
           </p>
           <p class="row">
-            <el-button type="primary" native-type="submit">Keep it</el-button>
+            <button type="submit" class="main-button">Keep it</button>
             <button type="button" class="link-button" @click="doing = null">Close</button>
             <span v-if="unsent" class="soft">Waits for the radio.</span>
           </p>

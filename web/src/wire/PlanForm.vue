@@ -402,13 +402,14 @@ const STATES = { OPEN: 'Can be wired so', CONDITIONAL: 'Can be wired so, mind', 
           Licensed work: local code and the unit’s plate rule.
         </p>
         <p class="row">
-          <el-button
-            type="primary"
+          <button
+            type="button"
+            class="main-button"
             :disabled="!isPlanned || plan.state === 'BLOCKED'"
             @click="emit('begin', plan.plan)"
           >
             Wire it
-          </el-button>
+          </button>
           <button type="button" class="link-button" @click="emit('nothing')">
             Record a wiring without a plan
           </button>

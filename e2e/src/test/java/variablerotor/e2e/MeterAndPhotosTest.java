@@ -11,6 +11,7 @@ import static variablerotor.e2e.OnCall.station;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -62,8 +63,7 @@ class MeterAndPhotosTest {
   void practiceFromTheBenchToTheLookBack() {
     Page page = browsing.signedIn(Browsing.Size.LAPTOP);
     page.navigate("/practice");
-    page.locator(".practice .el-select").click();
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("A phase is open")).click();
+    page.getByLabel("A fault to hide").selectOption(new SelectOption().setLabel("A phase is open"));
     button(page, "Plain, on the bench").click();
     button(page, "To the bench").click();
     Browsing.toProve(page);

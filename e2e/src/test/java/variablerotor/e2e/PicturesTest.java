@@ -4,6 +4,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.SelectOption;
 import java.nio.file.Path;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -120,11 +121,9 @@ class PicturesTest {
   /** A shorted output stage, found by a way that is longer than it need be. */
   private static void practice(Page page) {
     page.navigate("/practice");
-    page.locator(".practice .el-select").click();
-    page.getByRole(
-            AriaRole.OPTION,
-            new Page.GetByRoleOptions().setName("The output stage is shorted and brakes the rotor"))
-        .click();
+    page.getByLabel("A fault to hide")
+        .selectOption(
+            new SelectOption().setLabel("The output stage is shorted and brakes the rotor"));
     press(page, "Plain, on the bench");
     press(page, "To the bench");
     Browsing.toProve(page);

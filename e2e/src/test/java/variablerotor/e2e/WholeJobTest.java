@@ -173,7 +173,7 @@ class WholeJobTest {
     tabTo(page, "a.go");
     page.keyboard().press("Enter");
     page.locator(".side-by-side").waitFor();
-    tabTo(page, ".side-by-side .el-button");
+    tabTo(page, ".side-by-side button[aria-label^='Choose this']");
     page.keyboard().press("Enter");
     assertThat(button(page, "Choose repair, motor stays")).isFocused();
     page.keyboard().press("Enter");
