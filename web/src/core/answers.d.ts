@@ -232,13 +232,13 @@ export interface components {
             done: boolean;
             mend: components["schemas"]["Mend"] | null;
             beforeAfter?: components["schemas"]["BeforeAfter"];
-            parts: components["schemas"]["BenchPart"][];
+            parts: components["schemas"]["ShownPart"][];
             free: {
                 [key: string]: string;
             };
         };
         /** @description spare: what need not be shown while nothing goes to it */
-        BenchPart: {
+        ShownPart: {
             id: string;
             type: string;
             terminals: string[];

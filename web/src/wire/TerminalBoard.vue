@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { isLike, partOf } from './bench'
-import type { BenchPart, Ends } from './types'
+import { isLike, partOf } from './work'
+import type { ShownPart, Ends } from './types'
 import { partTitle } from './words'
 
 /**
@@ -9,7 +9,7 @@ import { partTitle } from './words'
  * stands in it; what is wrong there is told by its rim and its sign.
  */
 const props = defineProps<{
-  parts: BenchPart[]
+  parts: ShownPart[]
   wires: Ends[]
   bad: string[]
   /** Whether the parts stay as they are. */
@@ -33,7 +33,7 @@ const others = (terminal: string) =>
     .filter((wire) => wire.includes(terminal))
     .map((wire) => (wire[0] === terminal ? wire[1] : wire[0]))
 
-const isSpare = (part: BenchPart, name: string) =>
+const isSpare = (part: ShownPart, name: string) =>
   part.spare.includes(name) && !others(`${part.id}.${name}`).length
 
 const shown = computed(() =>

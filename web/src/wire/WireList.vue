@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { isLike } from './bench'
+import { isLike } from './work'
 import type { Ends, Mark, Step } from './types'
 
 /** The wires that are there, with their numbers in the plan, the colours and the old labels that the technician sees. */

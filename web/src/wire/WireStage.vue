@@ -7,7 +7,7 @@ import { useKeys } from '../keys/keys'
 import { counted } from '../shared/number'
 import AddCall from './AddCall.vue'
 import AddPart from './AddPart.vue'
-import { openBench, stopped } from './bench'
+import { openWork, stopped } from './work'
 import CallTable from './CallTable.vue'
 import PlanForm from './PlanForm.vue'
 import PlanSteps from './PlanSteps.vue'
@@ -24,8 +24,8 @@ const { call, waiting, wire } = useCall()
 const emit = defineEmits<{ help: []; stands: [why: string] }>()
 
 const mine = new Set<string>()
-const bench = openBench((made) => mine.add(wire(made)))
-const { made, progress, mend, looking, fault, refusal: refused } = bench
+const work = openWork((made) => mine.add(wire(made)))
+const { made, progress, mend, looking, fault, refusal: refused } = work
 /** A new plan is made while another wiring stands. */
 const planning = ref(false)
 
@@ -35,8 +35,8 @@ watch(
   (kept) => {
     const unsent = waiting.value.findLast((save) => save.path.includes('/wirings/'))
     if (unsent) {
-      if (!made.value) bench.show(unsent.body as AsWired)
-    } else if (kept && !mine.has(kept.id)) bench.show(kept.made as AsWired)
+      if (!made.value) work.show(unsent.body as AsWired)
+    } else if (kept && !mine.has(kept.id)) work.show(kept.made as AsWired)
   },
   { immediate: true },
 )
@@ -69,11 +69,11 @@ const against = computed(() => {
 watch(against, (why) => emit('stands', why), { immediate: true })
 
 async function begin(planned?: PlanDoc) {
-  await bench.begin(planned)
+  await work.begin(planned)
   planning.value = false
 }
 
-useKeys({ undo: bench.undo, help: () => emit('help') })
+useKeys({ undo: work.undo, help: () => emit('help') })
 </script>
 
 <template>
@@ -109,8 +109,8 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
         <button
           type="button"
           class="quiet-button"
-          :disabled="!bench.canUndo.value"
-          @click="bench.undo"
+          :disabled="!work.canUndo.value"
+          @click="work.undo"
         >
           Take back
         </button>
@@ -134,7 +134,7 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
         :progress="progress"
         :mend="mend"
         :looking="looking"
-        @mend="(mend) => bench.edit({ mend })"
+        @mend="(mend) => work.edit({ mend })"
       />
       <div class="beside even">
         <div class="stack">
@@ -144,32 +144,32 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
             </p>
             <PlanSteps
               :steps="progress.toMake"
-              @made="(wires) => bench.edit({ wires })"
-              @there="(there, colour) => bench.edit({ there, colour })"
+              @made="(wires) => work.edit({ wires })"
+              @there="(there, colour) => work.edit({ there, colour })"
             />
             <TerminalBoard
               :parts="progress.parts"
               :wires="made.wiring.wires"
               :bad="bad"
-              @wire="(wire) => bench.edit({ wire })"
-              @off="(off) => bench.edit({ off })"
-              @cap="(cap) => bench.edit({ cap })"
-              @part="(partOff) => bench.edit({ partOff })"
+              @wire="(wire) => work.edit({ wire })"
+              @off="(off) => work.edit({ off })"
+              @cap="(cap) => work.edit({ cap })"
+              @part="(partOff) => work.edit({ partOff })"
             />
             <WireList
               :wires="made.wiring.wires"
               :marks="made.marks"
               :strange="progress.strange"
               :planned="progress.planned"
-              @off="(off) => bench.edit({ off })"
-              @mark="(mark, colour, label) => bench.edit({ mark, colour, label })"
+              @off="(off) => work.edit({ off })"
+              @mark="(mark, colour, label) => work.edit({ mark, colour, label })"
             />
-            <AddPart :free="progress.free" @add="(part) => bench.edit({ part })" />
+            <AddPart :free="progress.free" @add="(part) => work.edit({ part })" />
             <AddCall
               v-if="!plan"
               :wiring="made.wiring"
-              @add="(call) => bench.edit({ call })"
-              @off="(callOff) => bench.edit({ callOff })"
+              @add="(call) => work.edit({ call })"
+              @off="(callOff) => work.edit({ callOff })"
             />
             <dl v-if="Object.keys(wires).length" class="old">
               <dt>The old motor’s wires</dt>
@@ -182,7 +182,7 @@ useKeys({ undo: bench.undo, help: () => emit('help') })
             <PowerChecks
               :wiring="made.wiring"
               :ticks="made.ticks"
-              @ticked="(ticks) => bench.change({ ...made!, ticks })"
+              @ticked="(ticks) => work.change({ ...made!, ticks })"
             />
           </div>
         </div>

@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { ask } from '../core/core'
 import { inWords } from '../shared/newest'
 import TopBar from '../shared/TopBar.vue'
-import { openBench } from './bench'
+import { openWork } from './work'
 import CallTable from './CallTable.vue'
 import RunStatus from './RunStatus.vue'
 import TerminalBoard from './TerminalBoard.vue'
@@ -22,8 +22,8 @@ const fault = ref('')
 const judged = ref(false)
 const tries = ref(0)
 const shown = ref(false)
-const bench = openBench(() => (judged.value = false), { searches: false })
-const { made, progress } = bench
+const work = openWork(() => (judged.value = false), { searches: false })
+const { made, progress } = work
 
 const number = computed(() => Number(route.query.n) || 1)
 
@@ -41,7 +41,7 @@ async function draw() {
       marks: [],
       ticks: [],
     }
-    bench.show(wrong)
+    work.show(wrong)
   } catch (failed) {
     fault.value = inWords(failed)
   }
@@ -82,8 +82,8 @@ async function another() {
         <button
           type="button"
           class="quiet-button"
-          :disabled="!bench.canUndo.value"
-          @click="bench.undo"
+          :disabled="!work.canUndo.value"
+          @click="work.undo"
         >
           Take back
         </button>
@@ -148,8 +148,8 @@ async function another() {
             :wires="made.wiring.wires"
             :bad="[]"
             fixed
-            @wire="(wire) => bench.edit({ wire })"
-            @off="(off) => bench.edit({ off })"
+            @wire="(wire) => work.edit({ wire })"
+            @off="(off) => work.edit({ off })"
           />
         </div>
         <div class="stack">

@@ -5,7 +5,7 @@ type Schemas = components['schemas']
 
 export type AsWired = Schemas['AsWired']
 export type BeforeAfter = Schemas['BeforeAfter']
-export type BenchPart = Schemas['BenchPart']
+export type ShownPart = Schemas['ShownPart']
 export type CallId = PlanDoc['calls'][number]
 /** One thing done to a wiring. */
 export type Edit = Schemas['Edit']

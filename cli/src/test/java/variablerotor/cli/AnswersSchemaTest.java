@@ -33,7 +33,7 @@ import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.route.Route;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.view.Answers;
-import variablerotor.core.view.WireBench;
+import variablerotor.core.view.WiringAnswers;
 import variablerotor.core.wiring.Exercise;
 import variablerotor.core.wiring.PlanRequest;
 import variablerotor.json.Json;
@@ -150,38 +150,40 @@ class AnswersSchemaTest {
   /** A wiring planned, wired, spoilt, run, mended and drawn. */
   private void wire(long seed) throws InputFaults {
     Map<String, Object> exercise =
-        held("Exercise", WireBench.exercise(Tree.of("seed", (double) seed)));
+        held("Exercise", WiringAnswers.exercise(Tree.of("seed", (double) seed)));
     Map<String, Object> plan = map(exercise.get("plan"));
-    held("Plan", WireBench.plan(plan));
+    held("Plan", WiringAnswers.plan(plan));
     for (String pattern : List.of("A", "A1", "B", "C", "D", "E")) {
       Map<String, Object> other =
-          held("PlanDoc", WireBench.otherwise(Tree.of("plan", plan, "pattern", pattern)));
-      held("Plan", WireBench.plan(other));
+          held("PlanDoc", WiringAnswers.otherwise(Tree.of("plan", plan, "pattern", pattern)));
+      held("Plan", WiringAnswers.plan(other));
     }
-    Map<String, Object> begun = held("AsWired", WireBench.begin(Tree.of("plan", plan)));
-    held("Progress", WireBench.run(begun));
+    Map<String, Object> begun = held("AsWired", WiringAnswers.begin(Tree.of("plan", plan)));
+    held("Progress", WiringAnswers.run(begun));
     Map<String, Object> wrong = map(exercise.get("wrong"));
-    held("Mended", WireBench.mend(wrong));
-    Map<String, Object> checks = held("Checks", WireBench.checks(map(exercise.get("right"))));
-    held("Drawn", WireBench.draw(Tree.of("wiring", wrong, "sheet", "LADDER")));
-    held("Drawn", WireBench.draw(Tree.of("wiring", wrong, "sheet", "CONNECTIONS", "plan", plan)));
+    held("Mended", WiringAnswers.mend(wrong));
+    Map<String, Object> checks = held("Checks", WiringAnswers.checks(map(exercise.get("right"))));
+    held("Drawn", WiringAnswers.draw(Tree.of("wiring", wrong, "sheet", "LADDER")));
+    held(
+        "Drawn",
+        WiringAnswers.draw(Tree.of("wiring", wrong, "sheet", "CONNECTIONS", "plan", plan)));
     Map<String, Object> made = Tree.of(flat(begun));
     made.put("wiring", wrong);
     for (Object check : (List<?>) checks.get("checks")) {
       made.put("ticks", List.of(Tree.of("check", map(check).get("id"), "ok", true)));
     }
     held("AsWired", made);
-    held("Progress", WireBench.run(made));
+    held("Progress", WiringAnswers.run(made));
   }
 
   private Map<String, Object> edited(Map<String, Object> made, Object... edit) throws InputFaults {
     Map<String, Object> asked = Tree.of("made", made, "edit", Tree.of(edit));
-    return held("AsWired", WireBench.edit(held("Edited", asked)));
+    return held("AsWired", WiringAnswers.edit(held("Edited", asked)));
   }
 
   private void edits() throws InputFaults {
     Exercise exercise = Exercise.of(1);
-    Map<String, Object> made = WireBench.begin(Tree.of("plan", exercise.plan()));
+    Map<String, Object> made = WiringAnswers.begin(Tree.of("plan", exercise.plan()));
     List<List<String>> wires =
         exercise.right().wires().stream().map(one -> (List<String>) one.ends()).toList();
     made = edited(made, "wire", wires.get(0));

@@ -7,7 +7,7 @@ import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.view.Answers;
-import variablerotor.core.view.WireBench;
+import variablerotor.core.view.WiringAnswers;
 
 /** What the page can ask of the core: a tree of its JSON in, a tree of its JSON out. */
 public final class Core {
@@ -42,49 +42,49 @@ public final class Core {
   /** A conversion planned and run. */
   @JSExport
   public static JSObject plan(JSObject tree) {
-    return answered(tree, WireBench::plan);
+    return answered(tree, WiringAnswers::plan);
   }
 
   /** The same unit planned by another pattern. */
   @JSExport
   public static JSObject otherwise(JSObject tree) {
-    return answered(tree, WireBench::otherwise);
+    return answered(tree, WiringAnswers::otherwise);
   }
 
   /** A conversion of which nothing is wired yet. */
   @JSExport
   public static JSObject begin(JSObject tree) {
-    return answered(tree, WireBench::begin);
+    return answered(tree, WiringAnswers::begin);
   }
 
   /** A conversion after one thing was done to it. */
   @JSExport
   public static JSObject edit(JSObject tree) {
-    return answered(tree, WireBench::edit);
+    return answered(tree, WiringAnswers::edit);
   }
 
   /** A conversion as wired, run call by call. */
   @JSExport
   public static JSObject run(JSObject tree) {
-    return answered(tree, WireBench::run);
+    return answered(tree, WiringAnswers::run);
   }
 
   /** What is to be seen before power, and at it. */
   @JSExport
   public static JSObject checks(JSObject tree) {
-    return answered(tree, WireBench::checks);
+    return answered(tree, WiringAnswers::checks);
   }
 
   /** The smallest change that mends a wiring. */
   @JSExport
   public static JSObject mend(JSObject tree) {
-    return answered(tree, WireBench::mend);
+    return answered(tree, WiringAnswers::mend);
   }
 
   /** A ladder or the connections, lit as at one moment of a call. */
   @JSExport
   public static JSObject draw(JSObject tree) {
-    return answered(tree, WireBench::draw);
+    return answered(tree, WiringAnswers::draw);
   }
 
   /** A repair held against its limits. */
@@ -102,7 +102,7 @@ public final class Core {
   /** A wiring with a mistake hidden in it. */
   @JSExport
   public static JSObject exercise(JSObject tree) {
-    return answered(tree, WireBench::exercise);
+    return answered(tree, WiringAnswers::exercise);
   }
 
   /**

@@ -28,7 +28,7 @@ import variablerotor.core.likelihood.Check;
 import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.view.Answers;
-import variablerotor.core.view.WireBench;
+import variablerotor.core.view.WiringAnswers;
 import variablerotor.json.Json;
 
 /** The compiled core gives the answers of the JVM's, field by field and to the last digit. */
@@ -194,11 +194,11 @@ class SameAnswersTest {
 
   private static final Map<String, Question> BENCH =
       Map.of(
-          "plan", WireBench::plan,
-          "run", WireBench::run,
-          "checks", WireBench::checks,
-          "draw", WireBench::draw,
-          "exercise", WireBench::exercise);
+          "plan", WiringAnswers::plan,
+          "run", WiringAnswers::run,
+          "checks", WiringAnswers::checks,
+          "draw", WiringAnswers::draw,
+          "exercise", WiringAnswers::exercise);
 
   private static final int EXERCISES = 24;
 

@@ -31,7 +31,7 @@ public final class AsWiredReader {
     T read(Object tree) throws InputFaults;
   }
 
-  private <T> @Nullable T inner(Branch root, String field, Inner<T> reader) {
+  private <T> @Nullable T inner(Fields root, String field, Inner<T> reader) {
     try {
       Object given = root.plain(field);
       return reader.read(given == null ? "nothing" : given);
@@ -48,7 +48,7 @@ public final class AsWiredReader {
   }
 
   private AsWired asWired(Object tree) throws InputFaults {
-    Branch root =
+    Fields root =
         Document.root(tree, "a conversion as wired", AsWired.FORMAT, AsWired.VERSION, faults);
     PlanRequest plan = root.has("plan") ? inner(root, "plan", PlanReader::read) : null;
     Wiring wiring = inner(root, "wiring", WiringReader::read);
@@ -60,7 +60,7 @@ public final class AsWiredReader {
     return new AsWired(plan, wiring, marks, ticks);
   }
 
-  private List<AsWired.Mark> marks(Branch root, Wiring wiring) {
+  private List<AsWired.Mark> marks(Fields root, Wiring wiring) {
     List<AsWired.Mark> marks = new ArrayList<>();
     root.each(
         "marks",
@@ -81,7 +81,7 @@ public final class AsWiredReader {
     return marks;
   }
 
-  private static Wiring.@Nullable Wire wire(Branch mark, Wiring wiring) {
+  private static Wiring.@Nullable Wire wire(Fields mark, Wiring wiring) {
     List<?> ends = mark.list("wire");
     for (Wiring.Wire wire : wiring.wires()) {
       if (ends.size() == 2
@@ -95,7 +95,7 @@ public final class AsWiredReader {
     return null;
   }
 
-  private List<AsWired.Tick> ticks(Branch root) {
+  private List<AsWired.Tick> ticks(Fields root) {
     List<AsWired.Tick> ticks = new ArrayList<>();
     root.each(
         "ticks",

@@ -49,7 +49,7 @@ public final class CaseReader {
   }
 
   private CaseFile readCase(Object tree) throws InputFaults {
-    Branch root = Document.root(tree, "a case", CaseFile.FORMAT, CaseFile.VERSION, faults);
+    Fields root = Document.root(tree, "a case", CaseFile.FORMAT, CaseFile.VERSION, faults);
     String title = root.text("title", 500);
     UnitPlate unit = unit(root.object("unit"));
     MotorPlate motor = motor(root);
@@ -86,19 +86,19 @@ public final class CaseReader {
         unknown);
   }
 
-  static <E extends Enum<E>> @Nullable E required(Branch branch, String field, E[] allowed) {
-    if (branch.has(field)) {
-      return branch.word(field, allowed);
+  static <E extends Enum<E>> @Nullable E required(Fields told, String field, E[] allowed) {
+    if (told.has(field)) {
+      return told.word(field, allowed);
     }
     List<String> names = new ArrayList<>();
     for (E one : allowed) {
       names.add(one.name());
     }
-    branch.fault(field, "found nothing; required is one of " + String.join(", ", names));
+    told.fault(field, "found nothing; required is one of " + String.join(", ", names));
     return null;
   }
 
-  private UnitPlate unit(Branch unit) {
+  private UnitPlate unit(Fields unit) {
     UnitPlate plate =
         UnitPlate.plate()
             .kind(unit.word("kind", UnitPlate.Kind.values()))
@@ -116,7 +116,7 @@ public final class CaseReader {
   }
 
   /** A list with nothing in it says that there is none. */
-  static List<UnitPlate.Heating> heating(Branch unit) {
+  static List<UnitPlate.Heating> heating(Fields unit) {
     List<UnitPlate.Heating> told = unit.words("heating", UnitPlate.Heating.values());
     if (told.contains(UnitPlate.Heating.NONE) && told.size() > 1) {
       unit.fault("heating", "found NONE beside another; allowed is NONE alone, or kinds of heat");
@@ -125,8 +125,8 @@ public final class CaseReader {
     return none ? List.of(UnitPlate.Heating.NONE) : told;
   }
 
-  private MotorPlate motor(Branch root) {
-    Branch motor = root.object("motor");
+  private MotorPlate motor(Fields root) {
+    Fields motor = root.object("motor");
     Family family = required(motor, "family", Family.values());
     if (family != null && !family.isVariableSpeed()) {
       motor.fault("family", "found " + family + "; that one is only ever a replacement");
@@ -135,13 +135,13 @@ public final class CaseReader {
     return plate(motor, family == null ? Family.PSC : family);
   }
 
-  private MotorPlate plate(Branch motor, Family family) {
+  private MotorPlate plate(Fields motor, Family family) {
     MotorPlate plate = plateFields(motor, family);
     unknown.addAll(motor.unknown());
     return plate;
   }
 
-  static MotorPlate plateFields(Branch motor, Family family) {
+  static MotorPlate plateFields(Fields motor, Family family) {
     return MotorPlate.of(family)
         .horsepower(number(motor, PlateField.MOTOR, "horsepower"))
         .volts(volts(motor))
@@ -165,17 +165,17 @@ public final class CaseReader {
         .build();
   }
 
-  static @Nullable Double number(Branch branch, List<PlateField> plate, String id) {
+  static @Nullable Double number(Fields told, List<PlateField> plate, String id) {
     PlateField field = PlateField.of(plate, id);
-    return branch.number(id, field.least(), field.most());
+    return told.number(id, field.least(), field.most());
   }
 
-  private static @Nullable Integer whole(Branch branch, List<PlateField> plate, String id) {
+  private static @Nullable Integer whole(Fields told, List<PlateField> plate, String id) {
     PlateField field = PlateField.of(plate, id);
-    return branch.whole(id, (int) field.least(), (int) field.most());
+    return told.whole(id, (int) field.least(), (int) field.most());
   }
 
-  private static @Nullable String volts(Branch motor) {
+  private static @Nullable String volts(Fields motor) {
     String volts = motor.text("volts", 20);
     if (volts != null) {
       try {
@@ -190,7 +190,7 @@ public final class CaseReader {
     return volts;
   }
 
-  private Running running(Branch running) {
+  private Running running(Fields running) {
     Running read =
         new Running(
             number(running, PlateField.RUNNING, "airflowCfm"),
@@ -222,11 +222,11 @@ public final class CaseReader {
   /** Hours of a leap year [h]. */
   private static final double YEAR = 8784;
 
-  private Market market(Branch market) {
+  private Market market(Fields market) {
     List<Market.Offer> offers = new ArrayList<>();
     List<?> list = market.list("offers");
     for (int i = 0; i < list.size(); i++) {
-      Branch one = Branch.entry(list.get(i), "market.offers[" + i + "]", faults);
+      Fields one = Fields.entry(list.get(i), "market.offers[" + i + "]", faults);
       if (one != null) {
         offers.add(offer(one));
       }
@@ -264,7 +264,7 @@ public final class CaseReader {
   /** Longest list of what was agreed. */
   private static final int MOST_AGREED = 100;
 
-  private static List<String> agreed(Branch root) {
+  private static List<String> agreed(Fields root) {
     List<?> list = root.list("agreed");
     if (list.size() > MOST_AGREED) {
       root.fault("agreed", "found " + list.size() + "; allowed are at most " + MOST_AGREED);
@@ -277,7 +277,7 @@ public final class CaseReader {
   }
 
   /** A shop's habits: years as a number, every other by the school that it answers. */
-  private Schools schools(Branch habits) {
+  private Schools schools(Fields habits) {
     List<Habit> set = new ArrayList<>();
     for (School school : School.values()) {
       Habit habit = habits.word(Schools.nameOf(school), school.habits().toArray(new Habit[0]));
@@ -291,7 +291,7 @@ public final class CaseReader {
     return years == null ? schools : schools.withModuleAloneYears(years);
   }
 
-  private Market.Offer offer(Branch one) {
+  private Market.Offer offer(Fields one) {
     Route route = required(one, "route", Route.values());
     Market.Offer offer =
         new Market.Offer(
@@ -307,11 +307,11 @@ public final class CaseReader {
     return offer;
   }
 
-  private List<PartPrice> parts(Branch offer) {
+  private List<PartPrice> parts(Fields offer) {
     List<PartPrice> parts = new ArrayList<>();
     List<?> list = offer.list("parts");
     for (int i = 0; i < list.size(); i++) {
-      Branch one = Branch.entry(list.get(i), offer.path("parts[" + i + "]"), faults);
+      Fields one = Fields.entry(list.get(i), offer.path("parts[" + i + "]"), faults);
       if (one != null) {
         String what = one.text("what", 200);
         if (what == null) {
@@ -324,7 +324,7 @@ public final class CaseReader {
     return parts;
   }
 
-  private List<Candidate> candidates(Branch root) {
+  private List<Candidate> candidates(Fields root) {
     List<Candidate> candidates = new ArrayList<>();
     Set<String> ids = new HashSet<>();
     List<?> list = root.list("candidates");
@@ -333,7 +333,7 @@ public final class CaseReader {
       return candidates;
     }
     for (int i = 0; i < list.size(); i++) {
-      Branch one = Branch.entry(list.get(i), "candidates[" + i + "]", faults);
+      Fields one = Fields.entry(list.get(i), "candidates[" + i + "]", faults);
       if (one != null) {
         Candidate read = candidate(one);
         if (!read.id().isEmpty() && !ids.add(read.id())) {
@@ -349,14 +349,14 @@ public final class CaseReader {
   }
 
   /** For other documents that list them. */
-  static Candidate candidate(Branch one, List<InputFault> faults) {
+  static Candidate candidate(Fields one, List<InputFault> faults) {
     CaseReader reader = new CaseReader();
     Candidate candidate = reader.candidate(one);
     faults.addAll(reader.faults);
     return candidate;
   }
 
-  private Candidate candidate(Branch one) {
+  private Candidate candidate(Fields one) {
     String id = one.text("id", 100);
     if (id == null || id.isBlank()) {
       one.fault("id", "found nothing; required is a text");
@@ -385,7 +385,7 @@ public final class CaseReader {
    */
   public static ShopMotor shopMotor(Object tree) throws InputFaults {
     CaseReader reader = new CaseReader();
-    Branch one = new Branch(tree instanceof Map<?, ?> map ? map : Map.of(), "", reader.faults);
+    Fields one = new Fields(tree instanceof Map<?, ?> map ? map : Map.of(), "", reader.faults);
     Candidate candidate = reader.candidate(one);
     ShopMotor motor =
         new ShopMotor(
@@ -412,7 +412,7 @@ public final class CaseReader {
    */
   public static Market.Offer offer(Object tree) throws InputFaults {
     CaseReader reader = new CaseReader();
-    Branch one = new Branch(tree instanceof Map<?, ?> map ? map : Map.of(), "", reader.faults);
+    Fields one = new Fields(tree instanceof Map<?, ?> map ? map : Map.of(), "", reader.faults);
     Market.Offer offer = reader.offer(one);
     if (!reader.faults.isEmpty()) {
       throw new InputFaults(reader.faults);
@@ -420,7 +420,7 @@ public final class CaseReader {
     return offer;
   }
 
-  private List<Fact> facts(Branch root) {
+  private List<Fact> facts(Fields root) {
     List<?> list = root.list("facts");
     List<Fact> facts = new ArrayList<>();
     if (list.size() > MOST_FACTS) {
@@ -430,7 +430,7 @@ public final class CaseReader {
     for (int i = 0; i < list.size(); i++) {
       String path = "facts[" + i + "]";
       if (list.get(i) instanceof Map<?, ?> map) {
-        Fact fact = fact(new Branch(map, path, faults));
+        Fact fact = fact(new Fields(map, path, faults));
         if (fact != null) {
           facts.add(fact);
         }
@@ -453,7 +453,7 @@ public final class CaseReader {
    */
   public static Fact fact(Object tree) throws InputFaults {
     CaseReader reader = new CaseReader();
-    Branch one = new Branch(tree instanceof Map<?, ?> map ? map : Map.of(), "", reader.faults);
+    Fields one = new Fields(tree instanceof Map<?, ?> map ? map : Map.of(), "", reader.faults);
     Fact fact = reader.fact(one);
     one.unknown().forEach(field -> one.fault(field, "is not a field of a fact"));
     if (fact == null || !reader.faults.isEmpty()) {
@@ -462,7 +462,7 @@ public final class CaseReader {
     return fact;
   }
 
-  private @Nullable Fact fact(Branch entry) {
+  private @Nullable Fact fact(Fields entry) {
     Object id = entry.plain("id");
     FactType type = id instanceof String text ? FactType.ofId(text) : null;
     if (type == null) {

@@ -11,10 +11,10 @@ final class Days {
   private Days() {}
 
   /** A field that is a day; null where it is none, which is told. */
-  static @Nullable String of(Branch branch, String field) {
-    String day = branch.text(field, 10);
+  static @Nullable String of(Fields told, String field) {
+    String day = told.text(field, 10);
     if (day != null && !isDay(day)) {
-      branch.fault(
+      told.fault(
           field,
           "found " + FactParser.describe(day) + "; allowed is a date such as \"2025-06-01\"");
       return null;

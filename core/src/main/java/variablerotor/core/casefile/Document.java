@@ -14,7 +14,7 @@ final class Document {
    * @param what as in "allowed is a case, an object"
    * @throws InputFaults where it is no object
    */
-  static Branch root(Object tree, String what, String format, int version, List<InputFault> faults)
+  static Fields root(Object tree, String what, String format, int version, List<InputFault> faults)
       throws InputFaults {
     if (!(tree instanceof Map<?, ?> map)) {
       throw new InputFaults(
@@ -23,7 +23,7 @@ final class Document {
                   "",
                   "found " + FactParser.describe(tree) + "; allowed is " + what + ", an object")));
     }
-    Branch root = new Branch(map, "", faults);
+    Fields root = new Fields(map, "", faults);
     String found = root.text("format", 100);
     if (!format.equals(found)) {
       root.fault(

@@ -36,7 +36,7 @@ public final class EditReader {
     Object made = tree instanceof Map<?, ?> map ? map.get("made") : null;
     Object edit = tree instanceof Map<?, ?> map ? map.get("edit") : null;
     EditReader reader = new EditReader(AsWiredReader.read(made == null ? "nothing" : made));
-    Branch asked = Branch.entry(edit, "edit", reader.faults);
+    Fields asked = Fields.entry(edit, "edit", reader.faults);
     AsWired next = asked == null ? null : reader.edited(asked);
     if (next == null || !reader.faults.isEmpty()) {
       throw new InputFaults(
@@ -48,7 +48,7 @@ public final class EditReader {
     return AsWiredReader.read(next.tree());
   }
 
-  private @Nullable AsWired edited(Branch edit) throws InputFaults {
+  private @Nullable AsWired edited(Fields edit) throws InputFaults {
     if (edit.has("wire")) {
       Wiring.Wire wire = newWire(edit, "wire");
       return wire == null ? null : made.with(List.of(wire));
@@ -75,9 +75,9 @@ public final class EditReader {
     return mended(edit);
   }
 
-  private @Nullable AsWired mended(Branch edit) throws InputFaults {
+  private @Nullable AsWired mended(Fields edit) throws InputFaults {
     if (edit.has("mend")) {
-      Branch mend = edit.object("mend");
+      Fields mend = edit.object("mend");
       AsWired next = made;
       if (mend.has("off")) {
         Wiring.Wire off = wire(mend, "off");
@@ -87,7 +87,7 @@ public final class EditReader {
       return on == null ? next : next.with(List.of(on));
     }
     if (edit.has("call")) {
-      Branch call = edit.object("call");
+      Fields call = edit.object("call");
       String name = call.text("name", LONGEST);
       String must = call.text("motor", LONGEST);
       if (name == null || name.isBlank() || must == null) {
@@ -109,7 +109,7 @@ public final class EditReader {
   }
 
   /** A part is read as one of a wiring is; its name is the next that is free. */
-  private @Nullable AsWired withPart(Branch edit) throws InputFaults {
+  private @Nullable AsWired withPart(Fields edit) throws InputFaults {
     if (!edit.has("part")) {
       return null;
     }
@@ -129,7 +129,7 @@ public final class EditReader {
     return made.with(WiringReader.read(wiring).parts().get(0));
   }
 
-  private Wiring.@Nullable Wire newWire(Branch edit, String field) {
+  private Wiring.@Nullable Wire newWire(Fields edit, String field) {
     Wiring.Wire wire = wire(edit, field);
     if (wire != null && wire.from().equals(wire.to())) {
       faults.add(new InputFault("", wire.from() + " is one terminal: a wire needs two."));
@@ -143,18 +143,18 @@ public final class EditReader {
     return wire;
   }
 
-  private Wiring.@Nullable Wire wire(Branch branch, String field) {
-    List<String> ends = texts(branch.list(field));
+  private Wiring.@Nullable Wire wire(Fields told, String field) {
+    List<String> ends = texts(told.list(field));
     Terminal from = ends.size() == 2 ? terminal(ends.get(0)) : null;
     Terminal to = ends.size() == 2 ? terminal(ends.get(1)) : null;
     if (from == null || to == null) {
-      branch.fault(field, "required are two terminals, as K1.A");
+      told.fault(field, "required are two terminals, as K1.A");
       return null;
     }
     return new Wiring.Wire(from, to);
   }
 
-  private List<Wiring.Wire> wires(Branch edit) {
+  private List<Wiring.Wire> wires(Fields edit) {
     List<Wiring.Wire> wires = new ArrayList<>();
     List<?> list = edit.list("wires");
     if (list.size() > MOST) {
@@ -162,7 +162,7 @@ public final class EditReader {
       return wires;
     }
     for (Object ends : list) {
-      Branch one = new Branch(Map.of("wire", ends), "edit.wires", faults);
+      Fields one = new Fields(Map.of("wire", ends), "edit.wires", faults);
       Wiring.Wire wire = wire(one, "wire");
       if (wire != null) {
         wires.add(wire);
@@ -171,8 +171,8 @@ public final class EditReader {
     return wires;
   }
 
-  private static String text(Branch branch, String field) {
-    String text = branch.text(field, LONGEST);
+  private static String text(Fields told, String field) {
+    String text = told.text(field, LONGEST);
     return text == null ? "" : text;
   }
 

@@ -27,7 +27,7 @@ public final class FitReader {
   private static final int MOST = 200;
   private static final int LONGEST_ID = 60;
 
-  private final List<InputFault> faults = Branch.faults();
+  private final List<InputFault> faults = Fields.faults();
 
   private FitReader() {}
 
@@ -39,11 +39,11 @@ public final class FitReader {
   public static Told<FitRecord> told(Object tree) throws InputFaults {
     FitReader reader = new FitReader();
     FitRecord record = reader.record(tree);
-    return new Told<>(record, Branch.unknownOf(reader.faults));
+    return new Told<>(record, Fields.unknownOf(reader.faults));
   }
 
   private FitRecord record(Object tree) throws InputFaults {
-    Branch root =
+    Fields root =
         Document.root(tree, "what was done of a job", FitRecord.FORMAT, FitRecord.VERSION, faults);
     Route way = CaseReader.required(root, "way", Route.values());
     FitCase job = job(root.object("case"), way == null ? Route.REPAIR_OTHER : way);
@@ -63,11 +63,11 @@ public final class FitReader {
     return record;
   }
 
-  private FitCase job(Branch told, Route way) {
+  private FitCase job(Fields told, Route way) {
     Set<Body> bodies = EnumSet.noneOf(Body.class);
     words(told, "bodies", Body.values()).forEach(bodies::add);
     Family old = CaseReader.required(told, "old", Family.values());
-    Branch plate = told.object("fitted");
+    Fields plate = told.object("fitted");
     Family family = CaseReader.required(plate, "family", Family.values());
     Map<String, String> wires = new LinkedHashMap<>();
     if (told.plain("wires") instanceof Map<?, ?> given && given.size() <= MOST) {
@@ -100,9 +100,9 @@ public final class FitReader {
         Boolean.TRUE.equals(told.flag("water")));
   }
 
-  private static <E extends Enum<E>> List<E> words(Branch branch, String field, E[] allowed) {
+  private static <E extends Enum<E>> List<E> words(Fields told, String field, E[] allowed) {
     List<E> all = new ArrayList<>();
-    List<?> given = branch.list(field);
+    List<?> given = told.list(field);
     for (Object one : given) {
       for (E word : allowed) {
         if (word.name().equals(one)) {
@@ -115,14 +115,14 @@ public final class FitReader {
       for (E word : allowed) {
         names.add(word.name());
       }
-      branch.fault(
+      told.fault(
           field,
           "found " + FactParser.describe(given) + "; allowed are " + String.join(", ", names));
     }
     return all;
   }
 
-  private static String required(Branch one, String field, int longest) {
+  private static String required(Fields one, String field, int longest) {
     String text = one.text(field, longest);
     if (text == null || text.isBlank()) {
       one.fault(field, "found nothing; required is a text");
@@ -135,7 +135,7 @@ public final class FitReader {
     return text == null ? "" : text.trim();
   }
 
-  private static List<FitRecord.Mark> marks(Branch root) {
+  private static List<FitRecord.Mark> marks(Fields root) {
     List<FitRecord.Mark> marks = new ArrayList<>();
     root.each(
         "marks",
@@ -153,7 +153,7 @@ public final class FitReader {
   }
 
   /** Of what nobody knows any more the note stays as it was told. */
-  private static Map<String, Object> notes(Branch notes, @Nullable Object given) {
+  private static Map<String, Object> notes(Fields notes, @Nullable Object given) {
     Map<String, Object> all = new LinkedHashMap<>();
     if (!(given instanceof Map<?, ?> map)) {
       return all;
@@ -215,7 +215,7 @@ public final class FitReader {
     return noted instanceof String ? null : "a text";
   }
 
-  private static List<FitRecord.Removed> removed(Branch root) {
+  private static List<FitRecord.Removed> removed(Fields root) {
     List<FitRecord.Removed> removed = new ArrayList<>();
     root.each(
         "removed",
@@ -230,7 +230,7 @@ public final class FitReader {
     return removed;
   }
 
-  private static List<FitRecord.PhotoMark> photoMarks(Branch root) {
+  private static List<FitRecord.PhotoMark> photoMarks(Fields root) {
     List<FitRecord.PhotoMark> marks = new ArrayList<>();
     root.each(
         "photoMarks",
@@ -249,7 +249,7 @@ public final class FitReader {
     return marks;
   }
 
-  private static @Nullable Hold hold(Branch told) {
+  private static @Nullable Hold hold(Fields told) {
     Hold.Reason reason = CaseReader.required(told, "reason", Hold.Reason.values());
     String until = Days.of(told, "until");
     if (reason != null && reason.needsDay() && until == null) {

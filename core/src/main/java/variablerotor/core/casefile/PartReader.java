@@ -35,7 +35,7 @@ public final class PartReader {
    */
   public static Part part(Object tree) throws InputFaults {
     List<InputFault> faults = new ArrayList<>();
-    Branch one = Branch.entry(tree, "", faults);
+    Fields one = Fields.entry(tree, "", faults);
     if (one == null) {
       throw new InputFaults(faults);
     }
@@ -78,7 +78,7 @@ public final class PartReader {
         number, kind, name == null ? "" : name, supplier, barcode, price, replacedBy, ratings);
   }
 
-  private static Map<RatingField, Double> ratings(Branch one) {
+  private static Map<RatingField, Double> ratings(Fields one) {
     Map<RatingField, Double> ratings = new EnumMap<>(RatingField.class);
     for (RatingField field : RatingField.values()) {
       Double value = one.number(field.id(), field.least(), field.most());
@@ -89,7 +89,7 @@ public final class PartReader {
     return ratings;
   }
 
-  private static @Nullable String number(Branch one, String field) {
+  private static @Nullable String number(Fields one, String field) {
     String given = one.text(field, LONGEST_NUMBER);
     if (given == null || given.isBlank()) {
       return null;
@@ -127,7 +127,7 @@ public final class PartReader {
 
   private static @Nullable Quote quote(Object row, String currency, String asOf) {
     List<InputFault> faults = new ArrayList<>();
-    Branch one = Branch.entry(row, "", faults);
+    Fields one = Fields.entry(row, "", faults);
     if (one == null) {
       return null;
     }

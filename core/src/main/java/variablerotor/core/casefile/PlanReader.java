@@ -12,7 +12,7 @@ import variablerotor.core.wiring.PlanRequest.Pattern;
 
 /** From a plain tree to what a conversion is planned for; every fault is told with its path. */
 public final class PlanReader {
-  private final List<InputFault> faults = Branch.faults();
+  private final List<InputFault> faults = Fields.faults();
 
   private PlanReader() {}
 
@@ -32,11 +32,11 @@ public final class PlanReader {
   public static Told<PlanRequest> told(Object tree) throws InputFaults {
     PlanReader reader = new PlanReader();
     PlanRequest document = reader.request(tree);
-    return new Told<>(document, Branch.unknownOf(reader.faults));
+    return new Told<>(document, Fields.unknownOf(reader.faults));
   }
 
   private PlanRequest request(Object tree) throws InputFaults {
-    Branch root = Document.root(tree, "a plan", PlanRequest.FORMAT, PlanRequest.VERSION, faults);
+    Fields root = Document.root(tree, "a plan", PlanRequest.FORMAT, PlanRequest.VERSION, faults);
     Pattern pattern = root.word("pattern", Pattern.values());
     if (pattern == null && !root.has("pattern")) {
       root.fault("pattern", "found nothing; required is A, A1, B, C, D or E");
@@ -52,7 +52,7 @@ public final class PlanReader {
               + "; allowed is "
               + (three ? "LINE_3PH for pattern D" : "LINE_240, LINE_120 or LINE_3PH"));
     }
-    Branch motor = root.object("motor");
+    Fields motor = root.object("motor");
     List<String> speeds = texts(motor, "speeds");
     if (speeds.isEmpty() && !three) {
       motor.fault("speeds", "found nothing; required are the names of the motor's speed leads");
@@ -107,15 +107,14 @@ public final class PlanReader {
     return request;
   }
 
-  private static List<String> texts(Branch branch, String field) {
-    return branch.names(
-        field, name -> Part.isLead(name) && !name.contains("."), "names, each once");
+  private static List<String> texts(Fields told, String field) {
+    return told.names(field, name -> Part.isLead(name) && !name.contains("."), "names, each once");
   }
 
   private Map<CallId, String> speedFor(
-      Branch root, List<String> speeds, Map<CallId, String> lowSpeeds) {
+      Fields root, List<String> speeds, Map<CallId, String> lowSpeeds) {
     Map<CallId, String> told = new LinkedHashMap<>();
-    Branch given = root.object("speedFor");
+    Fields given = root.object("speedFor");
     for (CallId id : CallId.values()) {
       for (boolean low : new boolean[] {false, true}) {
         String field = low ? id.name() + ".LOW" : id.name();

@@ -20,7 +20,7 @@ public final class ProofReader {
   private static final int MOST_READINGS = 500;
   private static final int LONGEST_CODE = 60;
 
-  private final List<InputFault> faults = Branch.faults();
+  private final List<InputFault> faults = Fields.faults();
   private final Map<ReadingType, Double> numbers = new EnumMap<>(ReadingType.class);
   private final Map<ReadingType, String> words = new EnumMap<>(ReadingType.class);
   private final Map<CallId, Boolean> runs = new EnumMap<>(CallId.class);
@@ -38,15 +38,15 @@ public final class ProofReader {
   public static Told<ProofRequest> told(Object tree) throws InputFaults {
     ProofReader reader = new ProofReader();
     ProofRequest request = reader.request(tree);
-    return new Told<>(request, Branch.unknownOf(reader.faults));
+    return new Told<>(request, Fields.unknownOf(reader.faults));
   }
 
   private ProofRequest request(Object tree) throws InputFaults {
-    Branch root =
+    Fields root =
         Document.root(
             tree, "the proof of a repair", ProofRequest.FORMAT, ProofRequest.VERSION, faults);
     Route way = CaseReader.required(root, "way", Route.values());
-    Branch unit = root.object("unit");
+    Fields unit = root.object("unit");
     UnitPlate plate = unit(unit);
     ProofRequest.Limits limits = limits(unit);
     ProofRequest.Fitted fitted = fitted(root.object("fitted"));
@@ -62,7 +62,7 @@ public final class ProofReader {
    * What of a unit counts here. Its other fields are a case's: they are let pass, but for days in
    * the wrong order.
    */
-  private static UnitPlate unit(Branch unit) {
+  private static UnitPlate unit(Fields unit) {
     String installed = Days.of(unit, "installed");
     String until = Days.of(unit, "warrantyUntil");
     if (installed != null && until != null && until.compareTo(installed) < 0) {
@@ -81,7 +81,7 @@ public final class ProofReader {
         .build();
   }
 
-  private ProofRequest.Limits limits(Branch unit) {
+  private ProofRequest.Limits limits(Fields unit) {
     List<?> rise = unit.list("riseF");
     boolean two = rise.size() == 2 && isRise(rise.get(0)) && isRise(rise.get(1));
     if (unit.has("riseF") && !(two && (Double) rise.get(0) < (Double) rise.get(1))) {
@@ -102,7 +102,7 @@ public final class ProofReader {
     return given instanceof Double number && number >= 0 && number <= 300;
   }
 
-  private ProofRequest.Fitted fitted(Branch fitted) {
+  private ProofRequest.Fitted fitted(Fields fitted) {
     Family family = CaseReader.required(fitted, "family", Family.values());
     Double hertz = fitted.number("hertz", 25, 400);
     return new ProofRequest.Fitted(
@@ -112,11 +112,11 @@ public final class ProofReader {
         hertz == null ? 60 : hertz);
   }
 
-  private void readings(Branch root) {
+  private void readings(Fields root) {
     root.each("readings", MOST_READINGS, this::reading);
   }
 
-  private void reading(Branch one) {
+  private void reading(Fields one) {
     Object id = one.plain("id");
     ReadingType type = id instanceof String name ? ReadingType.ofId(name) : null;
     CallId call = id instanceof String name ? call(name) : null;
@@ -140,7 +140,7 @@ public final class ProofReader {
     }
   }
 
-  private void value(Branch one, ReadingType type) {
+  private void value(Fields one, ReadingType type) {
     List<String> allowed = type.words();
     if (allowed == null) {
       Double number = one.number("value", type.least(), type.most());
@@ -164,7 +164,7 @@ public final class ProofReader {
     }
   }
 
-  private static @Nullable String word(Branch one, List<String> allowed) {
+  private static @Nullable String word(Fields one, List<String> allowed) {
     Object given = one.plain("value");
     if (given instanceof String word && allowed.contains(word)) {
       return word;

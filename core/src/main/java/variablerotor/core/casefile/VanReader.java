@@ -22,7 +22,7 @@ public final class VanReader {
 
   private static final double MOST_MONEY = 1e7;
 
-  private final List<InputFault> faults = Branch.faults();
+  private final List<InputFault> faults = Fields.faults();
 
   private VanReader() {}
 
@@ -42,21 +42,21 @@ public final class VanReader {
   public static Told<VanRequest> told(Object tree) throws InputFaults {
     VanReader reader = new VanReader();
     VanRequest document = reader.request(tree);
-    return new Told<>(document, Branch.unknownOf(reader.faults));
+    return new Told<>(document, Fields.unknownOf(reader.faults));
   }
 
   private VanRequest request(Object tree) throws InputFaults {
-    Branch root = Document.root(tree, "a van", VanRequest.FORMAT, VanRequest.VERSION, faults);
+    Fields root = Document.root(tree, "a van", VanRequest.FORMAT, VanRequest.VERSION, faults);
     Integer slots = root.whole("slots", 1, MOST_SLOTS);
     if (!root.has("slots")) {
       root.fault("slots", "found nothing; required is a whole number from 1 to " + MOST_SLOTS);
     }
     List<Installed> motors = new ArrayList<>();
-    for (Branch one : entries(root, "motors", MOST_MOTORS)) {
+    for (Fields one : entries(root, "motors", MOST_MOTORS)) {
       motors.add(motor(one));
     }
     List<Stocked> candidates = new ArrayList<>();
-    for (Branch one : entries(root, "candidates", MOST_CANDIDATES)) {
+    for (Fields one : entries(root, "candidates", MOST_CANDIDATES)) {
       Candidate candidate = CaseReader.candidate(one, faults);
       candidates.add(new Stocked(candidate, one.number("price", 0, MOST_MONEY)));
     }
@@ -67,8 +67,8 @@ public final class VanReader {
   }
 
   /** The objects of a list, each with an id that no other has. */
-  private List<Branch> entries(Branch root, String field, int most) {
-    List<Branch> entries = new ArrayList<>();
+  private List<Fields> entries(Fields root, String field, int most) {
+    List<Fields> entries = new ArrayList<>();
     List<?> list = root.list(field);
     if (!root.has(field) || list.size() > most) {
       root.fault(field, "found " + list.size() + "; required is a list of at most " + most);
@@ -76,7 +76,7 @@ public final class VanReader {
     }
     Set<String> seen = new HashSet<>();
     for (int at = 0; at < list.size(); at++) {
-      Branch one = Branch.entry(list.get(at), field + "[" + at + "]", faults);
+      Fields one = Fields.entry(list.get(at), field + "[" + at + "]", faults);
       if (one != null) {
         String id = one.text("id", 100);
         if (id != null && !seen.add(id)) {
@@ -88,7 +88,7 @@ public final class VanReader {
     return entries;
   }
 
-  private static Installed motor(Branch one) {
+  private static Installed motor(Fields one) {
     String id = one.text("id", 100);
     if (id == null || id.isBlank()) {
       one.fault("id", "found nothing; required is a text");

@@ -21,7 +21,7 @@ public final class WiringReader {
   private static final int MOST_CALLS = 200;
   private static final double MOST_VA = 1e5;
 
-  private final List<InputFault> faults = Branch.faults();
+  private final List<InputFault> faults = Fields.faults();
   private final Map<String, Part> parts = new LinkedHashMap<>();
 
   private WiringReader() {}
@@ -42,11 +42,11 @@ public final class WiringReader {
   public static Told<Wiring> told(Object tree) throws InputFaults {
     WiringReader reader = new WiringReader();
     Wiring document = reader.wiring(tree);
-    return new Told<>(document, Branch.unknownOf(reader.faults));
+    return new Told<>(document, Fields.unknownOf(reader.faults));
   }
 
   private Wiring wiring(Object tree) throws InputFaults {
-    Branch root = Document.root(tree, "a wiring", Wiring.FORMAT, Wiring.VERSION, faults);
+    Fields root = Document.root(tree, "a wiring", Wiring.FORMAT, Wiring.VERSION, faults);
     parts(root);
     List<Wiring.Wire> wires = wires(root);
     List<Wiring.Call> calls = calls(root);
@@ -57,7 +57,7 @@ public final class WiringReader {
     return new Wiring(List.copyOf(parts.values()), wires, calls, expects);
   }
 
-  private boolean tooMany(Branch root, String field, List<?> list, int most) {
+  private boolean tooMany(Fields root, String field, List<?> list, int most) {
     if (list.size() > most) {
       root.fault(field, "found " + list.size() + "; allowed are at most " + most);
       return true;
@@ -65,13 +65,13 @@ public final class WiringReader {
     return false;
   }
 
-  private void parts(Branch root) {
+  private void parts(Fields root) {
     List<?> list = root.list("parts");
     if (tooMany(root, "parts", list, MOST_PARTS)) {
       return;
     }
     for (int i = 0; i < list.size(); i++) {
-      Branch one = Branch.entry(list.get(i), "parts[" + i + "]", faults);
+      Fields one = Fields.entry(list.get(i), "parts[" + i + "]", faults);
       if (one != null) {
         Part part = part(one);
         if (part.id().isEmpty() || part.id().contains(".")) {
@@ -85,7 +85,7 @@ public final class WiringReader {
     }
   }
 
-  private Part part(Branch one) {
+  private Part part(Fields one) {
     String id = one.text("id", 60);
     PartType type = one.word("type", PartType.values());
     if (type == null && !one.has("type")) {
@@ -126,7 +126,7 @@ public final class WiringReader {
         kind == PartType.ADAPTER ? taps(one) : Map.of());
   }
 
-  private static Map<String, String> taps(Branch one) {
+  private static Map<String, String> taps(Fields one) {
     Map<String, String> taps = new LinkedHashMap<>();
     if (one.plain("speeds") instanceof Map<?, ?> given) {
       given.forEach(
@@ -148,7 +148,7 @@ public final class WiringReader {
     return taps;
   }
 
-  private List<Wiring.Wire> wires(Branch root) {
+  private List<Wiring.Wire> wires(Fields root) {
     List<?> list = root.list("wires");
     List<Wiring.Wire> wires = new ArrayList<>();
     if (tooMany(root, "wires", list, MOST_WIRES)) {
@@ -220,7 +220,7 @@ public final class WiringReader {
     return part.at(name);
   }
 
-  private List<Wiring.Call> calls(Branch root) {
+  private List<Wiring.Call> calls(Fields root) {
     List<?> list = root.list("calls");
     List<Wiring.Call> calls = new ArrayList<>();
     if (tooMany(root, "calls", list, MOST_CALLS)) {
@@ -228,7 +228,7 @@ public final class WiringReader {
     }
     Set<String> names = new LinkedHashSet<>();
     for (int i = 0; i < list.size(); i++) {
-      Branch one = Branch.entry(list.get(i), "calls[" + i + "]", faults);
+      Fields one = Fields.entry(list.get(i), "calls[" + i + "]", faults);
       if (one == null) {
         continue;
       }
@@ -279,13 +279,13 @@ public final class WiringReader {
     return true;
   }
 
-  private List<Wiring.Expect> expects(Branch root, List<Wiring.Call> calls) {
+  private List<Wiring.Expect> expects(Fields root, List<Wiring.Call> calls) {
     List<?> list = root.list("expect");
     List<Wiring.Expect> expects = new ArrayList<>();
     Part motor =
         parts.values().stream().filter(one -> one.type().isMotor()).findFirst().orElse(null);
     for (int i = 0; i < list.size(); i++) {
-      Branch one = Branch.entry(list.get(i), "expect[" + i + "]", faults);
+      Fields one = Fields.entry(list.get(i), "expect[" + i + "]", faults);
       if (one == null) {
         continue;
       }

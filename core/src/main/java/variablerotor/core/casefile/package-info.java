@@ -2,7 +2,7 @@
  * From the plain trees of the open format to our types, every fault told by its path.
  *
  * <p>Files come from outside and are believed in nothing: each reader goes through one document
- * field by field on a {@code Branch}, and throws every fault at once with its path. Begin with
+ * field by field on a {@code Fields}, and throws every fault at once with its path. Begin with
  * {@code CaseReader}; the others are built the same way.
  *
  * <p>May use {@code check}, {@code choice}, {@code fact}, {@code family}, {@code fitting}, {@code

@@ -37,8 +37,8 @@ import variablerotor.core.wiring.Terminal;
 import variablerotor.core.wiring.Wiring;
 
 /** What the page asks while a conversion is planned and wired: a tree in, a tree out. */
-public final class WireBench {
-  private WireBench() {}
+public final class WiringAnswers {
+  private WiringAnswers() {}
 
   /**
    * A plan with what follows from it, and where it is blocked for want of a fan relay, the one with
@@ -125,7 +125,7 @@ public final class WireBench {
     Result result = progress.result();
     Map<String, Object> answer = progress.tree();
     Map<String, Object> run = result.tree();
-    run.put("calls", result.calls().stream().map(WireBench::stepped).toList());
+    run.put("calls", result.calls().stream().map(WiringAnswers::stepped).toList());
     answer.put("result", run);
     BeforeAfter both = made.beforeAfter(result);
     if (both != null) {

@@ -37,7 +37,7 @@ const progress = (ok: boolean): Progress => ({
   free: {},
 })
 
-const { isLike, openBench } = await import('./bench')
+const { isLike, openWork } = await import('./work')
 
 const made = (...list: Ends[]): AsWired => ({
   format: 'variable-rotor-as-wired',
@@ -52,7 +52,7 @@ it('knows a wire, whichever end is told first', () => {
   expect(isLike(['A.1', 'B.1'], ['B.1', 'C.1'])).toBe(false)
 })
 
-describe('the bench', () => {
+describe('the work', () => {
   beforeEach(() => {
     asked.length = 0
     answers = []
@@ -61,33 +61,33 @@ describe('the bench', () => {
 
   it('runs after each change, keeps each, and takes each back', async () => {
     const kept: AsWired[] = []
-    const bench = openBench((one) => kept.push(one))
-    bench.show(made())
+    const work = openWork((one) => kept.push(one))
+    work.show(made())
     await flushPromises()
     answers = [made(['SRC.L1', 'TR.H1'])]
-    await bench.edit({ wire: ['SRC.L1', 'TR.H1'] })
+    await work.edit({ wire: ['SRC.L1', 'TR.H1'] })
     await flushPromises()
     expect(asked.map((one) => one.verb)).toEqual(['run', 'edit', 'run'])
     expect(asked[1]!.tree).toEqual({ made: made(), edit: { wire: ['SRC.L1', 'TR.H1'] } })
     expect(kept).toHaveLength(1)
     answers = [Promise.reject(new Error('SRC.L1 and TR.H1 are wired together already.'))]
-    await bench.edit({ wire: ['SRC.L1', 'TR.H1'] })
-    expect(bench.refusal.value).toContain('already')
+    await work.edit({ wire: ['SRC.L1', 'TR.H1'] })
+    expect(work.refusal.value).toContain('already')
     expect(kept).toHaveLength(1)
-    bench.undo()
-    expect(bench.made.value!.wiring.wires).toEqual([])
-    expect(bench.canUndo.value).toBe(false)
+    work.undo()
+    expect(work.made.value!.wiring.wires).toEqual([])
+    expect(work.canUndo.value).toBe(false)
     expect(kept).toHaveLength(2)
   })
 
   it('does one thing after the other, each to what the one before it left', async () => {
     let slow!: (next: AsWired) => void
-    const bench = openBench(() => {})
-    bench.show(made())
+    const work = openWork(() => {})
+    work.show(made())
     await flushPromises()
     answers = [new Promise<AsWired>((resolve) => (slow = resolve))]
-    void bench.edit({ wire: ['A.1', 'B.1'] })
-    const second = bench.edit({ cap: 'M.LOW' })
+    void work.edit({ wire: ['A.1', 'B.1'] })
+    const second = work.edit({ cap: 'M.LOW' })
     await flushPromises()
     expect(asked.filter((one) => one.verb === 'edit')).toHaveLength(1)
     answers = [progress(true), made(['A.1', 'B.1'], ['M.LOW', 'CAPPED_LOW.1'])]
@@ -95,32 +95,32 @@ describe('the bench', () => {
     await second
     const edits = asked.filter((one) => one.verb === 'edit')
     expect(edits[1]!.tree).toEqual({ made: made(['A.1', 'B.1']), edit: { cap: 'M.LOW' } })
-    expect(bench.made.value!.wiring.wires).toHaveLength(2)
+    expect(work.made.value!.wiring.wires).toHaveLength(2)
   })
 
   it('shows the answer to the last change, whichever comes first', async () => {
     let slow!: (answer: Progress) => void
     answers = [new Promise<Progress>((resolve) => (slow = resolve)), progress(true)]
-    const bench = openBench(() => {})
-    bench.show(made())
+    const work = openWork(() => {})
+    work.show(made())
     await flushPromises()
-    bench.change(made(['SRC.L1', 'TR.H1']))
+    work.change(made(['SRC.L1', 'TR.H1']))
     await flushPromises()
     slow(progress(false))
     await flushPromises()
-    expect(bench.progress.value?.result.ok).toBe(true)
+    expect(work.progress.value?.result.ok).toBe(true)
   })
 
   it('searches for a mend only where no plan tells it', async () => {
     answers = [progress(false)]
-    const bench = openBench(() => {})
-    bench.show(made())
+    const work = openWork(() => {})
+    work.show(made())
     await flushPromises()
     expect(asked.map((one) => one.verb)).toEqual(['run', 'mend'])
-    expect(bench.mend.value).toEqual(MEND)
+    expect(work.mend.value).toEqual(MEND)
     asked.length = 0
     answers = [progress(false)]
-    bench.show({ ...made(), plan: { pattern: 'A' } as PlanDoc })
+    work.show({ ...made(), plan: { pattern: 'A' } as PlanDoc })
     await flushPromises()
     expect(asked.map((one) => one.verb)).toEqual(['run'])
   })

@@ -19,7 +19,7 @@ export const stopped = (result: Result): string[] =>
  * A wiring under work: every change can be taken back, and after each the whole is run again. What
  * is kept of it is told by `keep`. Without a search no mend is looked for.
  */
-export function openBench(keep: (made: AsWired) => void, how = { searches: true }) {
+export function openWork(keep: (made: AsWired) => void, how = { searches: true }) {
   const made = shallowRef<AsWired | null>(null)
   const past = shallowRef<AsWired[]>([])
   const progress = shallowRef<Progress | null>(null)
@@ -106,4 +106,4 @@ export function openBench(keep: (made: AsWired) => void, how = { searches: true 
   }
 }
 
-export type Bench = ReturnType<typeof openBench>
+export type Work = ReturnType<typeof openWork>

@@ -18,16 +18,16 @@ import variablerotor.core.text.Numbers;
  * One object of a plain tree, read field by field. A field that cannot be read is noted with its
  * path and read as null, so that every fault is told at once.
  */
-final class Branch {
+final class Fields {
   private final Map<?, ?> map;
   private final String path;
   private final List<InputFault> faults;
   private final Set<String> known = new TreeSet<>();
 
-  /** Every branch of one document that was read with the same faults. */
+  /** Every object of one document that was read with the same faults. */
   private static final class Read extends ArrayList<InputFault> {
     private static final long serialVersionUID = 1;
-    private final transient List<Branch> branches = new ArrayList<>();
+    private final transient List<Fields> objects = new ArrayList<>();
   }
 
   /** Where a reader notes faults, and which fields nobody asked for can be told afterwards. */
@@ -43,14 +43,14 @@ final class Branch {
   static List<String> unknownOf(List<InputFault> faults) {
     List<String> unknown = new ArrayList<>();
     if (faults instanceof Read read) {
-      read.branches.forEach(one -> unknown.addAll(one.unknown()));
+      read.objects.forEach(one -> unknown.addAll(one.unknown()));
     }
     return unknown;
   }
 
-  Branch(Map<?, ?> map, String path, List<InputFault> faults) {
+  Fields(Map<?, ?> map, String path, List<InputFault> faults) {
     if (faults instanceof Read read) {
-      read.branches.add(this);
+      read.objects.add(this);
     }
     this.map = map;
     this.path = path;
@@ -58,9 +58,9 @@ final class Branch {
   }
 
   /** An item of a list that must be an object; null, and a fault, where it is none. */
-  static @Nullable Branch entry(@Nullable Object given, String path, List<InputFault> faults) {
+  static @Nullable Fields entry(@Nullable Object given, String path, List<InputFault> faults) {
     if (given instanceof Map<?, ?> map) {
-      return new Branch(map, path, faults);
+      return new Fields(map, path, faults);
     }
     faults.add(
         new InputFault(path, "found " + FactParser.describe(given) + "; allowed is an object"));
@@ -226,14 +226,14 @@ final class Branch {
    *
    * @param most that there may be
    */
-  void each(String field, int most, Consumer<Branch> reader) {
+  void each(String field, int most, Consumer<Fields> reader) {
     List<?> list = list(field);
     if (list.size() > most) {
       fault(field, "found " + list.size() + "; allowed are at most " + most);
       return;
     }
     for (int at = 0; at < list.size(); at++) {
-      Branch one = entry(list.get(at), path(field + "[" + at + "]"), faults);
+      Fields one = entry(list.get(at), path(field + "[" + at + "]"), faults);
       if (one != null) {
         reader.accept(one);
       }
@@ -241,16 +241,16 @@ final class Branch {
   }
 
   /** A nested object; an empty one where it is not given. */
-  Branch object(String field) {
+  Fields object(String field) {
     Object value = get(field);
     if (value == null) {
-      return new Branch(Map.of(), path(field), faults);
+      return new Fields(Map.of(), path(field), faults);
     }
     if (value instanceof Map<?, ?> inner) {
-      return new Branch(inner, path(field), faults);
+      return new Fields(inner, path(field), faults);
     }
     refuse(field, value, "an object");
-    return new Branch(Map.of(), path(field), faults);
+    return new Fields(Map.of(), path(field), faults);
   }
 
   @Nullable Object plain(String field) {
