@@ -21,6 +21,7 @@ export const router = createRouter({
       component: () => import('./units/UnitView.vue'),
       props: true,
     },
+    { path: '/sites/:id', component: () => import('./units/SiteView.vue'), props: true },
     { path: '/codes', component: () => import('./codes/CodeBooksView.vue') },
     {
       path: '/codes/:id',

@@ -516,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/site": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["siteOf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/unit": {
         parameters: {
             query?: never;
@@ -1133,6 +1149,22 @@ export interface paths {
         };
         get?: never;
         put: operations["set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{site}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["site"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -2186,6 +2218,18 @@ export interface components {
             /** @enum {string} */
             state: "FITS" | "FITS_WITH" | "NO";
         };
+        MotorIn: {
+            call: string;
+            fitted: boolean;
+            motor: string;
+            number?: string;
+            /** @enum {string} */
+            role?: "INDOOR_BLOWER" | "OUTDOOR_FAN";
+            /** Format: date */
+            since: string;
+            /** Format: date */
+            until?: string;
+        };
         MotorPlate: {
             /** Format: double */
             bodyLengthIn?: number;
@@ -2819,6 +2863,12 @@ export interface components {
             id: "FLASHES" | "DIGITS" | "LONG_SHORT" | "TWO_COLOURS" | "COINCIDENCE" | "QUANTITY" | "DISPLAY" | "STEADY";
             title: string;
         };
+        SiteView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            units: components["schemas"]["UnitAt"][];
+        };
         Sourced: {
             asOf?: string;
             /** @enum {string} */
@@ -2977,6 +3027,18 @@ export interface components {
             id: string;
             sentence: string;
         };
+        UnitAt: {
+            /** Format: int32 */
+            calls: number;
+            /** Format: date-time */
+            changedAt: string;
+            name: string;
+            /** Format: uuid */
+            newest: string;
+            stands: string;
+            /** Format: uuid */
+            unit: string;
+        };
         UnitFit: {
             /** Format: uuid */
             call: string;
@@ -2989,6 +3051,7 @@ export interface components {
         UnitHistory: {
             comeback?: components["schemas"]["Comeback"];
             known?: components["schemas"]["KnownWinding"];
+            motors: components["schemas"]["MotorIn"][];
             place: string;
             unit: string;
             visits: components["schemas"]["Visit"][];
@@ -4049,6 +4112,28 @@ export interface operations {
             };
         };
     };
+    siteOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SiteView"];
+                };
+            };
+        };
+    };
     unit: {
         parameters: {
             query?: never;
@@ -5001,6 +5086,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SettingsInForce"];
+                };
+            };
+        };
+    };
+    site: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                site: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SiteView"];
                 };
             };
         };

@@ -1,6 +1,6 @@
 /** The rooms of the shop, in the order of use. A new one is a line here and a view of its own. */
 export const ROOMS = [
-  { path: '/', title: 'Calls', also: ['/calls', '/units', '/week'] },
+  { path: '/', title: 'Calls', also: ['/calls', '/units', '/sites', '/week'] },
   { path: '/codes', title: 'Codes', also: ['/count'] },
   { path: '/stock', title: 'Stock', also: ['/motors'] },
   { path: '/practice', title: 'Practice', also: [] },

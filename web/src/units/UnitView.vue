@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, watch } from 'vue'
 import { get, trouble } from '../api/client'
-import type { UnitHistory } from '../api/types'
+import type { MotorIn, SiteView, UnitHistory } from '../api/types'
 import { loadCatalogue, routeTitle } from '../catalogue/catalogue'
 import { day } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
@@ -11,6 +11,7 @@ import { inWords } from '../shared/newest'
 const props = defineProps<{ id: string }>()
 
 const unit = ref<UnitHistory | null>(null)
+const site = ref<SiteView | null>(null)
 const fault = ref('')
 
 async function load() {
@@ -18,10 +19,17 @@ async function load() {
   try {
     await loadCatalogue()
     unit.value = await get<UnitHistory>(`/api/calls/${props.id}/unit`)
+    // One that is practised stands nowhere.
+    site.value = await get<SiteView>(`/api/calls/${props.id}/site`).catch(() => null)
   } catch (failed) {
     fault.value = inWords(failed)
   }
 }
+
+const ROLES = { INDOOR_BLOWER: 'Indoor blower', OUTDOOR_FAN: 'Outdoor fan' }
+const role = (motor: MotorIn) => (motor.role ? ROLES[motor.role] : 'One of its fans')
+const since = (motor: MotorIn) =>
+  `${motor.fitted ? 'fitted' : 'met'} ${day(motor.since)}${motor.until ? `, out ${day(motor.until)}` : ''}`
 
 onMounted(load)
 watch(() => props.id, load)
@@ -44,6 +52,24 @@ watch(trouble, (now) => {
       <p v-if="!unit.unit" class="soft">
         The unit has no name of its own, so no other call is taken for one of it.
       </p>
+      <p v-if="site && site.units.length > 1">
+        <router-link :to="`/sites/${site.id}`"
+          >{{ site.units.length }} units at {{ site.name }}</router-link
+        >
+      </p>
+      <section v-if="unit.motors.length" class="card" aria-labelledby="motors-in">
+        <h2 id="motors-in">Motors in it</h2>
+        <ul class="plain motors">
+          <li v-for="motor in unit.motors" :key="`${motor.call}${motor.since}${motor.motor}`">
+            <span class="soft">{{ role(motor) }}</span>
+            <span :class="{ gone: motor.until }">
+              <strong v-if="motor.number" class="digits">{{ motor.number }}</strong>
+              {{ motor.motor }}
+            </span>
+            <router-link :to="`/calls/${motor.call}`">{{ since(motor) }}</router-link>
+          </li>
+        </ul>
+      </section>
       <ol class="plain visits">
         <li v-for="visit in unit.visits" :key="visit.call" class="card">
           <h2>
@@ -74,6 +100,18 @@ watch(trouble, (now) => {
 </template>
 
 <style scoped>
+.motors li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: center;
+  padding: 6px 0;
+}
+
+.gone {
+  text-decoration: line-through;
+}
+
 .unit,
 .visits {
   display: grid;

@@ -5,11 +5,15 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.handover.UnitLabel;
 import variablerotor.core.job.Job;
+import variablerotor.core.job.Particulars;
+import variablerotor.core.motor.UnitPlate;
+import variablerotor.core.motor.UnitPlate.Role;
 import variablerotor.core.route.Route;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.text.Words;
@@ -22,6 +26,7 @@ import variablerotor.core.winding.WindingState;
 /**
  * A unit by its calls, the newest first.
  *
+ * @param motors those that are in it, then those that were
  * @param comeback that the newest call came soon after something was done; null where it did not
  * @param known what a healthy pair of the motor that is in it reads; null where nobody can say
  */
@@ -29,11 +34,13 @@ public record UnitHistory(
     String place,
     String unit,
     List<Visit> visits,
+    List<MotorIn> motors,
     @Nullable Comeback comeback,
     @Nullable KnownWinding known)
     implements Node {
   public UnitHistory {
     visits = List.copyOf(visits);
+    motors = List.copyOf(motors);
   }
 
   /** A call with the days on which it was opened and last worked on, in the shop's zone. */
@@ -110,6 +117,7 @@ public record UnitHistory(
         told.place(),
         told.unitName(),
         calls.stream().map(UnitHistory::visit).toList(),
+        MotorIn.of(calls),
         comeback(calls),
         known(calls));
   }
@@ -176,9 +184,22 @@ public record UnitHistory(
    */
   private static @Nullable KnownWinding known(List<Call> calls) {
     Job now = calls.get(0).job();
+    if (role(now, calls) == null) {
+      return null;
+    }
     for (int at = 0; at < calls.size(); at++) {
       Call call = calls.get(at);
       Job job = call.job();
+      if (role(job, calls) == null) {
+        // It may be either of two motors: what went in on this call may be the other one, too.
+        if (changesMotor(job)) {
+          return null;
+        }
+        continue;
+      }
+      if (role(job, calls) != role(now, calls)) {
+        continue;
+      }
       boolean same =
           job.log().particulars().motor().family() == now.log().particulars().motor().family();
       // The newest call's own readings are what is judged, not what it is judged by.
@@ -193,6 +214,24 @@ public record UnitHistory(
       }
     }
     return null;
+  }
+
+  /**
+   * Which fan the motor of a call turns; null where it may be either.
+   *
+   * @param calls to the unit: what kind it is may have been said on another one
+   */
+  static @Nullable Role role(Job job, List<Call> calls) {
+    Particulars told = job.log().particulars();
+    UnitPlate.Builder unit = told.unit().but();
+    if (told.unit().kind() == null) {
+      calls.stream()
+          .map(one -> one.job().log().particulars().unit().kind())
+          .filter(Objects::nonNull)
+          .findFirst()
+          .ifPresent(unit::kind);
+    }
+    return unit.build().roleOf(told.motor().family());
   }
 
   /** Whether another motor went in on this call, or may have. */
@@ -227,6 +266,11 @@ public record UnitHistory(
   @Override
   public Map<String, Object> tree() {
     return Tree.of(
-        "place", place, "unit", unit, "visits", visits, "comeback", comeback, "known", known);
+        "place", place,
+        "unit", unit,
+        "visits", visits,
+        "motors", motors,
+        "comeback", comeback,
+        "known", known);
   }
 }

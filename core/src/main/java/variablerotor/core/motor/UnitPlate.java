@@ -55,6 +55,24 @@ public record UnitPlate(
         || family == Family.BLDC_THREE_WIRE;
   }
 
+  /**
+   * Which fan a motor of this family turns: as it was said, or as the unit has but one; null where
+   * it may be either.
+   */
+  public @Nullable Role roleOf(Family family) {
+    if (role != null || isOutdoors(family)) {
+      return role == null ? Role.OUTDOOR_FAN : role;
+    }
+    if (kind == null) {
+      return null;
+    }
+    return switch (kind) {
+      case AIR_HANDLER, FURNACE, SPLIT_INDOOR -> Role.INDOOR_BLOWER;
+      case HEAT_PUMP_OUTDOOR, CONDENSING_UNIT, SPLIT_OUTDOOR -> Role.OUTDOOR_FAN;
+      case PACKAGED_UNIT, GROUND_SOURCE, ROOFTOP, MAKE_UP_AIR -> null;
+    };
+  }
+
   /** The same unit, with something else to be said of it. */
   public Builder but() {
     return new Builder()

@@ -21,6 +21,7 @@ import variablerotor.core.job.JobLog;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.Settings;
 import variablerotor.core.motor.MotorPlate;
+import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.route.Route;
 
 /** What an earlier call says of a unit, and what it must not say. */
@@ -30,6 +31,15 @@ class UnitHistoryTest {
 
   private static UnitHistory.Call call(
       LocalDate day, Family family, @Nullable Route chosen, Object... facts) {
+    return call(UnitPlate.Kind.AIR_HANDLER, day, family, chosen, facts);
+  }
+
+  private static UnitHistory.Call call(
+      UnitPlate.@Nullable Kind kind,
+      LocalDate day,
+      Family family,
+      @Nullable Route chosen,
+      Object... facts) {
     List<JobLog.Reading> readings = new ArrayList<>();
     for (Fact fact : Calls.facts(facts)) {
       readings.add(
@@ -45,6 +55,7 @@ class UnitHistoryTest {
                 Particulars.of(
                         "Quay", Symptom.NO_RUN, MotorPlate.of(family).volts("208-230").build())
                     .unitName("Roof")
+                    .unit(UnitPlate.plate().kind(kind).build())
                     .build())
             .readings(readings);
     if (chosen != null) {
@@ -150,5 +161,54 @@ class UnitHistoryTest {
     assertNull(UnitHistory.of(List.of(later, sound(Route.MODULE_ONLY))).comeback(), "31 days");
     assertNull(UnitHistory.of(List.of(again, sound(null))).comeback(), "nothing was done then");
     assertNull(UnitHistory.of(List.of(again)).comeback());
+  }
+
+  /** A rooftop has two motors of one kind: nothing that was read of one is said of the other. */
+  @Test
+  void whereTwoFansMayBeMeantNothingIsHandedOn() {
+    Object[] pairs = {"winding.ab", 24, "winding.bc", 24, "winding.ca", 24, "winding.celsius", 40};
+    UnitHistory.Call then =
+        call(UnitPlate.Kind.ROOFTOP, YEAR_AGO, Family.CONSTANT_TORQUE, null, pairs);
+    UnitHistory.Call now = call(UnitPlate.Kind.ROOFTOP, NOW, Family.CONSTANT_TORQUE, null);
+    assertNull(UnitHistory.of(List.of(now, then)).known());
+    // The blower's figure waits for the blower, whatever is done to the outdoor fan between.
+    UnitHistory.Call blower = call(null, YEAR_AGO, Family.CONSTANT_TORQUE, null, pairs);
+    UnitHistory.Call fan =
+        call(null, LocalDate.parse("2026-11-02"), Family.STAGED_CONDENSER, Route.SAME_MOTOR);
+    assertNotNull(UnitHistory.of(List.of(today(), fan, blower)).known());
+    UnitHistory history = UnitHistory.of(List.of(today(), fan, blower));
+    assertEquals(
+        List.of("INDOOR_BLOWER", "OUTDOOR_FAN"),
+        history.motors().stream().map(one -> one.role().name()).toList());
+  }
+
+  /** What was chosen is in no unit before it is fitted; one of another kind is another one. */
+  @Test
+  void motorsAreThoseThatWereMetOrPutIn() {
+    UnitHistory.Call chosen = call(YEAR_AGO, Family.CONSTANT_TORQUE, Route.SAME_MOTOR);
+    UnitHistory.Call other = call(NOW, Family.CONSTANT_AIRFLOW_SERIAL, null);
+    assertEquals(
+        List.of("Constant-torque blower, 208-230 V since 2026-05-02 to null"),
+        spoken(List.of(chosen)));
+    assertEquals(
+        List.of(
+            Family.CONSTANT_AIRFLOW_SERIAL.title() + ", 208-230 V since 2027-05-10 to null",
+            "Constant-torque blower, 208-230 V since 2026-05-02 to 2027-05-10"),
+        spoken(List.of(other, chosen)));
+    // Nobody said which of two it is: each is listed by itself, and none is said to be out.
+    UnitHistory.Call either = call(UnitPlate.Kind.ROOFTOP, YEAR_AGO, Family.CONSTANT_TORQUE, null);
+    UnitHistory.Call again =
+        call(UnitPlate.Kind.ROOFTOP, NOW, Family.CONSTANT_AIRFLOW_SERIAL, null);
+    assertEquals(
+        List.of(
+            Family.CONSTANT_AIRFLOW_SERIAL.title() + ", 208-230 V since 2027-05-10 to null",
+            "Constant-torque blower, 208-230 V since 2026-05-02 to null"),
+        spoken(List.of(again, either)));
+  }
+
+  private static List<String> spoken(List<UnitHistory.Call> calls) {
+    return UnitHistory.of(calls).motors().stream()
+        .map(one -> one.motor() + " since " + one.since() + " to " + one.until())
+        .toList();
   }
 }

@@ -56,10 +56,12 @@ class CallStore {
 
   private final DSLContext db;
   private final LogStore log;
+  private final UnitStore units;
 
-  CallStore(DSLContext db, LogStore log) {
+  CallStore(DSLContext db, LogStore log, UnitStore units) {
     this.db = db;
     this.log = log;
+    this.units = units;
   }
 
   /**
@@ -79,7 +81,7 @@ class CallStore {
             .set(
                 SERVICE_CALL.WORDS,
                 (particulars.place() + " " + particulars.unitName()).toLowerCase(Locale.ROOT))
-            .set(told(particulars))
+            .set(told(particulars, practice))
             .set(SERVICE_CALL.VERDICT_STATE, VerdictState.OPEN.name())
             .set(SERVICE_CALL.VERDICT_SUSPECTS, "")
             .set(SERVICE_CALL.VERDICT_SENTENCE, "")
@@ -111,10 +113,13 @@ class CallStore {
         .execute();
   }
 
-  private static Map<Field<?>, Object> told(Particulars particulars) {
+  private Map<Field<?>, Object> told(Particulars particulars, boolean practice) {
     Map<Field<?>, Object> told = new LinkedHashMap<>();
     told.put(SERVICE_CALL.PLACE, particulars.place());
     told.put(SERVICE_CALL.UNIT_NAME, particulars.unitName());
+    if (!practice) {
+      told.put(SERVICE_CALL.UNIT, units.at(particulars.place(), particulars.unitName()));
+    }
     told.put(SERVICE_CALL.FAMILY, particulars.motor().family().name());
     told.put(SERVICE_CALL.SYMPTOM, particulars.symptom().name());
     return told;
@@ -127,7 +132,7 @@ class CallStore {
     Route chosen = job.chosen();
     Proof repair = job.repair();
     db.update(SERVICE_CALL)
-        .set(told(job.log().particulars()))
+        .set(told(job.log().particulars(), job.log().practice()))
         .set(SERVICE_CALL.VERDICT_STATE, verdict.state().name())
         .set(
             SERVICE_CALL.VERDICT_SUSPECTS,
@@ -197,7 +202,7 @@ class CallStore {
     return db.select(SERVICE_CALL.ID)
         .from(SERVICE_CALL)
         .join(mine)
-        .on(UnitStore.of(mine).eq(UnitStore.of(SERVICE_CALL)))
+        .on(mine.UNIT.eq(SERVICE_CALL.UNIT))
         .where(mine.ID.eq(call))
         .and(mine.UNIT_NAME.ne(""))
         .and(SERVICE_CALL.OPENED_AT.lt(mine.OPENED_AT))
@@ -215,7 +220,7 @@ class CallStore {
         .select(SERVICE_CALL.ID)
         .from(SERVICE_CALL)
         .join(mine)
-        .on(UnitStore.of(mine).eq(UnitStore.of(SERVICE_CALL)))
+        .on(mine.UNIT.eq(SERVICE_CALL.UNIT))
         .where(mine.ID.eq(call))
         .and(mine.UNIT_NAME.ne(""))
         .and(DSL.condition(SERVICE_CALL.PRACTICE).not())
@@ -306,11 +311,12 @@ class CallStore {
   List<UUID> units(int most) {
     // Most units of the newest calls are different ones: seldom are more than these looked at.
     for (int looked = 4 * most; ; looked *= 4) {
-      Map<String, UUID> newest = new LinkedHashMap<>();
+      Map<UUID, UUID> newest = new LinkedHashMap<>();
       var calls =
-          db.select(SERVICE_CALL.ID, UnitStore.of(SERVICE_CALL))
+          db.select(SERVICE_CALL.ID, SERVICE_CALL.UNIT)
               .from(SERVICE_CALL)
               .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
+              .and(SERVICE_CALL.UNIT.isNotNull())
               .orderBy(SERVICE_CALL.CHANGED_AT.desc(), SERVICE_CALL.ID)
               .limit(looked)
               .fetch();
@@ -327,19 +333,16 @@ class CallStore {
   /** Of each unit its call that was changed last, and how many there were. */
   List<Times> times(List<UUID> newest) {
     var same = SERVICE_CALL.as("same");
-    Map<String, Integer> times = new HashMap<>();
-    db.select(UnitStore.of(same), DSL.count())
+    Map<UUID, Integer> times = new HashMap<>();
+    db.select(same.UNIT, DSL.count())
         .from(same)
         .where(DSL.condition(same.PRACTICE).not())
         .and(
-            UnitStore.of(same)
-                .in(
-                    DSL.select(UnitStore.of(SERVICE_CALL))
-                        .from(SERVICE_CALL)
-                        .where(SERVICE_CALL.ID.in(newest))))
-        .groupBy(UnitStore.of(same))
+            same.UNIT.in(
+                DSL.select(SERVICE_CALL.UNIT).from(SERVICE_CALL).where(SERVICE_CALL.ID.in(newest))))
+        .groupBy(same.UNIT)
         .forEach(row -> times.put(row.value1(), row.value2()));
-    return db.select(SERVICE_CALL.ID, UnitStore.of(SERVICE_CALL))
+    return db.select(SERVICE_CALL.ID, SERVICE_CALL.UNIT)
         .from(SERVICE_CALL)
         .where(SERVICE_CALL.ID.in(newest))
         .fetch(row -> new Times(row.value1(), times.getOrDefault(row.value2(), 0)));

@@ -22,7 +22,6 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.chain.Suspect;
 import variablerotor.json.Json;
-import variablerotor.server.call.UnitStore;
 import variablerotor.server.schema.tables.Outcome;
 import variablerotor.server.schema.tables.ServiceCall;
 
@@ -91,7 +90,7 @@ class RecurringStore {
         .join(SERVICE_CALL)
         .on(SERVICE_CALL.ID.eq(DECISION.CALL_ID))
         .leftJoin(later)
-        .on(UnitStore.of(later).eq(UnitStore.of(SERVICE_CALL)))
+        .on(later.UNIT.eq(SERVICE_CALL.UNIT))
         .and(SERVICE_CALL.UNIT_NAME.ne(""))
         .and(later.OPENED_AT.gt(DECISION.AT))
         .and(turnedOut(later, Suspect.MODULE, Suspect.WINDING, Suspect.BEARING, Suspect.DRIVE))

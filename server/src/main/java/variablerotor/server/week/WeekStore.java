@@ -24,7 +24,6 @@ import variablerotor.core.job.JobLog.Outcome.Was;
 import variablerotor.core.job.Stand;
 import variablerotor.core.kept.ReadBack;
 import variablerotor.core.route.Route;
-import variablerotor.server.call.UnitStore;
 
 /** Which calls stand behind the figures of a week. */
 @Repository
@@ -111,7 +110,7 @@ class WeekStore {
         .andExists(
             DSL.selectOne()
                 .from(before)
-                .where(UnitStore.of(before).eq(UnitStore.of(SERVICE_CALL)))
+                .where(before.UNIT.eq(SERVICE_CALL.UNIT))
                 .and(before.OPENED_AT.lt(SERVICE_CALL.OPENED_AT))
                 .and(before.CHANGED_AT.ge(earliest))
                 .and(before.CHOSEN_ROUTE.isNotNull())

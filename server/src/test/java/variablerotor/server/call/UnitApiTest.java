@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -21,16 +24,18 @@ class UnitApiTest {
     tobin = server.technician();
   }
 
+  private static String told(String place, String unit, String complaint) {
+    return """
+        {"place":"%s","unitName":"%s","complaint":"%s","symptom":"NO_RUN",
+         "unit":{"kind":"AIR_HANDLER"},
+         "motor":{"family":"CONSTANT_TORQUE","volts":"208-230","horsepower":0.5}}
+        """
+        .formatted(place, unit, complaint);
+  }
+
   private String open(String place, String unit, String complaint) {
     String call = "/api/calls/" + UUID.randomUUID();
-    Visitor.Answer opened =
-        tobin.put(
-            call,
-            """
-            {"place":"%s","unitName":"%s","complaint":"%s","symptom":"NO_RUN",
-             "motor":{"family":"CONSTANT_TORQUE","volts":"208-230","horsepower":0.5}}
-            """
-                .formatted(place, unit, complaint));
+    Visitor.Answer opened = tobin.put(call, told(place, unit, complaint));
     assertEquals(200, opened.status(), opened.body());
     return call;
   }
@@ -104,5 +109,57 @@ class UnitApiTest {
     }
     assertThat(found(mark + " cellar")).isEmpty();
     assertThat(found(mark + "x")).isEmpty();
+  }
+
+  @Test
+  void aSiteHasItsUnitsWhateverTheCaseOfTheirNames() {
+    String place = "Osier Lock " + UUID.randomUUID();
+    String first = open(place, "Loft", "");
+    open(place.toUpperCase(Locale.ROOT), "LOFT", "the same again");
+    open(place, "Cellar", "");
+    open(place, "", "nobody named it");
+    open(place + " North", "Loft", "another site");
+    Visitor.Answer site = tobin.get(first + "/site");
+    assertEquals(200, site.status(), site.body());
+    assertEquals(place, site.at("name"));
+    List<String> units =
+        site.list("units").stream()
+            .map(one -> ((Map<?, ?>) one).get("name") + " " + ((Map<?, ?>) one).get("calls"))
+            .toList();
+    assertThat(units).containsExactlyInAnyOrder("Loft 2.0", "Cellar 1.0", " 1.0");
+    assertEquals(site.body(), tobin.get("/api/sites/" + site.at("id")).body());
+    assertEquals(404, tobin.get("/api/sites/" + UUID.randomUUID()).status());
+    // A call that is told to be elsewhere is counted there.
+    Visitor.Answer moved =
+        tobin.put(first + "/particulars/" + UUID.randomUUID(), told(place, "Cellar", ""));
+    assertEquals(200, moved.status(), moved.body());
+    assertThat(tobin.get("/api/sites/" + site.at("id")).body()).contains("\"calls\":2");
+    assertEquals(2, tobin.get(first + "/unit").list("visits").size());
+  }
+
+  @Test
+  void manyAtOnceTellOfANewSite() throws Exception {
+    String place = "Osier Lock " + UUID.randomUUID();
+    List<Thread> all = new ArrayList<>();
+    List<String> calls = Collections.synchronizedList(new ArrayList<>());
+    for (int i = 0; i < 6; i++) {
+      all.add(new Thread(() -> calls.add(open(place, "Loft", ""))));
+    }
+    all.forEach(Thread::start);
+    for (Thread one : all) {
+      one.join();
+    }
+    assertEquals(6, calls.size());
+    assertEquals(6.0, tobin.get(calls.get(0) + "/site").at("units.0.calls"));
+  }
+
+  @Test
+  void theMotorsOfAUnitAreNamed() {
+    String place = "Osier Lock " + UUID.randomUUID();
+    String call = open(place, "Loft", "");
+    Visitor.Answer unit = tobin.get(call + "/unit");
+    assertEquals("INDOOR_BLOWER", unit.at("motors.0.role"), unit.body());
+    assertEquals(false, unit.at("motors.0.fitted"));
+    assertThat(String.valueOf(unit.at("motors.0.motor"))).contains("0.5 hp, 208-230 V");
   }
 }

@@ -134,6 +134,16 @@ public final class ServerSpeed {
               + " '0', 0 from generate_series(1, "
               + CALLS
               + ") n");
+      statement.execute(
+          "insert into site (id, name, key) select gen_random_uuid(), place, lower(place) from"
+              + " service_call group by place on conflict do nothing");
+      statement.execute(
+          "insert into unit (id, site, name, key) select gen_random_uuid(), site.id, unit_name,"
+              + " lower(unit_name) from service_call join site on site.key = lower(place)"
+              + " group by site.id, unit_name on conflict do nothing");
+      statement.execute(
+          "update service_call set unit = unit.id from unit join site on site.id = unit.site"
+              + " where site.key = lower(place) and unit.key = lower(unit_name)");
       // As the application makes them: place, unit, complaint, motor, verdict, way and part.
       statement.execute(
           "update service_call set words = lower(place || ' ' || unit_name || ' no air since this"
