@@ -1795,9 +1795,11 @@ export interface components {
             suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
         };
         Comeback: {
+            asks: boolean;
             call: string;
             /** Format: int32 */
             days: number;
+            said: boolean;
             sentence: string;
         };
         Connected: {

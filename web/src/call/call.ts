@@ -204,6 +204,13 @@ export function openCall(id: string) {
       change('answers', said, 'The customer’s answer'),
     /** Whether it was what had been said, or what it was. */
     ended: (outcome: OutcomeSave) => change('outcomes', outcome, 'What it turned out to be'),
+    /** What this call says of the repair before it: it is kept with that one. */
+    repairBefore(earlier: string, outcome: OutcomeSave) {
+      const save = crypto.randomUUID()
+      const path = `/api/calls/${earlier}/outcomes/${save}`
+      const label = 'What the last repair turned out to be'
+      return send({ id: save, path, body: outcome, label, call: earlier })
+    },
     /** A conversion as far as it is made; gives the id under which it is kept. */
     wire(made: object) {
       const save = crypto.randomUUID()

@@ -9,7 +9,9 @@ import { useKeys } from '../keys/keys'
 import { flush } from '../keep/queue'
 import { session } from '../session/session'
 import { useDebounced } from '../shared/debounced'
+import FileButton from '../shared/FileButton.vue'
 import TopBar from '../shared/TopBar.vue'
+import { callOn, codeOn } from '../units/label'
 import CallLine from './CallLine.vue'
 import { inWords, useNewest } from '../shared/newest'
 
@@ -55,17 +57,34 @@ const load = (page = 0) =>
     },
   )
 
-/** The text of a unit's label, scanned and pasted, or the id alone. */
-const ON_LABEL = /(?:^|Call: )([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})\s*$/i
-
 watch(
   search,
   useDebounced(() => {
-    const call = ON_LABEL.exec(search.value)?.[1]
-    if (call) void router.push(`/units/${call.toLowerCase()}`)
+    const call = callOn(search.value)
+    if (call) void router.push(`/units/${call}`)
     else void load()
   }, 150),
 )
+
+/** What is wrong with a label that was photographed. */
+const unread = ref('')
+
+async function scanned(event: Event) {
+  const field = event.target as HTMLInputElement
+  const photo = field.files?.[0]
+  field.value = ''
+  if (!photo) return
+  unread.value = 'Reading the label…'
+  const text = await codeOn(photo)
+  const call = text === null ? undefined : callOn(text)
+  unread.value =
+    text === null
+      ? 'No code was found on that photo. Closer, in good light, with the whole square on it.'
+      : call
+        ? ''
+        : `That code is not on a label of ours. It says: ${text.slice(0, 80)}`
+  if (call) await router.push(`/units/${call}`)
+}
 
 watch(trouble, (now) => {
   if (!now && fault.value) void load()
@@ -98,9 +117,11 @@ useKeys({
         placeholder="Place, unit, motor, fault, part, or a label’s text"
         aria-label="Search calls"
       />
+      <FileButton class="scan" title="Scan a label" accept="image/*" camera @file="scanned" />
       <router-link class="new" to="/calls/new">Open a call</router-link>
       <router-link v-if="isLead" class="week" to="/week">The week</router-link>
     </div>
+    <p v-if="unread" class="notice" role="status">{{ unread }}</p>
     <div v-if="fault" class="card" role="alert">
       <h2>{{ fault }}</h2>
       <button class="quiet-button" @click="load()">Try again</button>
@@ -149,6 +170,11 @@ useKeys({
   text-decoration: none;
 }
 
+.scan {
+  white-space: nowrap;
+  min-height: 46px;
+}
+
 .week {
   display: inline-flex;
   align-items: center;
@@ -181,6 +207,10 @@ useKeys({
   .new {
     justify-content: center;
     min-height: 52px;
+  }
+
+  .scan {
+    align-self: start;
   }
 }
 </style>

@@ -18,6 +18,7 @@ import ReadingLog from './ReadingLog.vue'
 import RoundPlan from './RoundPlan.vue'
 import StationSheet from './StationSheet.vue'
 import { alsoWorthALook, AT_ODDS, stepOf } from './step'
+import PairTemperature from './PairTemperature.vue'
 import SuspectList from './SuspectList.vue'
 import TerminalPicture from './TerminalPicture.vue'
 import RepairNotice from '../repair/RepairNotice.vue'
@@ -223,6 +224,7 @@ useKeys({
           </p>
         </section>
         <UnitNotice known-only />
+        <PairTemperature />
         <p v-for="warning in warnings" :key="warning.sentence" class="notice">
           {{ warning.sentence }}
         </p>

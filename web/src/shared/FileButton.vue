@@ -1,6 +1,12 @@
 <script setup lang="ts">
 /** A button that asks for a file. */
-defineProps<{ title: string; accept: string; disabled?: boolean }>()
+defineProps<{
+  title: string
+  accept: string
+  disabled?: boolean
+  /** A telephone takes the photo at once. */
+  camera?: boolean
+}>()
 const emit = defineEmits<{ file: [event: Event] }>()
 </script>
 
@@ -11,6 +17,7 @@ const emit = defineEmits<{ file: [event: Event] }>()
       type="file"
       :accept="accept"
       :disabled="disabled"
+      :capture="camera ? 'environment' : undefined"
       class="visually-hidden"
       @change="(event) => emit('file', event)"
     />

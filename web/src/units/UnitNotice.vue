@@ -10,7 +10,7 @@ defineProps<{
   knownOnly?: boolean
 }>()
 
-const { call, standing, record, checks } = useCall()
+const { call, standing, record, checks, repairBefore } = useCall()
 const history = ref<UnitHistory | null>(null)
 
 onMounted(async () => {
@@ -27,6 +27,12 @@ const known = computed(() => {
   const hasWindings = checks.value.some((one) => one.id === 'winding.pairs')
   return hasWindings && !standing('winding.reference', 'BEFORE') ? history.value?.known : undefined
 })
+/** What was said of the last repair just now; it stands with that call. */
+const kept = ref('')
+function say(was: 'YES' | 'UNKNOWN') {
+  void repairBefore(history.value!.comeback!.call, { was })
+  kept.value = was === 'YES' ? 'Kept: it was that, and holds.' : 'Kept: not known.'
+}
 const rounded = (ohms: number) => Number(ohms.toPrecision(4))
 </script>
 
@@ -39,10 +45,20 @@ const rounded = (ohms: number) => Number(ohms.toPrecision(4))
   >
     <p v-if="history.comeback && !knownOnly">
       <strong>It came back.</strong> {{ history.comeback.sentence }}
-      <router-link :to="`/calls/${history.visits[1]!.call}/hand-over`"
-        >Say what the last repair turned out to be</router-link
-      >
     </p>
+    <div v-if="history.comeback?.asks && !knownOnly" class="stack asked">
+      <p>Once you know: what does it say of the last repair?</p>
+      <p v-if="kept" role="status">{{ kept }}</p>
+      <p v-else class="options">
+        <button v-if="history.comeback.said" type="button" class="quiet-button" @click="say('YES')">
+          It was that, and holds: this is something else
+        </button>
+        <router-link class="quiet-button" :to="`/calls/${history.comeback.call}/hand-over`"
+          >It was not that: say what it was</router-link
+        >
+        <button type="button" class="quiet-button" @click="say('UNKNOWN')">Not known</button>
+      </p>
+    </div>
     <p v-if="known">{{ known.sentence }}</p>
     <p class="row">
       <span v-if="!history.comeback && !knownOnly" class="soft"
@@ -72,5 +88,16 @@ const rounded = (ohms: number) => Number(ohms.toPrecision(4))
 
 .row {
   align-items: center;
+}
+
+.asked {
+  --gap: 6px;
+}
+
+a.quiet-button {
+  display: inline-flex;
+  align-items: center;
+  text-decoration: none;
+  color: inherit;
 }
 </style>

@@ -3,11 +3,17 @@ package variablerotor.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.QRCodeWriter;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.util.List;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -17,7 +23,7 @@ class HistoryTest {
   private static final String UNIT =
       """
       {"place":"Plover Mill","unitName":"Attic 3","complaint":"%s","symptom":"NO_RUN",
-       "motor":{"family":"CONSTANT_TORQUE","volts":"208-230"}}""";
+       "unit":{"kind":"AIR_HANDLER"},"motor":{"family":"CONSTANT_TORQUE","volts":"208-230"}}""";
 
   private final Browsing browsing;
 
@@ -29,16 +35,14 @@ class HistoryTest {
   void whatAWindingReadWhenItWasSoundIsHeldAgainstItLater() {
     Page page = browsing.signedIn(Browsing.Size.PHONE);
     Browsing.callTold(
-        page,
-        UNIT.formatted("hums"),
-        "winding.ab",
-        "24",
-        "winding.bc",
-        "24",
-        "winding.ca",
-        "24",
-        "winding.celsius",
-        "40");
+        page, UNIT.formatted("hums"), "winding.ab", "24", "winding.bc", "24", "winding.ca", "24");
+    Locator warm = page.getByLabel("How warm was the winding?");
+    warm.fill("forty");
+    warm.press("Enter");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("number");
+    warm.fill("40");
+    warm.press("Enter");
+    assertThat(warm).not().isVisible();
     String first = page.url().replaceAll(".*/calls/([^/]+).*", "$1");
     Browsing.callTold(page, UNIT.formatted("hums again"));
     Locator before = page.getByLabel("This unit before");
@@ -51,9 +55,43 @@ class HistoryTest {
     page.getByRole(AriaRole.SEARCHBOX).fill("Unit: Plover Mill, Attic 3\nCall: " + first);
     page.waitForURL("**/units/" + first);
     assertThat(page.locator(".visits > li")).hasCount(2);
+    assertThat(page.getByLabel("Motors in it")).containsText("Constant-torque blower, 208-230 V");
     assertThat(page.locator(".visits > li").last()).containsText("A to B 24 Ω");
     page.locator(".visits > li").last().getByRole(AriaRole.LINK).click();
     page.waitForURL("**/calls/" + first + "*");
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  /** A photo of a code, on a desk that is larger than it; drawn by ZXing. */
+  private static FilePayload photo(String text) throws Exception {
+    BitMatrix code = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 420, 420);
+    BufferedImage photo = new BufferedImage(1600, 1200, BufferedImage.TYPE_INT_RGB);
+    for (int x = 0; x < 1600; x++) {
+      for (int y = 0; y < 1200; y++) {
+        boolean on = x >= 500 && x < 920 && y >= 300 && y < 720;
+        int grey = !on ? 150 + (x + y) % 40 : code.get(x - 500, y - 300) ? 30 : 225;
+        photo.setRGB(x, y, grey << 16 | grey << 8 | grey);
+      }
+    }
+    ByteArrayOutputStream png = new ByteArrayOutputStream();
+    ImageIO.write(photo, "png", png);
+    return new FilePayload("label.png", "image/png", png.toByteArray());
+  }
+
+  @Test
+  void aLabelIsScannedWithTheCamera() throws Exception {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    Browsing.callTold(page, UNIT.formatted("scanned").replace("Attic 3", "Attic 5"));
+    String call = page.url().replaceAll(".*/calls/([^/]+).*", "$1");
+    page.navigate("/");
+    Locator camera = page.getByLabel("Scan a label");
+    assertThat(camera).hasAttribute("capture", "environment");
+    camera.setInputFiles(new FilePayload("x.png", "image/png", new byte[] {1, 2, 3}));
+    assertThat(page.getByText("No code was found on that photo")).isVisible();
+    camera.setInputFiles(photo("a box of screws"));
+    assertThat(page.getByText("It says: a box of screws")).isVisible();
+    camera.setInputFiles(photo("Unit: Plover Mill, Attic 5\nCall: " + call));
+    page.waitForURL("**/units/" + call);
     assertEquals(List.of(), Browsing.faults(page));
   }
 

@@ -1,12 +1,14 @@
 package variablerotor.core.history;
 
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.handover.UnitLabel;
@@ -84,11 +86,14 @@ public record UnitHistory(
    * The newest call came within {@link HistoryFigures#COMEBACK_DAYS} of a repair.
    *
    * @param call the earlier one
+   * @param asks whether nothing was said of that repair since the unit came back
+   * @param said whether the tool had said what it was then, so that it can have been right
    */
-  public record Comeback(String call, int days, String sentence) implements Node {
+  public record Comeback(String call, int days, boolean asks, boolean said, String sentence)
+      implements Node {
     @Override
     public Map<String, Object> tree() {
-      return Tree.of("call", call, "days", days, "sentence", sentence);
+      return Tree.of("call", call, "days", days, "asks", asks, "said", said, "sentence", sentence);
     }
   }
 
@@ -168,6 +173,8 @@ public record UnitHistory(
             : new Comeback(
                 earlier.job().log().id(),
                 (int) days,
+                !saidSince(earlier.job(), newest.job()),
+                earlier.job().diagnosis().verdict().state() != VerdictState.OPEN,
                 "Somebody was at this unit "
                     + (days == 0 ? "today" : Words.count(days, "day") + " ago")
                     + ". Chosen then: "
@@ -176,6 +183,13 @@ public record UnitHistory(
       }
     }
     return null;
+  }
+
+  /** What was said before it came back was said without knowing that it would. */
+  private static boolean saidSince(Job earlier, Job newest) {
+    OffsetDateTime opened = OffsetDateTime.parse(newest.log().openedAt());
+    return earlier.log().outcomes().stream()
+        .anyMatch(one -> OffsetDateTime.parse(one.at()).isAfter(opened));
   }
 
   /**

@@ -1,6 +1,7 @@
 package variablerotor.core.history;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -157,10 +158,33 @@ class UnitHistoryTest {
     assertEquals(30, comeback.days());
     assertTrue(
         comeback.sentence().contains("30 days ago. Chosen then: new module"), comeback.sentence());
+    assertTrue(comeback.asks(), "nobody said yet what that says of the repair");
+    assertFalse(comeback.said(), "sound pairs alone say nothing");
+    assertTrue(askedAfter(again, "2026-05-30T12:00:00Z"), "before it came back nobody knew");
+    assertFalse(askedAfter(again, "2026-06-01T12:30:00Z"));
     UnitHistory.Call later = call(opened.plusDays(1), Family.CONSTANT_TORQUE, null);
     assertNull(UnitHistory.of(List.of(later, sound(Route.MODULE_ONLY))).comeback(), "31 days");
     assertNull(UnitHistory.of(List.of(again, sound(null))).comeback(), "nothing was done then");
     assertNull(UnitHistory.of(List.of(again)).comeback());
+  }
+
+  /** Whether it is still asked, where something was said of the repair at this time. */
+  private static boolean askedAfter(UnitHistory.Call again, String at) {
+    JobLog log = sound(Route.MODULE_ONLY).job().log();
+    JobLog told =
+        new JobLog.Builder(
+                log.id(), false, "Tobin", log.openedAt(), log.changedAt(), log.particulars())
+            .readings(log.readings())
+            .decisions(log.decisions())
+            .outcomes(
+                List.of(
+                    new JobLog.Outcome(
+                        "o", JobLog.Outcome.Was.UNKNOWN, List.of(), List.of(), "", "Tobin", at)))
+            .build();
+    Job job = Job.of(told, Settings.usual("UTC"), YEAR_AGO);
+    UnitHistory.Comeback comeback =
+        UnitHistory.of(List.of(again, new UnitHistory.Call(job, YEAR_AGO, YEAR_AGO))).comeback();
+    return comeback != null && comeback.asks();
   }
 
   /** A rooftop has two motors of one kind: nothing that was read of one is said of the other. */
