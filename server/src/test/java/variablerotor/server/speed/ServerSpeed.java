@@ -41,6 +41,7 @@ public final class ServerSpeed {
     print("  three letters, many hits", gets(tobin, "/api/calls?search=har", 200));
     print("  nothing found", gets(tobin, "/api/calls?search=zzqqxx", 200));
     print("  page 1000", gets(tobin, "/api/calls?page=1000", 100));
+    print("the week of a lead over them", gets(server.lead(), "/api/week?days=30", 20));
     System.exit(0);
   }
 
@@ -156,6 +157,15 @@ public final class ServerSpeed {
               + " select gen_random_uuid(), c.id, (select body from particulars order by seq desc"
               + " limit 1), c.opened_by, c.opened_at from service_call c"
               + " where not exists (select from particulars p where p.call_id = c.id)");
+      // Of each fifth something was chosen, and said what it turned out to be.
+      statement.execute(
+          "update service_call set opened_at = changed_at - interval '1 hour', chosen_route = case"
+              + " when ascii(id::text) % 5 = 0 then 'SAME_MOTOR' end");
+      statement.execute(
+          "insert into outcome (id, call_id, was, said, found, note, family, symptom, author, at)"
+              + " select gen_random_uuid(), id, 'YES', 'MODULE', 'MODULE', '', family, symptom,"
+              + " opened_by, changed_at from service_call where chosen_route is not null");
+      statement.execute("analyze outcome");
       statement.execute("analyze service_call");
       statement.execute("analyze particulars");
     }
