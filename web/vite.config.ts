@@ -4,6 +4,7 @@ import type { Plugin } from 'vite'
 import vue from '@vitejs/plugin-vue'
 import components from 'unplugin-vue-components/vite'
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
+import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
 
 const FONTS = ['atkinson-hyperlegible-next', 'atkinson-hyperlegible-mono']
@@ -27,6 +28,34 @@ export default defineConfig({
   plugins: [
     vue(),
     fontLicences(),
+    // On the device whole, so that every page of it opens without a radio. A newer one waits until
+    // somebody takes it.
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        name: 'Variable Rotor',
+        short_name: 'Rotor',
+        description: 'Variable-speed motors: found, chosen, fitted, proved',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#f3f1ea',
+        theme_color: '#1c242a',
+        icons: [
+          { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        ],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+        navigateFallback: '/index.html',
+        // What is for programs, and files, are no page.
+        navigateFallbackDenylist: [/^\/(api|actuator)(\/|$)/, /\.[a-z0-9]+$/],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        cleanupOutdatedCaches: true,
+      },
+    }),
     // Each Element Plus component is imported where it is used: the whole library is too large for a phone.
     // Under test they are stubs.
     components({

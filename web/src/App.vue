@@ -3,7 +3,10 @@ import SignInAgain from './keep/SignInAgain.vue'
 import { useIntervalFn } from '@vueuse/core'
 import { watch } from 'vue'
 import { trouble } from './api/client'
+import { useRegisterSW } from 'virtual:pwa-register/vue'
+import { old } from './keep/answers'
 import { flush } from './keep/queue'
+import { ago } from './shared/time'
 import { router, unreached } from './router'
 import { loadSession, session } from './session/session'
 
@@ -22,9 +25,22 @@ watch(trouble, (now) => {
     void flush()
   }
 })
+/** A newer version lies on this device; it comes in when somebody takes it, never by itself. */
+const { needRefresh, updateServiceWorker } = useRegisterSW()
 </script>
 
 <template>
+  <p v-if="needRefresh" class="newer" role="status">
+    A newer version is here. What is entered stays.
+    <button type="button" class="link-button" @click="updateServiceWorker(true)">
+      Take it now
+    </button>
+    <button type="button" class="link-button" @click="needRefresh = false">Later</button>
+  </p>
+  <p v-if="old !== null && !trouble" class="old" role="status">
+    No answer from the server: shown as it stood {{ ago(new Date(old).toISOString()) }}. What you
+    enter is kept, and sent later.
+  </p>
   <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
   <p v-if="unreached" class="trouble" role="alert">
     That page is not on this device yet, and there is no connection. What is here stays.
@@ -37,6 +53,19 @@ watch(trouble, (now) => {
 </template>
 
 <style scoped>
+.newer,
+.old {
+  margin: 0;
+  padding: 6px 24px;
+  background: var(--suspect-soft);
+  color: var(--ink);
+  border-bottom: 1px solid var(--suspect);
+}
+
+.newer .link-button {
+  margin-left: 10px;
+}
+
 .trouble {
   margin: 0;
   padding: 8px 16px;

@@ -1,1 +1,2 @@
+/// <reference types="vite-plugin-pwa/vue" />
 /// <reference types="vite/client" />

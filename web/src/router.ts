@@ -1,7 +1,7 @@
 import { ref } from 'vue'
 import { createRouter, createWebHistory } from 'vue-router'
 import { NoAnswer, Refusal } from './api/client'
-import { loadSession, session } from './session/session'
+import { openSession, session } from './session/session'
 // Here from the start: whoever signs out without a connection gets there.
 import SignInView from './session/SignInView.vue'
 
@@ -55,7 +55,7 @@ export const router = createRouter({
 })
 
 router.beforeEach(async (to) => {
-  if (!session.loaded) await loadSession()
+  if (!session.loaded) await openSession()
   if (!session.account && to.path !== '/sign-in') {
     return { path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } }
   }

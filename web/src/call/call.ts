@@ -1,5 +1,5 @@
 import { computed, inject, onScopeDispose, provide, ref, type InjectionKey } from 'vue'
-import { get, NoAnswer, Refusal } from '../api/client'
+import { NoAnswer, Refusal } from '../api/client'
 import type {
   Call,
   Offer,
@@ -13,6 +13,7 @@ import type {
   Value,
 } from '../api/types'
 import { checksOf, factOf } from '../catalogue/catalogue'
+import { getKept } from '../keep/answers'
 import { isMended, onSent, refused, send, waiting } from '../keep/queue'
 import { smaller } from '../keep/photo'
 import type { Kept } from '../keep/rows'
@@ -64,7 +65,7 @@ export function openCall(id: string) {
     fault.value = ''
     asTold.value = []
     try {
-      show(await get<Call>(`/api/calls/${id}`))
+      show(await getKept<Call>(`/api/calls/${id}`))
     } catch (failed) {
       if (failed instanceof NoAnswer && loaded.value) return
       asTold.value = failed instanceof Refusal ? failed.asTold : []

@@ -1,11 +1,13 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { get, Refusal, trouble } from '../api/client'
+import { Refusal, trouble } from '../api/client'
 import type { CallRow } from '../api/types'
 import { loadCatalogue } from '../catalogue/catalogue'
 import KeyHelp from '../keys/KeyHelp.vue'
 import { useKeys } from '../keys/keys'
+import { getKept, old } from '../keep/answers'
 import { flush } from '../keep/queue'
 import { session } from '../session/session'
 import { useDebounced } from '../shared/debounced'
@@ -40,10 +42,10 @@ async function found(page: number) {
   await loadCatalogue()
   // What is due stands above the list: both are shown at once, so that nothing moves under a thumb.
   return Promise.all([
-    get<CallRow[]>(
+    getKept<CallRow[]>(
       `/api/calls?search=${encodeURIComponent(search.value)}&page=${page}&size=${SIZE}`,
     ),
-    page || search.value ? [] : get<CallRow[]>('/api/calls/due'),
+    page || search.value ? [] : getKept<CallRow[]>('/api/calls/due'),
   ])
 }
 
@@ -88,6 +90,9 @@ async function scanned(event: Event) {
 
 watch(trouble, (now) => {
   if (!now && fault.value) void load()
+})
+useEventListener(window, 'online', () => {
+  if (old.value !== null) void load()
 })
 
 onMounted(async () => {

@@ -1,5 +1,5 @@
 import { shallowRef } from 'vue'
-import { get } from '../api/client'
+import { getKept } from '../keep/answers'
 import type { Catalogue, Check, Fact, SettingsInForce, Terminal } from '../api/types'
 import { shopZone } from '../shared/time'
 
@@ -10,10 +10,10 @@ let loading: Promise<void> | null = null
 
 /** Also in which zone the shop tells its times; nothing waits for that. */
 export function loadCatalogue(): Promise<void> {
-  loading ??= get<Catalogue>('/api/catalogue')
+  loading ??= getKept<Catalogue>('/api/catalogue')
     .then((loaded) => {
       catalogue.value = loaded
-      get<SettingsInForce>('/api/shop/settings')
+      getKept<SettingsInForce>('/api/shop/settings')
         .then((inForce) => {
           shopZone.value = inForce.settings.timeZone
         })

@@ -1,9 +1,10 @@
 import { computed, inject, provide, ref, shallowRef, watch } from 'vue'
 import type { InjectionKey } from 'vue'
-import { get, request } from '../api/client'
+import { request } from '../api/client'
 import type { Choice, Dials, Fit, Reason, Route, Way } from '../api/types'
 import { useCall } from '../call/call'
 import { useDebounced } from '../shared/debounced'
+import { getKept } from '../keep/answers'
 import { useNewest } from '../shared/newest'
 
 /** Ways that this kind of motor has no use for need not be looked at. */
@@ -36,7 +37,7 @@ export function openChoice() {
 
   const load = () =>
     ask(
-      () => (turned.value ? request<Choice>('POST', path, dials.value) : get<Choice>(path)),
+      () => (turned.value ? request<Choice>('POST', path, dials.value) : getKept<Choice>(path)),
       (answer) => (choice.value = answer),
     )
 

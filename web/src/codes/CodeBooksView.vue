@@ -9,6 +9,7 @@ import { useDebounced } from '../shared/debounced'
 import { inWords, useNewest } from '../shared/newest'
 import { ago } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
+import { getKept } from '../keep/answers'
 
 /** The shop's own code books: search in all of them, bring one in, take one out. */
 const router = useRouter()
@@ -24,7 +25,7 @@ async function load() {
   fault.value = ''
   try {
     await loadCatalogue()
-    books.value = await get<BookRow[]>('/api/codebooks')
+    books.value = await getKept<BookRow[]>('/api/codebooks')
   } catch (failed) {
     fault.value = inWords(failed)
   }

@@ -14,6 +14,7 @@ import TopBar from '../shared/TopBar.vue'
 import StockTabs from '../stock/StockTabs.vue'
 import MotorForm from './MotorForm.vue'
 import { inWords } from '../shared/newest'
+import { getKept } from '../keep/answers'
 
 /** The motors that the shop can get, and for each the units of past calls that it would fit. */
 const rows = ref<MotorRow[] | null>(null)
@@ -43,8 +44,8 @@ async function load() {
   fault.value = ''
   try {
     await loadCatalogue()
-    currency.value = (await get<SettingsInForce>('/api/shop/settings')).settings.currency
-    rows.value = await get<MotorRow[]>('/api/motors')
+    currency.value = (await getKept<SettingsInForce>('/api/shop/settings')).settings.currency
+    rows.value = await getKept<MotorRow[]>('/api/motors')
     asTold.value = await get<Told[]>('/api/motors/as-told')
   } catch (failed) {
     fault.value = inWords(failed)

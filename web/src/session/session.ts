@@ -13,10 +13,23 @@ export const session = reactive({
   owed: false,
 })
 
+/** Who was signed in here when the server answered last: they go on where none comes. */
+const LAST = 'rotor.account'
+
 function take(view: SessionView) {
   session.account = view.account ?? null
   session.demo = view.demo
   session.loaded = true
+  if (view.account) localStorage.setItem(LAST, JSON.stringify(view.account))
+  else localStorage.removeItem(LAST)
+}
+
+function lastHere(): Account | null {
+  try {
+    return JSON.parse(localStorage.getItem(LAST) ?? 'null') as Account | null
+  } catch {
+    return null
+  }
 }
 
 /**
@@ -30,6 +43,21 @@ export async function loadSession() {
   session.owed = isOwed()
   if (session.owed) await tellSignedOut()
   take(await get<SessionView>('/api/session'))
+}
+
+/**
+ * The same, or who was here last where no answer comes; whoever signed out is not, and comes to the
+ * sign-in.
+ */
+export async function openSession() {
+  try {
+    await loadSession()
+  } catch (failed) {
+    const last = session.owed ? null : lastHere()
+    if (!(failed instanceof NoAnswer) || !(session.owed || last)) throw failed
+    session.account = last
+    session.loaded = last !== null
+  }
 }
 
 async function tellSignedOut() {
@@ -74,6 +102,8 @@ export async function signIn(login: string, password: string) {
 /** Signs out on this device at once, and on the server as soon as it answers. */
 export async function signOut() {
   localStorage.setItem(OWED, 'owed')
+  localStorage.removeItem(LAST)
+  session.owed = true
   session.account = null
   session.ended = false
   await loadSession().catch((fault) => {

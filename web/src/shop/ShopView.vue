@@ -10,6 +10,7 @@ import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 import { shopZone } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
+import { getKept } from '../keep/answers'
 
 /** What the figures that are shown were read from. */
 const edition = useEdition()
@@ -90,7 +91,7 @@ async function attempt(action: () => Promise<void>) {
 onMounted(() =>
   attempt(async () => {
     await loadCatalogue()
-    show(await get<SettingsInForce>('/api/shop/settings'))
+    show(await getKept<SettingsInForce>('/api/shop/settings'))
     if (isLead.value) people.value = await get<AccountRow[]>('/api/accounts')
   }),
 )

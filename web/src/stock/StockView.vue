@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { get } from '../api/client'
 import type { PartRow, SettingsInForce } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
 import { useCsv } from '../shared/csv'
@@ -17,6 +16,7 @@ import StockTabs from './StockTabs.vue'
 import { myVan } from './van'
 import { keyTitle, kindTitle, stockedWhere, placeKey, placesOf, ratedTitle } from './words'
 import { inWords } from '../shared/newest'
+import { getKept } from '../keep/answers'
 
 /** Everything that the shop keeps: where it lies, how many, and what one costs. */
 const router = useRouter()
@@ -32,8 +32,8 @@ async function load() {
   fault.value = ''
   try {
     await loadCatalogue()
-    currency.value = (await get<SettingsInForce>('/api/shop/settings')).settings.currency
-    rows.value = await get<PartRow[]>('/api/stock/parts')
+    currency.value = (await getKept<SettingsInForce>('/api/shop/settings')).settings.currency
+    rows.value = await getKept<PartRow[]>('/api/stock/parts')
   } catch (failed) {
     fault.value = inWords(failed)
   }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { onMounted, ref, watch } from 'vue'
-import { get, trouble } from '../api/client'
+import { trouble } from '../api/client'
 import type { SiteView } from '../api/types'
 import { useNewest } from '../shared/newest'
 import { ago } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
+import { getKept } from '../keep/answers'
 
 /** A site by its units, the one that was called for last first. */
 const props = defineProps<{ id: string }>()
@@ -14,7 +15,7 @@ const { ask, fault } = useNewest()
 
 const load = () =>
   ask(
-    () => get<SiteView>(`/api/sites/${props.id}`),
+    () => getKept<SiteView>(`/api/sites/${props.id}`),
     (answer) => (site.value = answer),
   )
 

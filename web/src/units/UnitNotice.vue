@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { get } from '../api/client'
 import type { UnitHistory } from '../api/types'
 import { useCall } from '../call/call'
+import { getKept } from '../keep/answers'
 
 /** What earlier calls say to this one: that it is a comeback, what the winding read when it was sound. */
 defineProps<{
@@ -15,7 +15,7 @@ const history = ref<UnitHistory | null>(null)
 
 onMounted(async () => {
   try {
-    const unit = await get<UnitHistory>(`/api/calls/${call.value.id}/unit`)
+    const unit = await getKept<UnitHistory>(`/api/calls/${call.value.id}/unit`)
     // Of a call that is not the newest, the newer ones would say what nobody knew then.
     if (unit.visits[0]?.call === call.value.id && unit.visits.length > 1) history.value = unit
   } catch {

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { onMounted, ref, watch } from 'vue'
-import { get, trouble } from '../api/client'
+import { trouble } from '../api/client'
 import type { MotorIn, SiteView, UnitHistory } from '../api/types'
 import { loadCatalogue, routeTitle } from '../catalogue/catalogue'
 import { day } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
 import { inWords } from '../shared/newest'
+import { getKept } from '../keep/answers'
 
 /** A unit by its calls, the newest first: what was found, what was left in it, what it read. */
 const props = defineProps<{ id: string }>()
@@ -18,9 +19,9 @@ async function load() {
   fault.value = ''
   try {
     await loadCatalogue()
-    unit.value = await get<UnitHistory>(`/api/calls/${props.id}/unit`)
+    unit.value = await getKept<UnitHistory>(`/api/calls/${props.id}/unit`)
     // One that is practised stands nowhere.
-    site.value = await get<SiteView>(`/api/calls/${props.id}/site`).catch(() => null)
+    site.value = await getKept<SiteView>(`/api/calls/${props.id}/site`).catch(() => null)
   } catch (failed) {
     fault.value = inWords(failed)
   }

@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.RequestOptions;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.nio.file.Path;
@@ -122,10 +123,11 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
 
   /** A new page on the application, at the sign-in; script faults fail the test that sees them. */
   Page page(Size size, ColorScheme scheme) {
-    return page(size, scheme, null);
+    return page(size, scheme, null, ServiceWorkerPolicy.BLOCK);
   }
 
-  private Page page(Size size, ColorScheme scheme, String state) {
+  /** Without what keeps the page on the device, but where that is what is tried. */
+  private Page page(Size size, ColorScheme scheme, String state, ServiceWorkerPolicy workers) {
     boolean phone = size == Size.PHONE;
     BrowserContext context =
         BROWSER
@@ -139,6 +141,7 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
                     // Nothing is to be waited for that only moves.
                     .setReducedMotion(ReducedMotion.REDUCE)
                     .setStorageState(state)
+                    .setServiceWorkers(workers)
                     .setColorScheme(scheme));
     context.setDefaultTimeout(20_000);
     Page page = context.newPage();
@@ -160,14 +163,25 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
    * itself begin at {@link #page}.
    */
   Page signedIn(Size size) {
-    Page page = page(size, ColorScheme.LIGHT, session("tobin", "quiet-wheel-4"));
+    Page page =
+        page(size, ColorScheme.LIGHT, session("tobin", "quiet-wheel-4"), ServiceWorkerPolicy.BLOCK);
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open a call")).waitFor();
+    return page;
+  }
+
+  /** The same, once the whole page lies on the device. */
+  Page onTheDevice(Size size) {
+    Page page =
+        page(size, ColorScheme.LIGHT, session("tobin", "quiet-wheel-4"), ServiceWorkerPolicy.ALLOW);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open a call")).waitFor();
+    page.evaluate("navigator.serviceWorker.ready.then(() => true)");
     return page;
   }
 
   /** The same of Ines, who leads. */
   Page signedInAsLead(Size size) {
-    Page page = page(size, ColorScheme.LIGHT, session("ines", "copper-star-7"));
+    Page page =
+        page(size, ColorScheme.LIGHT, session("ines", "copper-star-7"), ServiceWorkerPolicy.BLOCK);
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open a call")).waitFor();
     return page;
   }

@@ -1,0 +1,41 @@
+import { ref, watch } from 'vue'
+import { get, NoAnswer } from '../api/client'
+import { session } from '../session/session'
+import { answerOf, dropAnswers, keepAnswer } from './answerRows'
+
+/**
+ * What the server answered last stays on this device, an account's own, and stands in where no
+ * answer comes: the words and rules, the list, the calls that were opened, the settings.
+ */
+
+/** Since when what is shown is no newer [ms since 1970]; null while the server answers. */
+export const old = ref<number | null>(null)
+
+const account = () => session.account?.id ?? ''
+
+/** As the server answers now; without one, as it did last. */
+export async function getKept<T>(path: string): Promise<T> {
+  try {
+    const answer = await get<T>(path)
+    // Nobody waits for that, and without room it is not kept.
+    if (account()) void keepAnswer(account(), path, answer).catch(() => {})
+    old.value = null
+    return answer
+  } catch (failed) {
+    if (!(failed instanceof NoAnswer) || !account()) throw failed
+    const kept = await answerOf(account(), path).catch(() => undefined)
+    if (!kept) throw failed
+    old.value = Math.min(old.value ?? Infinity, kept.at)
+    return kept.answer as T
+  }
+}
+
+/** Whoever signs out leaves nothing of it here; a session that only ended does. */
+watch(
+  () => session.account?.id,
+  (now, before) => {
+    if (before && !now && session.owed) void dropAnswers(before).catch(() => {})
+    old.value = null
+  },
+  { flush: 'sync' },
+)
