@@ -122,6 +122,7 @@ class CallStore {
     }
     told.put(SERVICE_CALL.FAMILY, particulars.motor().family().name());
     told.put(SERVICE_CALL.SYMPTOM, particulars.symptom().name());
+    told.put(SERVICE_CALL.WARRANTY_UNTIL, particulars.unit().warrantyUntil());
     return told;
   }
 

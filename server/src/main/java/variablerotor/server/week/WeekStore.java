@@ -3,7 +3,6 @@ package variablerotor.server.week;
 import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.DECISION;
 import static variablerotor.server.schema.Tables.OUTCOME;
-import static variablerotor.server.schema.Tables.PARTICULARS;
 import static variablerotor.server.schema.Tables.SERVICE_CALL;
 
 import java.time.LocalDate;
@@ -14,7 +13,6 @@ import java.util.Objects;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
@@ -65,24 +63,13 @@ class WeekStore {
         .fetch(SERVICE_CALL.ID);
   }
 
-  /** Open calls of units whose warranty ends between these days, by what was told of them last. */
+  /** Open calls of units whose warranty ends between these days. */
   List<UUID> warrantyBetween(OffsetDateTime since, LocalDate from, LocalDate to, int most) {
-    var newer = PARTICULARS.as("newer");
-    Field<String> until =
-        DSL.field("({0}::jsonb -> 'unit' ->> 'warrantyUntil')", String.class, PARTICULARS.BODY);
     return db.select(SERVICE_CALL.ID)
         .from(SERVICE_CALL)
-        .join(PARTICULARS)
-        .on(PARTICULARS.CALL_ID.eq(SERVICE_CALL.ID))
         .where(open(since))
-        .andNotExists(
-            DSL.selectOne()
-                .from(newer)
-                .where(newer.CALL_ID.eq(PARTICULARS.CALL_ID))
-                .and(newer.SEQ.gt(PARTICULARS.SEQ)))
-        // Days as they are written sort as they come.
-        .and(until.between(from.toString(), to.toString()))
-        .orderBy(until, SERVICE_CALL.ID)
+        .and(SERVICE_CALL.WARRANTY_UNTIL.between(from, to))
+        .orderBy(SERVICE_CALL.WARRANTY_UNTIL, SERVICE_CALL.ID)
         .limit(most)
         .fetch(SERVICE_CALL.ID);
   }

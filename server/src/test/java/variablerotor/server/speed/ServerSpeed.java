@@ -160,7 +160,8 @@ public final class ServerSpeed {
       // Of each fifth something was chosen, and said what it turned out to be.
       statement.execute(
           "update service_call set opened_at = changed_at - interval '1 hour', chosen_route = case"
-              + " when ascii(id::text) % 5 = 0 then 'SAME_MOTOR' end");
+              + " when ascii(id::text) % 5 = 0 then 'SAME_MOTOR' end, warranty_until = current_date +"
+              + " (ascii(id::text) * 31 % 3000) - 1500");
       statement.execute(
           "insert into outcome (id, call_id, was, said, found, note, family, symptom, author, at)"
               + " select gen_random_uuid(), id, 'YES', 'MODULE', 'MODULE', '', family, symptom,"
