@@ -21,6 +21,12 @@ const fontLicences = (): Plugin => ({
       ),
     ).join('\n\n')
     this.emitFile({ type: 'asset', fileName: 'third-party/fonts.txt', source })
+    // What keeps the page on the device is put beside it, not into it.
+    const workbox = readFileSync(
+      new URL('./node_modules/workbox-core/LICENSE', import.meta.url),
+      'utf8',
+    )
+    this.emitFile({ type: 'asset', fileName: 'third-party/workbox.txt', source: workbox })
   },
 })
 

@@ -74,7 +74,8 @@ const LOADED_ANEW = 'rotor.loaded-anew'
 router.onError(async (fault, to) => {
   // What the server itself says, or does not, is told elsewhere.
   if (fault instanceof NoAnswer || fault instanceof Refusal) return
-  const answers = await fetch('/mark.svg', { cache: 'no-store' }).then(
+  // Of the server itself: files of the page may lie on this device.
+  const answers = await fetch('/api/session', { cache: 'no-store' }).then(
     ({ ok }) => ok,
     () => false,
   )

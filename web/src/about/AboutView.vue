@@ -54,6 +54,7 @@ onMounted(async () => {
       Others' work in this application, with its licences:
       <a href="/third-party/page.txt">the page's scripts</a>,
       <a href="/third-party/fonts.txt">its fonts</a>,
+      <a href="/third-party/workbox.txt">what keeps it on the device</a>,
       <a href="/third-party/server.txt">the server's libraries</a>. The rules in the page are
       compiled by TeaVM and hold parts of its class library (Apache License 2.0).
     </p>
