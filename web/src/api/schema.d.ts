@@ -2222,6 +2222,7 @@ export interface components {
         };
         MotorIn: {
             call: string;
+            doubt: string;
             fitted: boolean;
             motor: string;
             number?: string;

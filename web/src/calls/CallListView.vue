@@ -2,7 +2,7 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { Refusal, trouble } from '../api/client'
+import { get, Refusal, trouble } from '../api/client'
 import type { CallRow } from '../api/types'
 import { loadCatalogue } from '../catalogue/catalogue'
 import KeyHelp from '../keys/KeyHelp.vue'
@@ -41,8 +41,10 @@ const { ask, fault } = useNewest((failed) => {
 async function found(page: number) {
   await loadCatalogue()
   // What is due stands above the list: both are shown at once, so that nothing moves under a thumb.
+  // What was searched for is not kept: it would push out what was opened.
+  const read = search.value || page ? get : getKept
   return Promise.all([
-    getKept<CallRow[]>(
+    read<CallRow[]>(
       `/api/calls?search=${encodeURIComponent(search.value)}&page=${page}&size=${SIZE}`,
     ),
     page || search.value ? [] : getKept<CallRow[]>('/api/calls/due'),

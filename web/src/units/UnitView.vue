@@ -68,6 +68,7 @@ watch(trouble, (now) => {
               {{ motor.motor }}
             </span>
             <router-link :to="`/calls/${motor.call}`">{{ since(motor) }}</router-link>
+            <span v-if="motor.doubt" class="doubt">{{ motor.doubt }}</span>
           </li>
         </ul>
       </section>
@@ -107,6 +108,11 @@ watch(trouble, (now) => {
   gap: 2px 14px;
   align-items: center;
   padding: 6px 0;
+}
+
+.doubt {
+  color: var(--suspect);
+  font-weight: 600;
 }
 
 .gone {

@@ -12,6 +12,7 @@ import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.UnitPlate.Role;
+import variablerotor.core.route.Route;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.tree.Node;
 import variablerotor.core.tree.Tree;
@@ -27,6 +28,8 @@ import variablerotor.core.tree.Tree;
  * @param since the day on which it went in, or on which it was met first
  * @param until the day on which it went out, or another was met in its place; null while it is in
  * @param call that put it in, or met it first
+ * @param doubt why it may be out by now: another was chosen for its place, and nobody noted that it
+ *     was fitted; empty where it is not in doubt
  */
 public record MotorIn(
     @Nullable Role role,
@@ -35,11 +38,21 @@ public record MotorIn(
     boolean fitted,
     LocalDate since,
     @Nullable LocalDate until,
-    String call)
+    String call,
+    String doubt)
     implements Node {
 
   private MotorIn out(LocalDate day) {
-    return new MotorIn(role, motor, number, fitted, since, day, call);
+    return new MotorIn(role, motor, number, fitted, since, day, call, "");
+  }
+
+  private MotorIn in(String why) {
+    return new MotorIn(role, motor, number, fitted, since, null, call, why);
+  }
+
+  /** The same, of whose plate more was read since. */
+  private MotorIn read(String plate) {
+    return new MotorIn(role, plate, number, fitted, since, until, call, doubt);
   }
 
   /**
@@ -60,10 +73,18 @@ public record MotorIn(
       Role role = UnitHistory.role(call.job(), calls);
       MotorIn met =
           new MotorIn(
-              role, spoken(told.motor()), null, false, call.opened(), null, call.job().log().id());
+              role,
+              spoken(told.motor()),
+              null,
+              false,
+              call.opened(),
+              null,
+              call.job().log().id(),
+              "");
       MotorIn put = put(call, role);
+      String doubt = put == null ? doubt(call) : "";
       if (role == null) {
-        unplaced.add(put == null ? met : put);
+        unplaced.add(put == null ? met.in(doubt) : put);
         continue;
       }
       MotorIn before = in.get(role);
@@ -71,17 +92,10 @@ public record MotorIn(
       if (before == null || plate == null || plate.family() != told.motor().family()) {
         replace(in, gone, role, met);
       } else if (before.number() == null) {
-        // The same motor, of which more may have been read since.
-        in.put(
-            role,
-            new MotorIn(
-                role,
-                spoken(told.motor()),
-                before.number(),
-                before.fitted(),
-                before.since(),
-                null,
-                before.call()));
+        in.put(role, before.read(spoken(told.motor())));
+      }
+      if (!doubt.isEmpty()) {
+        in.computeIfPresent(role, (any, one) -> one.in(doubt));
       }
       plates.put(role, told.motor());
       if (put != null) {
@@ -119,7 +133,19 @@ public record MotorIn(
         true,
         call.worked(),
         null,
-        job.log().id());
+        job.log().id(),
+        "");
+  }
+
+  private static String doubt(UnitHistory.Call call) {
+    Job job = call.job();
+    Route way = job.chosen();
+    return way == null || !UnitHistory.changesMotor(job)
+        ? ""
+        : way.title()
+            + " chosen on "
+            + call.opened()
+            + ", and not noted as fitted: look at the plate.";
   }
 
   private static MotorPlate fittedPlate(Job job) {
@@ -147,6 +173,7 @@ public record MotorIn(
         "fitted", fitted,
         "since", since,
         "until", until,
-        "call", call);
+        "call", call,
+        "doubt", doubt);
   }
 }

@@ -239,11 +239,14 @@ public record UnitHistory(
     Particulars told = job.log().particulars();
     UnitPlate.Builder unit = told.unit().but();
     if (told.unit().kind() == null) {
-      calls.stream()
-          .map(one -> one.job().log().particulars().unit().kind())
-          .filter(Objects::nonNull)
-          .findFirst()
-          .ifPresent(unit::kind);
+      List<UnitPlate.Kind> kinds =
+          calls.stream()
+              .map(one -> one.job().log().particulars().unit().kind())
+              .filter(Objects::nonNull)
+              .distinct()
+              .toList();
+      // A system of two boxes may go by one name: then nobody knows which is meant.
+      unit.kind(kinds.size() == 1 ? kinds.get(0) : null);
     }
     return unit.build().roleOf(told.motor().family());
   }

@@ -200,6 +200,14 @@ class UnitHistoryTest {
     UnitHistory.Call fan =
         call(null, LocalDate.parse("2026-11-02"), Family.STAGED_CONDENSER, Route.SAME_MOTOR);
     assertNotNull(UnitHistory.of(List.of(today(), fan, blower)).known());
+    // Two boxes under one name: which of them the call of then was to nobody said.
+    UnitHistory.Call box =
+        call(
+            UnitPlate.Kind.HEAT_PUMP_OUTDOOR,
+            LocalDate.parse("2026-11-02"),
+            Family.CONSTANT_TORQUE,
+            null);
+    assertNull(UnitHistory.of(List.of(today(), box, blower)).known());
     UnitHistory history = UnitHistory.of(List.of(today(), fan, blower));
     assertEquals(
         List.of("INDOOR_BLOWER", "OUTDOOR_FAN"),
@@ -219,6 +227,11 @@ class UnitHistoryTest {
             Family.CONSTANT_AIRFLOW_SERIAL.title() + ", 208-230 V since 2027-05-10 to null",
             "Constant-torque blower, 208-230 V since 2026-05-02 to 2027-05-10"),
         spoken(List.of(other, chosen)));
+    // The motor of then may be out: nobody noted it, and who reads the page must look.
+    assertEquals(
+        "Same motor chosen on 2026-05-02, and not noted as fitted: look at the plate.",
+        UnitHistory.of(List.of(today(), chosen)).motors().get(0).doubt());
+    assertEquals("", UnitHistory.of(List.of(today())).motors().get(0).doubt());
     // Nobody said which of two it is: each is listed by itself, and none is said to be out.
     UnitHistory.Call either = call(UnitPlate.Kind.ROOFTOP, YEAR_AGO, Family.CONSTANT_TORQUE, null);
     UnitHistory.Call again =
