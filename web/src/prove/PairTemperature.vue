@@ -52,10 +52,13 @@ function keep() {
 <style scoped>
 .warm {
   display: grid;
-  grid-template-columns: minmax(0, 200px) max-content;
+  grid-template-columns: minmax(0, 200px) minmax(0, 1fr);
   gap: 6px 10px;
   align-items: end;
-  justify-content: start;
+}
+
+.warm button {
+  justify-self: start;
 }
 
 .warm p {

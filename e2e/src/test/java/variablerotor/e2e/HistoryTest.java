@@ -37,6 +37,10 @@ class HistoryTest {
     Browsing.callTold(
         page, UNIT.formatted("hums"), "winding.ab", "24", "winding.bc", "24", "winding.ca", "24");
     Locator warm = page.getByLabel("How warm was the winding?");
+    assertEquals(
+        true,
+        page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"),
+        "nothing runs off the side");
     warm.fill("forty");
     warm.press("Enter");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("number");
