@@ -72,7 +72,12 @@ export default defineConfig({
   ],
   // The core, compiled from Java beforehand.
   resolve: {
-    alias: { 'rotor-core': fileURLToPath(new URL('../js/target/js/core.mjs', import.meta.url)) },
+    alias: Object.fromEntries(
+      ['calls', 'wirings'].map((part) => [
+        `rotor-${part}`,
+        fileURLToPath(new URL(`../js/target/js/${part}.mjs`, import.meta.url)),
+      ]),
+    ),
   },
   worker: { format: 'es' },
   build: {

@@ -114,7 +114,8 @@ function safeParse(text: string): unknown {
   }
 }
 
-export const get = <T>(path: string) => request<T>('GET', path)
+export const get = <T>(path: string, headers?: Record<string, string>) =>
+  request<T>('GET', path, undefined, headers)
 
 /** Past so many tries [4 s apart], whoever waits is asked whether to go on. */
 const MOST_TRIES = 30

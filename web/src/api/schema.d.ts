@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/shop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shop"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}": {
         parameters: {
             query?: never;
@@ -1882,6 +1898,7 @@ export interface components {
         DecisionRequest: {
             candidate?: string;
             done?: string[];
+            on?: components["schemas"]["Seen"];
             /** @enum {string} */
             route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
         };
@@ -2790,6 +2807,11 @@ export interface components {
             /** Format: int32 */
             readings: number;
         };
+        Seen: {
+            /** @enum {string} */
+            state: "DECIDED" | "NARROWED" | "OPEN";
+            suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];
+        };
         SessionView: {
             account?: components["schemas"]["Account"];
             demo: components["schemas"]["DemoAccount"][];
@@ -3340,6 +3362,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CallRow"][];
+                };
+            };
+        };
+    };
+    shop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
                 };
             };
         };

@@ -1,7 +1,17 @@
-import { computed, inject, onScopeDispose, provide, ref, type InjectionKey } from 'vue'
+import {
+  computed,
+  inject,
+  onScopeDispose,
+  provide,
+  ref,
+  shallowRef,
+  watch,
+  type InjectionKey,
+} from 'vue'
 import { NoAnswer, Refusal } from '../api/client'
 import type {
   Call,
+  Dials,
   Offer,
   OutcomeSave,
   Particulars,
@@ -20,8 +30,9 @@ import type { Kept } from '../keep/rows'
 import { session } from '../session/session'
 import { shopZone } from '../shared/time'
 import { corrected, corrections, merged, type Correction } from './corrections'
+import { isOpening, readShop, workOut, type Held } from './held'
 import { newsOf } from './news'
-import { inWords } from '../shared/newest'
+import { inWords, useNewest } from '../shared/newest'
 
 const spoken = (value: Value) =>
   Array.isArray(value)
@@ -38,6 +49,14 @@ export interface Taken {
 }
 
 const filled = (text: string | undefined) => text?.trim() || undefined
+
+/** Another call's log may come back to a save that was made here, and so may no log at all. */
+const isLog = (result: unknown, call: string): result is object =>
+  typeof result === 'object' &&
+  result !== null &&
+  'format' in result &&
+  'id' in result &&
+  result.id === call
 
 const isTelling = (save: Kept) => save.path.includes('/corrections/')
 const changesOf = (save: Kept) => (save.body as { changes: Correction[] }).changes
@@ -61,13 +80,45 @@ export function openCall(id: string) {
     shopZone.value = call.settings.timeZone
   }
 
+  /** The log of the call, from which all that is shown of it can be worked out here. */
+  const held = shallowRef<Held | null>(null)
+  /** When the server says that it changed last [ms since 1970]. */
+  let changed = 0
+
+  function hold(log: object) {
+    held.value = { log }
+    changed = Date.parse((log as { changedAt: string }).changedAt)
+  }
+
+  const { ask: work, forget } = useNewest()
+
+  /** Works out what the log says, with what waits here. */
+  const workedOut = () =>
+    held.value ? work(() => workOut('call', held.value!, mine.value), show) : Promise.resolve(false)
+
+  /** As the server says; where no answer comes, as it said last. */
+  async function read() {
+    const path = `/api/calls/${id}`
+    const answer = await getKept<{ view: Call; log: object }>(path, { 'Rotor-Answer': 'both' })
+    forget()
+    hold(answer.log)
+    // What waits here belongs to it: it is shown with that, and without it only where that fails.
+    if (!mine.value.length || !(await workedOut())) show(answer.view)
+  }
+
   async function load() {
     fault.value = ''
     asTold.value = []
     try {
-      show(await getKept<Call>(`/api/calls/${id}`))
+      await read()
+      void readShop().catch(() => {})
     } catch (failed) {
       if (failed instanceof NoAnswer && loaded.value) return
+      const opened = mine.value.find(isOpening)
+      if (opened) {
+        held.value = { opened }
+        if (await workedOut()) return
+      }
       asTold.value = failed instanceof Refusal ? failed.asTold : []
       fault.value =
         failed instanceof Refusal && failed.status === 404
@@ -79,20 +130,31 @@ export function openCall(id: string) {
   /** Something changed at this time, or may have: read where it is not shown already. */
   async function look(at: number | null) {
     if (mine.value.length || !loaded.value) return
-    if (at !== null && Date.parse(loaded.value.changedAt) >= at) return
+    if (at !== null && changed >= at) return
     await load()
   }
 
   const mine = computed(() => waiting().filter((save) => save.call === id))
 
-  const stop = onSent((save, result, no) => {
+  // What is entered is shown at once with all that follows from it; what the server says to it
+  // comes below.
+  const known = new Set<string>()
+  watch(
+    mine,
+    (now) => {
+      const more = now.filter((save) => !known.has(save.id))
+      more.forEach((save) => known.add(save.id))
+      if (more.length) void workedOut()
+    },
+    { immediate: true, flush: 'sync' },
+  )
+
+  const stop = onSent(async (save, result, no) => {
     if (save.call !== id) return
     if (no) refusal.value = { label: save.label, refusal: no }
-    // An answer to a change stands only while no later one is on its way.
-    else if (!mine.value.length) {
-      if (result) show(result as Call)
-      else void load()
-    }
+    else if (isLog(result, id)) hold(result)
+    else return load()
+    if (!(await workedOut()) && !mine.value.length) await load()
   })
   onScopeDispose(stop)
 
@@ -158,6 +220,11 @@ export function openCall(id: string) {
     waiting: mine,
     lastReading,
     load,
+    /** What the rules say of its ways at these figures, here where they can be had. */
+    choice: (dials: Dials) =>
+      held.value
+        ? workOut('choice', held.value, mine.value, { dials })
+        : Promise.reject(new Error('The call is not read yet.')),
     phase,
     say: (of: RepairPhase | null) => (said.value = of),
     /** Again: a second measurement, which confirms or disputes the first and corrects nothing. */
@@ -248,8 +315,13 @@ export function openCall(id: string) {
         form: `proof ${id}`,
       })
     },
-    decide: (route: Route, how: { candidate?: string; done: string[] } = { done: [] }) =>
-      change('decisions', { route, ...how }, 'The choice'),
+    /** With what it stands on: where the server says otherwise by then, it asks again. */
+    decide(route: Route, how: { candidate?: string; done: string[] } = { done: [] }) {
+      const { state, suspects } = loaded.value!.diagnosis.verdict
+      return change('decisions', { route, ...how, on: { state, suspects } }, 'The choice', {
+        form: `decision ${id}`,
+      })
+    },
   }
 }
 

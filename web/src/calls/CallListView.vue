@@ -3,17 +3,18 @@ import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { get, Refusal, trouble } from '../api/client'
-import type { CallRow } from '../api/types'
+import type { CallRow, Particulars } from '../api/types'
 import { loadCatalogue } from '../catalogue/catalogue'
 import KeyHelp from '../keys/KeyHelp.vue'
 import { useKeys } from '../keys/keys'
 import { getKept, old } from '../keep/answers'
-import { flush } from '../keep/queue'
+import { flush, refused, waiting } from '../keep/queue'
 import { session } from '../session/session'
 import { useDebounced } from '../shared/debounced'
 import FileButton from '../shared/FileButton.vue'
 import TopBar from '../shared/TopBar.vue'
 import { callOn, codeOn } from '../units/label'
+import { isOpening } from '../call/held'
 import CallLine from './CallLine.vue'
 import { inWords, useNewest } from '../shared/newest'
 
@@ -29,6 +30,15 @@ const search = ref('')
 const help = ref(false)
 const field = ref<{ focus: () => void } | null>(null)
 const isLead = computed(() => session.account?.role === 'LEAD')
+
+/** Calls that were opened on this device, and that the server has not taken yet. */
+const unsent = computed(() =>
+  [...refused(), ...waiting()].filter(isOpening).map((save) => ({
+    id: save.call!,
+    told: save.body as Particulars,
+    why: save.refused?.message,
+  })),
+)
 
 /** One who is not signed in any more, to the door. */
 const { ask, fault } = useNewest((failed) => {
@@ -129,6 +139,17 @@ useKeys({
       <router-link v-if="isLead" class="week" to="/week">The week</router-link>
     </div>
     <p v-if="unread" class="notice" role="status">{{ unread }}</p>
+    <section v-if="unsent.length" aria-labelledby="unsent">
+      <h2 id="unsent" class="due">On this device alone</h2>
+      <ul class="rows">
+        <li v-for="one in unsent" :key="one.id" class="unsent">
+          <router-link :to="`/calls/${one.id}/hear`">{{
+            [one.told.place, one.told.unitName].filter(Boolean).join(', ')
+          }}</router-link>
+          <span class="soft">{{ one.why ?? 'Not sent yet' }}</span>
+        </li>
+      </ul>
+    </section>
     <div v-if="fault" class="card" role="alert">
       <h2>{{ fault }}</h2>
       <button class="quiet-button" @click="load()">Try again</button>
@@ -199,6 +220,22 @@ useKeys({
 
 .due {
   margin-bottom: 6px;
+}
+
+.unsent {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 18px;
+  padding: 4px 14px;
+  border-bottom: 1px solid var(--rule);
+}
+
+.unsent a {
+  display: inline-flex;
+  align-items: center;
+  min-height: var(--target);
+  font-weight: 600;
 }
 
 .empty {

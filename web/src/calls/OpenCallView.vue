@@ -41,9 +41,9 @@ async function open() {
   busy.value = true
   const stop = onSent((save, _result, refused) => {
     if (save.id !== call) return
+    stop()
     if (refused) refusal.value = refused
     else void router.push(`/calls/${call}/hear`)
-    stop()
     busy.value = false
   })
   await send({
@@ -54,7 +54,8 @@ async function open() {
     call,
     form,
   })
-  if (busy.value) fault.value = 'No answer yet. The call is kept on this device and will be sent.'
+  // Without a radio the call goes on here, and is sent later.
+  if (busy.value) await router.push(`/calls/${call}/hear`)
 }
 
 const bringing = ref(false)

@@ -27,7 +27,7 @@ export const goingOn = (motors: Fit[], route: Route) =>
 
 /** What the ways of a call cost, and what turns them; worked out again with every change of it. */
 export function openChoice() {
-  const { call } = useCall()
+  const { call, choice: workedOut } = useCall()
   const choice = shallowRef<Choice | null>(null)
   const { ask, fault } = useNewest()
   /** What if: other figures than the market's; nothing is kept of them. */
@@ -35,9 +35,12 @@ export function openChoice() {
   const turned = computed(() => Object.keys(dials.value).length > 0)
   const path = `/api/calls/${call.value.id}/choice`
 
+  const asServerSays = () =>
+    turned.value ? request<Choice>('POST', path, dials.value) : getKept<Choice>(path)
+
   const load = () =>
     ask(
-      () => (turned.value ? request<Choice>('POST', path, dials.value) : getKept<Choice>(path)),
+      () => workedOut(dials.value).catch(asServerSays),
       (answer) => (choice.value = answer),
     )
 

@@ -1,14 +1,25 @@
+import type { Call, Choice } from '../api/types'
 import type { components } from './answers'
 
 /**
- * The rules of the product in the page itself: asked in a worker, so that they answer without a
- * radio and the page never waits for them.
+ * The rules of the product in the page itself: asked in workers, so that they answer without a
+ * radio and the page never waits for them. What a call asks and what a wiring asks are two files,
+ * each loaded when it is first needed.
  */
 type Answers = components['schemas']['Answers']
 
 /** What the rules can be asked. */
 export type Verb = keyof Answers
 export type Answer<V extends Verb> = Answers[V]
+
+/** What is asked of a call that this device holds as its log: answered as the server answers. */
+export interface OfCall {
+  call: Call
+  choice: Choice
+}
+
+export type CallVerb = 'fit' | 'proof' | 'shop' | keyof OfCall
+export type WiringVerb = Exclude<Verb, CallVerb>
 
 /** What is wrong with what was asked, by its path. */
 export class Faulty extends Error {
@@ -25,9 +36,12 @@ interface Reply {
 
 type Waiting = { resolve: (answer: unknown) => void; reject: (fault: Error) => void }
 
-/** One worker with its questions on the way. */
-function open() {
-  const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' })
+/**
+ * One worker with its questions on the way.
+ *
+ * @param lost told when it could not be loaded: another may be tried
+ */
+function open(worker: Worker, lost: () => void) {
   const waiting = new Map<number, Waiting>()
   let last = 0
   worker.onmessage = ({ data }: MessageEvent<Reply>) => {
@@ -38,35 +52,77 @@ function open() {
     else asked?.resolve(data.answer)
   }
   worker.onerror = () => {
-    const lost = new Error('The rules could not be loaded. Reload the page when there is a radio.')
-    waiting.forEach((one) => one.reject(lost))
+    const gone = new Error('The rules could not be loaded. Reload the page when there is a radio.')
+    lost()
+    waiting.forEach((one) => one.reject(gone))
     waiting.clear()
   }
   return {
-    ask(verb: Verb, tree: object) {
+    /** Plain data alone: a form's own object cannot be sent. */
+    ask(verb: CallVerb | WiringVerb, tree: object) {
       const id = ++last
       return new Promise((resolve, reject) => {
         waiting.set(id, { resolve, reject })
-        // Plain data: a form's own object cannot be sent.
-        worker.postMessage({ id, verb, tree: JSON.parse(JSON.stringify(tree)) })
+        worker.postMessage({ id, verb, tree })
       })
     },
     close: () => worker.terminate(),
   }
 }
 
-let shared: ReturnType<typeof open> | null = null
-let searching: ReturnType<typeof open> | null = null
+type Opened = ReturnType<typeof open>
+
+const wiringWorker = () =>
+  new Worker(new URL('./wirings.worker.ts', import.meta.url), { type: 'module' })
+
+let calls: Opened | null = null
+/** What the worker of calls was told of the shop. */
+let told: object | null = null
+let wirings: Opened | null = null
+let searching: Opened | null = null
+
+function ofCalls() {
+  const made = () => new Worker(new URL('./calls.worker.ts', import.meta.url), { type: 'module' })
+  calls ??= open(made(), () => {
+    calls = null
+    told = null
+  })
+  return calls
+}
+
+const plain = (tree: object): object => JSON.parse(JSON.stringify(tree))
+
+const OF_CALLS: Verb[] = ['fit', 'proof']
 
 /**
  * @throws Faulty where what is asked does not read
  */
-export const ask = <V extends Verb>(verb: V, tree: object) =>
-  (shared ??= open()).ask(verb, tree) as Promise<Answers[V]>
+export function ask<V extends Verb>(verb: V, tree: object) {
+  const worker = OF_CALLS.includes(verb)
+    ? ofCalls()
+    : (wirings ??= open(wiringWorker(), () => (wirings = null)))
+  return worker.ask(verb, plain(tree)) as Promise<Answers[V]>
+}
+
+/**
+ * Asks of a call that this device holds.
+ *
+ * @param shop what the shop brings to it, as the server said; the same object says the same
+ * @throws Faulty where what is asked does not read
+ */
+export function askOfCall<V extends keyof OfCall>(shop: object, verb: V, tree: object) {
+  const worker = ofCalls()
+  if (told !== shop) {
+    told = shop
+    // Answered in their order: where it does not read, the question after it does not either.
+    worker.ask('shop', shop).catch(() => (told = null))
+  }
+  return worker.ask(verb, plain(tree)) as Promise<OfCall[V]>
+}
 
 /** A long search: the one before it is given up, and nothing else waits for it. */
-export function search<V extends Verb>(verb: V, tree: object) {
+export function search<V extends WiringVerb & Verb>(verb: V, tree: object) {
   searching?.close()
-  searching = open()
-  return searching.ask(verb, tree) as Promise<Answers[V]>
+  searching = open(wiringWorker(), () => {})
+  return searching.ask(verb, plain(tree)) as Promise<Answers[V]>
 }

@@ -23,8 +23,10 @@ let opened: Promise<IDBPDatabase<Schema>> | null = null
 
 /** Apart from what waits to be sent: it may be wiped, and a newer form of it stands in nobody's way. */
 function database() {
-  opened ??= openDB<Schema>('rotor.answers', 1, {
-    upgrade(made) {
+  opened ??= openDB<Schema>('rotor.answers', 2, {
+    upgrade(made, before) {
+      // Calls were kept in another form: they are asked for again.
+      if (before) made.deleteObjectStore('answers')
       const answers = made.createObjectStore('answers', { keyPath: ['account', 'path'] })
       answers.createIndex('at', ['account', 'at'])
     },

@@ -14,9 +14,9 @@ export const old = ref<number | null>(null)
 const account = () => session.account?.id ?? ''
 
 /** As the server answers now; without one, as it did last. */
-export async function getKept<T>(path: string): Promise<T> {
+export async function getKept<T>(path: string, headers?: Record<string, string>): Promise<T> {
   try {
-    const answer = await get<T>(path)
+    const answer = await get<T>(path, headers)
     // Nobody waits for that, and without room it is not kept.
     if (account()) void keepAnswer(account(), path, answer).catch(() => {})
     old.value = null

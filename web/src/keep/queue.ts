@@ -101,6 +101,7 @@ export async function send(save: Save): Promise<void> {
     large: save.body instanceof Blob,
     account: account.id,
     by: account.name,
+    at: new Date().toISOString(),
   })
   for (const row of replaced) await remove(row)
   await flush()
@@ -216,7 +217,11 @@ async function sendAll(lane: Lane) {
   for (let row = next(lane); row; row = next(lane)) {
     show(lane, true)
     try {
-      const result = await request('PUT', row.path, row.body, { 'Rotor-Account': row.account })
+      const result = await request('PUT', row.path, row.body, {
+        'Rotor-Account': row.account,
+        // Of a call its log is enough: what follows from it is worked out here.
+        'Rotor-Answer': 'log',
+      })
       state.offline = false
       await remove(row)
       tell(row, result, null)

@@ -24,6 +24,8 @@ export interface Kept extends Save {
   /** Who made it; it is sent under no other account. */
   account: string
   by: string
+  /** When it was made, by this device (ISO 8601). */
+  at?: string
   /** Why the server will not take it; it stays until a person sends it again or throws it away. */
   refused?: Pick<Refusal, 'status' | 'message' | 'errors' | 'conflicts'>
 }

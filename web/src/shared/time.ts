@@ -28,3 +28,7 @@ export const day = (at: string) =>
     year: 'numeric',
     timeZone: IS_DAY.test(at) ? 'UTC' : shopZone.value,
   }).format(new Date(at))
+
+/** Today in a zone, as days are written (ISO 8601). */
+export const dayIn = (timeZone: string, now: Date = new Date()) =>
+  new Intl.DateTimeFormat('sv', { timeZone, dateStyle: 'short' }).format(now)

@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -20,6 +21,13 @@ import variablerotor.core.bench.BenchCall;
 import variablerotor.core.bench.HiddenFault;
 import variablerotor.core.bench.MeterModel;
 import variablerotor.core.bench.SimulatedMotor;
+import variablerotor.core.chain.Suspect;
+import variablerotor.core.choice.Shelf;
+import variablerotor.core.job.Settings;
+import variablerotor.core.job.Shop;
+import variablerotor.core.likelihood.Counted;
+import variablerotor.core.likelihood.Experience;
+import variablerotor.core.view.CallAnswers;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Fact;
@@ -33,7 +41,7 @@ import variablerotor.json.Json;
 
 /** The compiled core gives the answers of the JVM's, field by field and to the last digit. */
 class SameAnswersTest {
-  private static final Path MODULE = Path.of("target/js/core.mjs").toAbsolutePath();
+  private static final Path MODULES = Path.of("target/js").toAbsolutePath();
 
   /** All of them with {@code ./rotor test --all}; else the first of the same. */
   private static final int RANDOM_CASES = Boolean.getBoolean("rotor.all") ? 240 : 80;
@@ -140,7 +148,7 @@ class SameAnswersTest {
     Path out = Files.createTempFile("answers", ".jsonl");
     Files.write(in, cases);
     Process node =
-        new ProcessBuilder("node", "src/test/resources/answer-lines.mjs", MODULE.toString())
+        new ProcessBuilder("node", "src/test/resources/answer-lines.mjs", MODULES.resolve("calls.mjs").toString())
             .redirectInput(in.toFile())
             .redirectOutput(out.toFile())
             .redirectError(ProcessBuilder.Redirect.INHERIT)
@@ -167,14 +175,22 @@ class SameAnswersTest {
               """
               async line => {
                 const begin = performance.now()
-                globalThis.core = await import('/core.mjs')
+                const calls = await import('/calls.mjs')
                 const loaded = performance.now()
-                core.diagnose(JSON.parse(line))
-                return [loaded - begin, performance.now() - loaded]
+                calls.diagnose(JSON.parse(line))
+                const answered = performance.now()
+                globalThis.core = { ...calls, ...(await import('/wirings.mjs')) }
+                return [loaded - begin, answered - loaded]
               }""",
               cases.get(1));
       System.out.println(
-          "core.mjs: " + Files.size(MODULE) + " byte; loaded and first answer [ms]: " + first);
+          "calls.mjs: "
+              + Files.size(MODULES.resolve("calls.mjs"))
+              + " byte; loaded and first answer [ms]: "
+              + first
+              + "; wirings.mjs: "
+              + Files.size(MODULES.resolve("wirings.mjs"))
+              + " byte");
       @SuppressWarnings("unchecked")
       List<String> answers =
           (List<String>)
@@ -184,6 +200,7 @@ class SameAnswersTest {
       same(cases, answers);
       bracketsCount(page);
       theWiringBenchToo(page);
+      wholeCallsToo(page);
     }
   }
 
@@ -230,7 +247,59 @@ class SameAnswersTest {
     bench(page, "run", Tree.of("format", "variable-rotor-as-wired", "wiring", "none"));
   }
 
+  private static final int CALLS = 40;
+
+  /**
+   * Calls that a device holds, half of their readings sent and half waiting, and their choice: the
+   * same in the page.
+   */
+  private static void wholeCallsToo(Page page) throws InputFaults {
+    CallAnswers here = new CallAnswers();
+    Map<String, Question> questions =
+        Map.of("shop", here::shop, "call", here::call, "choice", here::choice);
+    Shop shop =
+        new Shop(
+            Settings.usual("UTC"),
+            List.of(),
+            List.of(),
+            Shelf.EMPTY,
+            Experience.of(
+                List.of(
+                    new Counted(
+                        Family.CONSTANT_TORQUE, Symptom.NO_RUN, List.of(Suspect.MODULE), 9)),
+                40));
+    asked(page, questions, "shop", Tree.withoutNulls(shop.tree()));
+    Random random = new Random(20261130);
+    for (int i = 0; i < CALLS; i++) {
+      Map<String, Object> simulated = simulated(random);
+      Map<String, Object> told = new LinkedHashMap<>(simulated);
+      told.put("place", "Weir " + i);
+      List<Object> saves = new ArrayList<>();
+      for (Object fact : (List<?>) simulated.get("facts")) {
+        Map<?, ?> one = (Map<?, ?>) fact;
+        saves.add(
+            save("r" + saves.size(), "readings", Tree.of("fact", one.get("id"), "value", one.get("value"))));
+      }
+      saves.add(save("d", "decisions", Tree.of("route", "SAME_MOTOR", "done", List.of())));
+      Map<String, Object> tree =
+          Tree.of("opened", save("c" + i, "calls", told), "saves", saves, "today", "2026-11-30");
+      asked(page, questions, "call", tree);
+      tree.put("dials", Tree.of("labourPerHour", 95));
+      asked(page, questions, "choice", tree);
+    }
+  }
+
+  private static Map<String, Object> save(String id, String kind, Object body) {
+    String at = "2026-11-30T08:00:00.000Z";
+    return Tree.of("id", id, "kind", kind, "body", body, "author", "Tobin", "at", at);
+  }
+
   private static Object bench(Page page, String verb, Object tree) throws InputFaults {
+    return asked(page, BENCH, verb, tree);
+  }
+
+  private static Object asked(
+      Page page, Map<String, Question> questions, String verb, Object tree) throws InputFaults {
     String asked = Json.write(tree);
     Object there =
         Json.read(
@@ -240,7 +309,7 @@ class SameAnswersTest {
                     List.of(verb, asked)));
     Object here;
     try {
-      here = Json.read(Json.write(BENCH.get(verb).answer(Json.read(asked))));
+      here = Json.read(Json.write(questions.get(verb).answer(Json.read(asked))));
     } catch (InputFaults faults) {
       here = errors(faults);
     }
@@ -261,8 +330,10 @@ class SameAnswersTest {
 
   /** The page and its module, without a server. */
   private static void serve(Route route) {
-    if (route.request().url().endsWith("/core.mjs")) {
-      route.fulfill(new Route.FulfillOptions().setPath(MODULE).setContentType("text/javascript"));
+    String url = route.request().url();
+    if (url.endsWith(".mjs")) {
+      Path module = MODULES.resolve(url.substring(url.lastIndexOf('/') + 1));
+      route.fulfill(new Route.FulfillOptions().setPath(module).setContentType("text/javascript"));
     } else {
       route.fulfill(
           new Route.FulfillOptions().setContentType("text/html").setBody("<title>core</title>"));
@@ -279,7 +350,7 @@ class SameAnswersTest {
       double c = 10 * random.nextDouble();
       List<?> there =
           (List<?>) page.evaluate("([a, b, c]) => [...core.brackets(a, b, c)]", List.of(a, b, c));
-      double[] here = Core.brackets(a, b, c);
+      double[] here = Calls.brackets(a, b, c);
       for (int k = 0; k < here.length; k++) {
         assertEquals(here[k], ((Number) there.get(k)).doubleValue());
       }

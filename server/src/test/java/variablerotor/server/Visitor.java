@@ -45,6 +45,13 @@ public final class Visitor {
     this.server = server;
   }
 
+  /** With headers of one's own. */
+  public Answer get(String path, Map<String, String> headers) {
+    HttpRequest.Builder request = HttpRequest.newBuilder().GET();
+    headers.forEach(request::header);
+    return exchange(request, path);
+  }
+
   public Answer get(String path) {
     return exchange(HttpRequest.newBuilder().GET(), path);
   }

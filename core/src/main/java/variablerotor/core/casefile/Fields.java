@@ -18,7 +18,7 @@ import variablerotor.core.text.Numbers;
  * One object of a plain tree, read field by field. A field that cannot be read is noted with its
  * path and read as null, so that every fault is told at once.
  */
-final class Fields {
+public final class Fields {
   private final Map<?, ?> map;
   private final String path;
   private final List<InputFault> faults;
@@ -31,7 +31,7 @@ final class Fields {
   }
 
   /** Where a reader notes faults, and which fields nobody asked for can be told afterwards. */
-  static List<InputFault> faults() {
+  public static List<InputFault> faults() {
     return new Read();
   }
 
@@ -48,7 +48,11 @@ final class Fields {
     return unknown;
   }
 
-  Fields(Map<?, ?> map, String path, List<InputFault> faults) {
+  /**
+   * @param path of the object in its document; empty for the whole
+   * @param faults where faults are noted
+   */
+  public Fields(Map<?, ?> map, String path, List<InputFault> faults) {
     if (faults instanceof Read read) {
       read.objects.add(this);
     }
@@ -58,7 +62,7 @@ final class Fields {
   }
 
   /** An item of a list that must be an object; null, and a fault, where it is none. */
-  static @Nullable Fields entry(@Nullable Object given, String path, List<InputFault> faults) {
+  public static @Nullable Fields entry(@Nullable Object given, String path, List<InputFault> faults) {
     if (given instanceof Map<?, ?> map) {
       return new Fields(map, path, faults);
     }
@@ -72,11 +76,13 @@ final class Fields {
     return map.get(field);
   }
 
-  String path(String field) {
+  /** Of one of its fields, in the document. */
+  public String path(String field) {
     return path.isEmpty() ? field : path + "." + field;
   }
 
-  void fault(String field, String message) {
+  /** Notes what is wrong with a field. */
+  public void fault(String field, String message) {
     faults.add(new InputFault(path(field), message));
   }
 
@@ -84,11 +90,15 @@ final class Fields {
     fault(field, "found " + FactParser.describe(found) + "; allowed is " + allowed);
   }
 
-  boolean has(String field) {
+  /** Whether it is given. */
+  public boolean has(String field) {
     return get(field) != null;
   }
 
-  @Nullable String text(String field, int longest) {
+  /**
+   * @param longest that it may be [characters]
+   */
+  public @Nullable String text(String field, int longest) {
     Object value = get(field);
     if (value == null) {
       return null;
@@ -112,7 +122,8 @@ final class Fields {
     return true;
   }
 
-  @Nullable Double number(String field, double least, double most) {
+  /** A number from {@code least} to {@code most}. */
+  public @Nullable Double number(String field, double least, double most) {
     Object value = get(field);
     if (value == null) {
       return null;
@@ -125,7 +136,8 @@ final class Fields {
     return null;
   }
 
-  @Nullable Integer whole(String field, int least, int most) {
+  /** A whole number from {@code least} to {@code most}. */
+  public @Nullable Integer whole(String field, int least, int most) {
     Object value = get(field);
     if (value == null) {
       return null;
@@ -140,7 +152,8 @@ final class Fields {
     return null;
   }
 
-  @Nullable Boolean flag(String field) {
+  /** True or false. */
+  public @Nullable Boolean flag(String field) {
     Object value = get(field);
     if (value == null || value instanceof Boolean) {
       return (Boolean) value;
@@ -149,7 +162,8 @@ final class Fields {
     return null;
   }
 
-  @Nullable LocalDate date(String field) {
+  /** A day (ISO 8601). */
+  public @Nullable LocalDate date(String field) {
     Object value = get(field);
     if (value == null) {
       return null;
@@ -162,7 +176,8 @@ final class Fields {
     return null;
   }
 
-  <E extends Enum<E>> @Nullable E word(String field, E[] allowed) {
+  /** One of these words, by its name. */
+  public <E extends Enum<E>> @Nullable E word(String field, E[] allowed) {
     Object value = get(field);
     return value == null ? null : word(field, value, allowed);
   }
@@ -181,7 +196,8 @@ final class Fields {
     return null;
   }
 
-  <E extends Enum<E>> List<E> words(String field, E[] allowed) {
+  /** A list of these words. */
+  public <E extends Enum<E>> List<E> words(String field, E[] allowed) {
     List<E> words = new ArrayList<>();
     List<?> values = list(field);
     for (int i = 0; i < values.size(); i++) {
@@ -209,7 +225,8 @@ final class Fields {
     return List.copyOf(names);
   }
 
-  List<?> list(String field) {
+  /** As it stands; an empty one where it is not given. */
+  public List<?> list(String field) {
     Object value = get(field);
     if (value == null) {
       return List.of();
@@ -226,7 +243,7 @@ final class Fields {
    *
    * @param most that there may be
    */
-  void each(String field, int most, Consumer<Fields> reader) {
+  public void each(String field, int most, Consumer<Fields> reader) {
     List<?> list = list(field);
     if (list.size() > most) {
       fault(field, "found " + list.size() + "; allowed are at most " + most);
@@ -241,7 +258,7 @@ final class Fields {
   }
 
   /** A nested object; an empty one where it is not given. */
-  Fields object(String field) {
+  public Fields object(String field) {
     Object value = get(field);
     if (value == null) {
       return new Fields(Map.of(), path(field), faults);
@@ -253,12 +270,13 @@ final class Fields {
     return new Fields(Map.of(), path(field), faults);
   }
 
-  @Nullable Object plain(String field) {
+  /** As it stands. */
+  public @Nullable Object plain(String field) {
     return get(field);
   }
 
   /** Fields that were given and never asked for. */
-  List<String> unknown() {
+  public List<String> unknown() {
     List<String> unknown = new ArrayList<>();
     for (Object field : map.keySet()) {
       if (!known.contains(String.valueOf(field))) {

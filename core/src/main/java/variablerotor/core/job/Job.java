@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.casefile.CaseFile;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Situation;
 import variablerotor.core.choice.Market;
 import variablerotor.core.choice.Market.Offer;
@@ -20,6 +21,7 @@ import variablerotor.core.choice.Sourced;
 import variablerotor.core.cost.CostFigures;
 import variablerotor.core.diagnosis.CommonGround;
 import variablerotor.core.diagnosis.Diagnosis;
+import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.Facts;
@@ -256,6 +258,12 @@ public final class Job {
   /** What the readings say so far. */
   public Diagnosis diagnosis() {
     return diagnosis;
+  }
+
+  /** What it is said to be: nothing where only what to do is said, or nothing yet. */
+  public List<Suspect> said() {
+    Diagnosis.Verdict verdict = diagnosis.verdict();
+    return verdict.state() == VerdictState.OPEN ? List.of() : verdict.suspects();
   }
 
   /** The ways forward, priced and ranked, and the motors that would fit. */

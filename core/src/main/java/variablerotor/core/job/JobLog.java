@@ -158,6 +158,20 @@ public record JobLog(
       public String title() {
         return title;
       }
+
+      /**
+       * What it was by this answer.
+       *
+       * @param said what the tool had said
+       * @param told what it was instead
+       */
+      public List<Suspect> found(List<Suspect> said, List<Suspect> told) {
+        return switch (this) {
+          case YES -> said;
+          case NO -> told;
+          case UNKNOWN -> List.of();
+        };
+      }
     }
   }
 
@@ -185,8 +199,8 @@ public record JobLog(
     private final boolean practice;
     private final String openedBy;
     private final String openedAt;
-    private final String changedAt;
-    private final @Nullable Particulars particulars;
+    private String changedAt;
+    private @Nullable Particulars particulars;
     private final List<Reading> readings = new ArrayList<>();
     private final List<Market.Offer> offers = new ArrayList<>();
     private final List<ShopMotor> motors = new ArrayList<>();
@@ -219,6 +233,40 @@ public record JobLog(
       this.openedAt = openedAt;
       this.changedAt = changedAt;
       this.particulars = particulars;
+    }
+
+    /** With all that is on a log. */
+    Builder(JobLog log) {
+      this(
+          log.id(),
+          log.practice(),
+          log.openedBy(),
+          log.openedAt(),
+          log.changedAt(),
+          log.particulars());
+      readings(log.readings()).offers(log.offers()).motors(log.motors()).sourced(log.sourced());
+      shelf(log.shelf()).answers(log.answers()).decisions(log.decisions()).wirings(log.wirings());
+      fits(log.fits()).proofs(log.proofs()).photos(log.photos()).strange(log.strange());
+      outcomes(log.outcomes()).experience(log.experience());
+      broughtIn = log.broughtIn();
+    }
+
+    /** When it was changed last. */
+    Builder changedAt(String at) {
+      changedAt = at;
+      return this;
+    }
+
+    /** What is told now. */
+    Builder particulars(Particulars told) {
+      particulars = told;
+      return this;
+    }
+
+    /** These readings in the place of those before. */
+    Builder withReadings(List<Reading> all) {
+      readings.clear();
+      return readings(all);
     }
 
     /** Adds readings, in the order of taking. */

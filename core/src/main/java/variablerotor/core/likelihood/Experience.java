@@ -94,6 +94,21 @@ public final class Experience {
     return new Experience(counts, strength, List.of());
   }
 
+  /** How many calls turned out to be what. */
+  public List<Counted> counts() {
+    return counts;
+  }
+
+  /** What the judged shares are worth [calls]. */
+  public double strength() {
+    return strength;
+  }
+
+  /** What checks took. */
+  public List<Timed> times() {
+    return times;
+  }
+
   /** Whether it changes nothing. */
   public boolean isNone() {
     return counts.isEmpty() && times.isEmpty();

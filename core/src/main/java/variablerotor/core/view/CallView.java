@@ -565,7 +565,7 @@ public record CallView(
         log.photos().stream().map(CallView::photo).toList(),
         job.warranty(),
         log.practice(),
-        UnitLabel.of(job, LocalDate.EPOCH) != null,
+        UnitLabel.of(job, LocalDate.of(1970, 1, 1)) != null,
         ReturnVisit.of(job),
         log.broughtIn() == null
             ? null

@@ -5,7 +5,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import variablerotor.core.view.CallView;
+import variablerotor.core.job.Job;
 import variablerotor.server.log.Stamps;
 
 /** Customers' answers over HTTP. */
@@ -20,7 +20,7 @@ class AnswerApi {
   }
 
   @PutMapping("/api/calls/{call}/answers/{id}")
-  CallView keep(
+  Job keep(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody AnswerService.Said body) {
     return answers.keep(call, id, body, stamps.now());
   }

@@ -9,10 +9,10 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.job.Deciding;
 import variablerotor.core.job.Job;
 import variablerotor.core.route.Route;
-import variablerotor.core.route.RouteState;
-import variablerotor.core.view.CallView;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
@@ -59,7 +59,7 @@ public class AnswerService {
    * @throws Refused where the way is blocked, or a field makes no sense
    */
   @Transactional
-  public CallView keep(UUID call, UUID id, Said said, Stamp stamp) {
+  public Job keep(UUID call, UUID id, Said said, Stamp stamp) {
     calls.lock(call);
     Job job = calls.job(call);
     LocalDate today =
@@ -80,9 +80,12 @@ public class AnswerService {
     Route route = said.route();
     String note = said.note() == null ? "" : said.note().strip();
     Save save = store.answer(id, call, route, said.by().strip(), on, note);
-    if (!store.holds(save) && route != null && job.way(route).state() == RouteState.BLOCKED) {
-      throw Refused.field(
-          "route", "This way is blocked: " + job.way(route).reasons().get(0).sentence());
+    if (!store.holds(save) && route != null) {
+      try {
+        Deciding.holdOpen(job, route);
+      } catch (InputFaults blocked) {
+        throw Refused.fields(blocked.faults());
+      }
     }
     return calls.after(store.add(save, stamp), call, stamp);
   }

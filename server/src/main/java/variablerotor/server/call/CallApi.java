@@ -17,8 +17,9 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import variablerotor.core.history.UnitHistory;
 import variablerotor.core.job.Correction;
+import variablerotor.core.job.Job;
 import variablerotor.core.job.Particulars;
-import variablerotor.core.view.CallView;
+import variablerotor.core.tree.Tree;
 import variablerotor.server.account.OpenSessions;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.Faults;
@@ -65,8 +66,14 @@ class CallApi {
   }
 
   @GetMapping("/{call}")
-  CallView one(@PathVariable UUID call) {
-    return calls.view(call);
+  Job one(@PathVariable UUID call) {
+    return calls.job(call);
+  }
+
+  /** What the shop brings to each call, for a page that works calls out itself. */
+  @GetMapping("/shop")
+  Object shop() {
+    return Tree.withoutNulls(calls.shop().tree());
   }
 
   /** The last call before this one to the same unit, where there was one: none or one. */
@@ -82,13 +89,13 @@ class CallApi {
   }
 
   @PutMapping("/{call}")
-  CallView open(@PathVariable UUID call, @RequestBody Particulars body) {
+  Job open(@PathVariable UUID call, @RequestBody Particulars body) {
     return calls.open(call, body, stamps.now());
   }
 
   /** The whole of what is told, in place of what was: for a program that has it all. */
   @PutMapping("/{call}/particulars/{id}")
-  CallView tell(@PathVariable UUID call, @PathVariable UUID id, @RequestBody Particulars body) {
+  Job tell(@PathVariable UUID call, @PathVariable UUID id, @RequestBody Particulars body) {
     return calls.tell(call, id, body, stamps.now());
   }
 
@@ -99,7 +106,7 @@ class CallApi {
 
   /** Fields of what is told, one by one: so a page saves, where others may be at work, too. */
   @PutMapping("/{call}/corrections/{id}")
-  CallView correct(@PathVariable UUID call, @PathVariable UUID id, @RequestBody Corrected body) {
+  Job correct(@PathVariable UUID call, @PathVariable UUID id, @RequestBody Corrected body) {
     List<Correction> changes = body.changes() == null ? List.of() : body.changes();
     Faults faults = new Faults();
     if (changes.isEmpty() || changes.size() > MOST_CHANGES) {

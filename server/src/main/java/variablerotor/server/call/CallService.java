@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.check.Symptom;
+import variablerotor.core.family.Family;
 import variablerotor.core.history.UnitHistory;
 import variablerotor.core.job.Correction;
 import variablerotor.core.job.Corrections;
@@ -23,8 +25,10 @@ import variablerotor.core.job.JobLog;
 import variablerotor.core.job.KeptParticulars;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.job.Settings;
+import variablerotor.core.job.Shop;
 import variablerotor.core.kept.ReadBack;
 import variablerotor.core.kept.Wording;
+import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.van.CallRate;
 import variablerotor.core.view.CallView;
@@ -41,6 +45,9 @@ public class CallService {
 
   /** A day's list that is longer leads nobody. */
   private static final int MOST_DUE = 50;
+
+  private static final Particulars NOTHING =
+      Particulars.of("", Symptom.NO_RUN, MotorPlate.of(Family.CONSTANT_TORQUE).build()).build();
 
   private final CallStore store;
   private final List<CallPart> parts;
@@ -89,6 +96,15 @@ public class CallService {
   public Job job(UUID call) {
     CallStore.Opened opened = found(call);
     return job(call, opened, opened.changedAt());
+  }
+
+  /** What the shop brings to each call, as it stands now. */
+  @Transactional(readOnly = true)
+  public Shop shop() {
+    // As a call that nothing was said of has it: nothing of it is the call's own.
+    JobLog.Builder none = new JobLog.Builder("", false, "", "", "", NOTHING);
+    parts.forEach(part -> part.addTo(none, new UUID(0, 0)));
+    return Shop.of(none.build(), settings.current());
   }
 
   /**
@@ -278,22 +294,22 @@ public class CallService {
   }
 
   @Transactional
-  public CallView open(UUID id, Particulars given, Stamp stamp) {
+  public Job open(UUID id, Particulars given, Stamp stamp) {
     return open(id, false, given, stamp);
   }
 
   /** A call on a simulated motor: kept like any other, and left out of the list. */
   @Transactional
-  public CallView openPractice(UUID id, Particulars given, Stamp stamp) {
+  public Job openPractice(UUID id, Particulars given, Stamp stamp) {
     return open(id, true, given, stamp);
   }
 
-  private CallView open(UUID id, boolean practice, Particulars given, Stamp stamp) {
+  private Job open(UUID id, boolean practice, Particulars given, Stamp stamp) {
     Particulars particulars = checked(given);
     boolean added = store.addCall(id, practice, particulars, stamp);
     // The first telling has the call's own id: by it an opening that is sent again is known.
     store.addParticulars(id, id, Json.write(particulars.tree()), stamp);
-    return added ? changed(id, stamp) : view(id);
+    return added ? changed(id, stamp) : job(id);
   }
 
   /**
@@ -304,14 +320,14 @@ public class CallService {
    * @throws Refused where what was told of it last says nothing that is known here
    */
   @Transactional
-  public CallView bringIn(UUID id, Stamp opened, Stamp last, Runnable records) {
+  public Job bringIn(UUID id, Stamp opened, Stamp last, Runnable records) {
     store.addCall(id, opened);
     records.run();
     return changed(id, last);
   }
 
   @Transactional
-  public CallView tell(UUID call, UUID id, Particulars given, Stamp stamp) {
+  public Job tell(UUID call, UUID id, Particulars given, Stamp stamp) {
     lock(call);
     String body = Json.write(checked(given).tree());
     return after(store.addParticulars(id, call, body, stamp), call, stamp);
@@ -323,15 +339,15 @@ public class CallService {
    * @throws Refused where a field is wrong, or somebody else changed the same one to something else
    */
   @Transactional
-  public CallView correct(UUID call, UUID id, List<Correction> changes, Stamp stamp) {
+  public Job correct(UUID call, UUID id, List<Correction> changes, Stamp stamp) {
     lock(call);
     String kept = Json.write(Objects.requireNonNull(Tree.plain(changes)));
     if (store.holdsCorrections(id, call, kept)) {
-      return view(call);
+      return job(call);
     }
     Particulars last = read(store.particulars(call)).value();
     if (last == null) {
-      return view(call);
+      return job(call);
     }
     List<Correction> disputed = Corrections.disputed(last, changes);
     if (!disputed.isEmpty()) {
@@ -391,14 +407,14 @@ public class CallService {
   }
 
   /** The call after a save: worked out anew where the save was new. */
-  public CallView after(boolean added, UUID call, Stamp stamp) {
-    return added ? changed(call, stamp) : view(call);
+  public Job after(boolean added, UUID call, Stamp stamp) {
+    return added ? changed(call, stamp) : job(call);
   }
 
   /** Keeps what the list shows, and shows the call. */
-  private CallView changed(UUID call, Stamp stamp) {
+  private Job changed(UUID call, Stamp stamp) {
     Job job = job(call, store.opened(call).orElseThrow(), stamp.at());
     store.summarise(call, job, stamp);
-    return CallView.of(job);
+    return job;
   }
 }

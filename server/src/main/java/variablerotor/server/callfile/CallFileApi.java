@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RestController;
-import variablerotor.core.view.CallView;
+import variablerotor.core.job.Job;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.LargestBody;
 
@@ -42,7 +42,7 @@ class CallFileApi {
   /** Brings one in; gives the call as it stands here then. */
   @LargestBody(MOST_BYTES)
   @PutMapping(value = "/api/call-files/{id}", consumes = ZIP)
-  CallView bringIn(@PathVariable UUID id, HttpServletRequest request) throws IOException {
+  Job bringIn(@PathVariable UUID id, HttpServletRequest request) throws IOException {
     return files.bringIn(id, request.getInputStream(), stamps.now());
   }
 }

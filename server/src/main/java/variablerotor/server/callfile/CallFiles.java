@@ -160,12 +160,12 @@ class CallFiles {
    *
    * @throws Refused where the file is not whole, or the call is here with other content
    */
-  CallView bringIn(UUID id, InputStream file, Stamp stamp) {
+  Job bringIn(UUID id, InputStream file, Stamp stamp) {
     return turn.take(
         () -> {
           Said said = read(CallFile.unpack(file));
           try {
-            CallView kept = tx.<@Nullable CallView>execute(any -> keep(id, said, stamp));
+            Job kept = tx.<@Nullable Job>execute(any -> keep(id, said, stamp));
             return Objects.requireNonNull(kept);
           } catch (DataAccessException | IllegalArgumentException | IllegalStateException bad) {
             throw CallFile.refused(CallFile.RECORDS + " holds what no call holds");
@@ -182,7 +182,7 @@ class CallFiles {
     }
   }
 
-  private CallView keep(UUID id, Said said, Stamp stamp) {
+  private Job keep(UUID id, Said said, Stamp stamp) {
     hold(said, stamp);
     if (store.exists(said.call)) {
       if (!store.records(said.call).equals(said.records)) {
@@ -190,14 +190,14 @@ class CallFiles {
             "This call is here already, and what it holds here is not what the file holds. Nothing"
                 + " was brought in.");
       }
-      return calls.view(said.call);
+      return calls.job(said.call);
     }
     if (store.taken(said.records)) {
       throw Refused.conflict(
           "Something of this call stands on another call here already. Nothing was brought in.");
     }
     said.people.forEach((person, name) -> accounts.knowOf(person, name, stamp.at()));
-    CallView brought =
+    Job brought =
         calls.bringIn(
             said.call,
             new Stamp(said.openedBy, said.openedAt),
@@ -207,7 +207,7 @@ class CallFiles {
       throw CallFile.refused(CallFile.RECORDS + " holds what no call holds");
     }
     store.keep(store.brought(id, said.call, said.digest), stamp);
-    return calls.view(UUID.fromString(brought.id()));
+    return calls.job(UUID.fromString(brought.log().id()));
   }
 
   /** Who made the newest of it, and when. */

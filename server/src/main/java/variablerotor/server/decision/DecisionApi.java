@@ -11,8 +11,8 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import variablerotor.core.choice.Dials;
+import variablerotor.core.job.Job;
 import variablerotor.core.route.Route;
-import variablerotor.core.view.CallView;
 import variablerotor.core.view.ChoiceView;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.Faults;
@@ -31,18 +31,21 @@ class DecisionApi {
   /**
    * @param candidate the motor chosen with it; null where none is
    * @param done attributes of that motor which ask for something while fitting, ticked
+   * @param on the verdict that whoever chose saw; null for one who did not look at it
    */
   record DecisionRequest(
       @NotNull(message = "found nothing; required is a way forward") Route route,
       @Nullable String candidate,
-      @Nullable List<String> done) {}
+      @Nullable List<String> done,
+      DecisionService.@Nullable Seen on) {}
 
   @PutMapping("/api/calls/{call}/decisions/{id}")
-  CallView decide(
+  Job decide(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody DecisionRequest body) {
     Faults.of(body).refuse();
     List<String> done = body.done() == null ? List.of() : body.done();
-    return decisions.decide(call, id, body.route(), body.candidate(), done, stamps.now());
+    return decisions.decide(
+        call, id, body.route(), body.candidate(), done, body.on(), stamps.now());
   }
 
   /** What a choice stood on: case, ways, matches and prices, in the open format. */

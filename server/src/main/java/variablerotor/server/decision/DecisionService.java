@@ -2,19 +2,19 @@ package variablerotor.server.decision;
 
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.chain.Suspect;
 import variablerotor.core.choice.Dials;
+import variablerotor.core.diagnosis.Diagnosis;
+import variablerotor.core.diagnosis.VerdictState;
+import variablerotor.core.job.Deciding;
 import variablerotor.core.job.Job;
-import variablerotor.core.match.Candidate;
-import variablerotor.core.match.Point;
+import variablerotor.core.job.JobLog;
 import variablerotor.core.route.Route;
-import variablerotor.core.route.RouteState;
-import variablerotor.core.route.Way;
 import variablerotor.core.tree.Tree;
-import variablerotor.core.view.CallView;
 import variablerotor.core.view.ChoiceView;
 import variablerotor.core.view.DiagnosisView;
 import variablerotor.json.Json;
@@ -35,61 +35,61 @@ public class DecisionService {
     this.calls = calls;
   }
 
+  /** A verdict that somebody saw, perhaps without a radio. */
+  public record Seen(VerdictState state, List<Suspect> suspects) {}
+
+  /** A choice that was made by what a person was told elsewhere. */
+  @Transactional
+  public Job decide(
+      UUID call, UUID id, Route route, @Nullable String candidate, List<String> done, Stamp stamp) {
+    return decide(call, id, route, candidate, done, null, stamp);
+  }
+
   /**
    * @param candidate the motor chosen with it; null where none is
    * @param done attributes of that motor which ask for something while fitting, ticked
-   * @throws Refused where the way is blocked, or the motor does not go on it
+   * @param on the verdict that whoever chose saw; null where that is not known
+   * @throws Refused where the way is blocked, the motor does not go on it, or the verdict is another
+   *     by now
    */
   @Transactional
-  public CallView decide(
-      UUID call, UUID id, Route route, @Nullable String candidate, List<String> done, Stamp stamp) {
+  public Job decide(
+      UUID call,
+      UUID id,
+      Route route,
+      @Nullable String candidate,
+      List<String> done,
+      @Nullable Seen on,
+      Stamp stamp) {
     calls.lock(call);
     Save save = store.decision(id, call, route, candidate);
     if (store.holds(save)) {
-      return calls.view(call);
+      return calls.job(call);
     }
     Job job = calls.job(call);
-    List<Point> asked = candidate == null ? List.of() : asked(job, route, candidate);
-    String ticked =
-        asked.stream()
-            .filter(one -> done.contains(one.attribute()))
-            .map(Point::sentence)
-            .collect(Collectors.joining("\n"));
-    Way way = job.way(route);
-    if (way.state() == RouteState.BLOCKED) {
-      throw Refused.field("route", "This way is blocked: " + way.reasons().get(0).sentence());
+    Diagnosis.Verdict now = job.diagnosis().verdict();
+    if (on != null && (on.state() != now.state() || !now.suspects().equals(on.suspects()))) {
+      throw Refused.field(
+          "on",
+          "Since then something was read or told that changes the verdict. It is now: "
+              + now.sentence()
+              + " Look once more, and choose again.");
     }
-    if (asked.stream().anyMatch(one -> isLink(one) && !done.contains(one.attribute()))) {
-      throw Refused.field("done", "found no tick at volts; the voltage link must be ticked first");
+    JobLog.Decided decided;
+    try {
+      decided = Deciding.of(job, id.toString(), route, candidate, done, "", "");
+    } catch (InputFaults faults) {
+      throw Refused.fields(faults.faults());
     }
     store.add(
         save,
-        job.options().route(route, candidate).firstCost(),
-        job.settings().currency(),
-        ticked,
+        decided.firstCost(),
+        decided.currency(),
+        String.join("\n", decided.done()),
         Json.write(DiagnosisView.of(job.diagnosis()).tree()),
         Json.write(Tree.of("case", job.caseTree(), "options", job.options())),
         stamp);
     return calls.after(true, call, stamp);
-  }
-
-  /** What a motor asks for while it is fitted. */
-  private static List<Point> asked(Job job, Route route, String id) {
-    Candidate candidate = job.options().basis().candidate(id);
-    if (candidate == null) {
-      throw Refused.field(
-          "candidate", "found \"" + id + "\"; allowed is a motor of the shop's list");
-    }
-    if (!job.options().basis().goes(route, candidate)) {
-      throw Refused.field("candidate", "The motor \"" + id + "\" does not go on this way.");
-    }
-    return job.options().basis().match(candidate).points().stream()
-        .filter(one -> one.state() == Point.State.CHANGE)
-        .toList();
-  }
-
-  private static boolean isLink(Point point) {
-    return point.attribute().equals("volts");
   }
 
   /**

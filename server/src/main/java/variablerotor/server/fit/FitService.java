@@ -3,7 +3,7 @@ package variablerotor.server.fit;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import variablerotor.core.view.CallView;
+import variablerotor.core.job.Job;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Refused;
@@ -24,7 +24,7 @@ public class FitService {
    * @throws Refused where it does not read
    */
   @Transactional
-  public CallView keep(UUID call, UUID id, Object tree, Stamp stamp) {
+  public Job keep(UUID call, UUID id, Object tree, Stamp stamp) {
     calls.lock(call);
     return calls.after(store.keep(call, id, tree, stamp), call, stamp);
   }

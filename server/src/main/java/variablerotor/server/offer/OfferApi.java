@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import variablerotor.core.choice.Market;
-import variablerotor.core.view.CallView;
+import variablerotor.core.job.Job;
 import variablerotor.server.log.Stamps;
 
 /** Offers over HTTP. */
@@ -22,7 +22,7 @@ class OfferApi {
 
   /** As in the open format: what is not known is left out. */
   @PutMapping("/api/calls/{call}/offers/{id}")
-  CallView offer(@PathVariable UUID call, @PathVariable UUID id, @RequestBody Market.Offer body) {
+  Job offer(@PathVariable UUID call, @PathVariable UUID id, @RequestBody Market.Offer body) {
     return offers.offer(call, id, body, stamps.now());
   }
 }

@@ -6,7 +6,7 @@ import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.casefile.CaseReader;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.choice.Market;
-import variablerotor.core.view.CallView;
+import variablerotor.core.job.Job;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Refused;
@@ -26,7 +26,7 @@ public class OfferService {
    * @throws Refused where a figure makes no sense, or the way is not named
    */
   @Transactional
-  public CallView offer(UUID call, UUID id, Market.Offer given, Stamp stamp) {
+  public Job offer(UUID call, UUID id, Market.Offer given, Stamp stamp) {
     calls.lock(call);
     Market.Offer offer;
     try {

@@ -18,9 +18,9 @@ import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.family.Family;
 import variablerotor.core.history.Hindsight;
+import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog.Outcome.Was;
 import variablerotor.core.likelihood.Experience;
-import variablerotor.core.view.CallView;
 import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Editions;
 import variablerotor.server.log.Stamps;
@@ -59,7 +59,7 @@ class OutcomeApi {
           @Nullable String note) {}
 
   @PutMapping("/api/calls/{call}/outcomes/{id}")
-  CallView keep(@PathVariable UUID call, @PathVariable UUID id, @RequestBody OutcomeRequest body) {
+  Job keep(@PathVariable UUID call, @PathVariable UUID id, @RequestBody OutcomeRequest body) {
     Faults.of(body).refuse();
     return outcomes.keep(
         call,

@@ -29,7 +29,6 @@ import variablerotor.core.likelihood.Counted;
 import variablerotor.core.likelihood.Experience;
 import variablerotor.core.likelihood.Experience.Timed;
 import variablerotor.core.likelihood.FamilyModel;
-import variablerotor.core.view.CallView;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
@@ -62,19 +61,14 @@ public class OutcomeService {
    * @throws Refused where a field makes no sense
    */
   @Transactional
-  public CallView keep(UUID call, UUID id, Was was, List<Suspect> found, String note, Stamp stamp) {
+  public Job keep(UUID call, UUID id, Was was, List<Suspect> found, String note, Stamp stamp) {
     calls.lock(call);
     Job job = calls.job(call);
-    List<Suspect> said = said(job.diagnosis());
+    List<Suspect> said = job.said();
     Faults faults = new Faults();
     check(faults, was, found, job.situation().family());
     faults.refuse();
-    List<Suspect> known =
-        switch (was) {
-          case YES -> said;
-          case NO -> found;
-          case UNKNOWN -> List.of();
-        };
+    List<Suspect> known = was.found(said, found);
     Save save = store.outcome(id, call, was, said, known, note.strip());
     if (!store.holds(save) && was == Was.YES && said.isEmpty()) {
       throw Refused.field(
@@ -88,12 +82,6 @@ public class OutcomeService {
       store.count(CheckTimes.of(job.situation().family(), job.log().readings()));
     }
     return calls.after(added, call, stamp);
-  }
-
-  /** What the tool says that it is: nothing where it says only what to do, or nothing yet. */
-  private static List<Suspect> said(Diagnosis diagnosis) {
-    Diagnosis.Verdict verdict = diagnosis.verdict();
-    return verdict.state() == VerdictState.OPEN ? List.of() : verdict.suspects();
   }
 
   private static void check(Faults faults, Was was, List<Suspect> found, Family family) {

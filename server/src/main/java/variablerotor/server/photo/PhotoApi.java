@@ -13,8 +13,8 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import variablerotor.core.job.Job;
 import variablerotor.core.job.PhotoKind;
-import variablerotor.core.view.CallView;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.LargestBody;
 
@@ -35,7 +35,7 @@ class PhotoApi {
 
   @LargestBody(MOST_BYTES)
   @PutMapping(consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
-  CallView photograph(
+  Job photograph(
       @PathVariable UUID call,
       @PathVariable UUID photo,
       @RequestParam PhotoKind kind,
@@ -45,7 +45,7 @@ class PhotoApi {
   }
 
   @PutMapping("/removals/{id}")
-  CallView remove(@PathVariable UUID call, @PathVariable UUID photo, @PathVariable UUID id) {
+  Job remove(@PathVariable UUID call, @PathVariable UUID photo, @PathVariable UUID id) {
     return photos.remove(call, photo, id, stamps.now());
   }
 

@@ -18,8 +18,8 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
+import variablerotor.core.job.Job;
 import variablerotor.core.job.PhotoKind;
-import variablerotor.core.view.CallView;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
@@ -48,7 +48,7 @@ public class PhotoService {
   }
 
   /** A picture that is at hand already. */
-  public CallView photograph(UUID call, UUID id, PhotoKind kind, byte[] picture, Stamp stamp) {
+  public Job photograph(UUID call, UUID id, PhotoKind kind, byte[] picture, Stamp stamp) {
     return photograph(call, id, kind, new ByteArrayInputStream(picture), stamp);
   }
 
@@ -56,12 +56,12 @@ public class PhotoService {
    * The file waits on the disk until it is its turn to be opened, and no connection to the database
    * is held meanwhile: many large photos at once let everything else go on.
    */
-  CallView photograph(UUID call, UUID id, PhotoKind kind, InputStream sent, Stamp stamp) {
+  Job photograph(UUID call, UUID id, PhotoKind kind, InputStream sent, Stamp stamp) {
     new Faults().required("kind", kind, "what the photo shows").refuse();
     Path file = spooled(sent);
     try {
       Save save = store.photo(id, call, kind, digest(file));
-      Optional<CallView> kept =
+      Optional<Job> kept =
           Objects.requireNonNull(tx.execute(any -> keptAlready(call, save, stamp)));
       if (kept.isPresent()) {
         return kept.get();
@@ -76,10 +76,10 @@ public class PhotoService {
   /**
    * @throws Refused where there is no room for one more
    */
-  private Optional<CallView> keptAlready(UUID call, Save save, Stamp stamp) {
+  private Optional<Job> keptAlready(UUID call, Save save, Stamp stamp) {
     calls.lock(call);
     if (store.holds(save)) {
-      return Optional.of(calls.view(call));
+      return Optional.of(calls.job(call));
     }
     if (store.count(call) >= MOST) {
       throw Refused.conflict("This call holds " + MOST + " photos. Take one away first.");
@@ -88,9 +88,9 @@ public class PhotoService {
     return Optional.empty();
   }
 
-  private CallView add(UUID call, Save save, PhotoImage image, Stamp stamp) {
+  private Job add(UUID call, Save save, PhotoImage image, Stamp stamp) {
     // Somebody may have sent the same one meanwhile, or the last that there is room for.
-    Optional<CallView> kept = keptAlready(call, save, stamp);
+    Optional<Job> kept = keptAlready(call, save, stamp);
     if (kept.isPresent()) {
       return kept.get();
     }
@@ -126,7 +126,7 @@ public class PhotoService {
   }
 
   @Transactional
-  public CallView remove(UUID call, UUID photo, UUID id, Stamp stamp) {
+  public Job remove(UUID call, UUID photo, UUID id, Stamp stamp) {
     calls.lock(call);
     if (!store.isOf(photo, call)) {
       throw Refused.missing("photo on this call");

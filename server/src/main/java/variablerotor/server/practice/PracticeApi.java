@@ -14,7 +14,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.family.Family;
-import variablerotor.core.view.CallView;
+import variablerotor.core.job.Job;
 import variablerotor.server.account.OpenSessions;
 import variablerotor.server.log.Stamps;
 
@@ -40,7 +40,7 @@ class PracticeApi {
   }
 
   @PutMapping("/api/practice/{id}")
-  CallView begin(@PathVariable UUID id, @RequestBody PracticeService.Wanted wanted) {
+  Job begin(@PathVariable UUID id, @RequestBody PracticeService.Wanted wanted) {
     return practice.begin(id, wanted, stamps.now());
   }
 

@@ -29,7 +29,6 @@ import variablerotor.core.job.Particulars;
 import variablerotor.core.likelihood.Check;
 import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.motor.MotorPlate;
-import variablerotor.core.view.CallView;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.outcome.OutcomeService;
@@ -180,13 +179,13 @@ class PracticeService {
 
   /** Opens a call on a simulated motor; the motor has the call's id. */
   @Transactional
-  CallView begin(UUID id, Wanted wanted, Stamp stamp) {
+  Job begin(UUID id, Wanted wanted, Stamp stamp) {
     MachineStore.Machine machine =
         wanted.isOfOurs()
             ? ofOurs(wanted)
             : new MachineStore.Machine(hide(wanted), wanted.asOnACall());
     if (!machines.add(id, machine, stamp)) {
-      return calls.view(id);
+      return calls.job(id);
     }
     HiddenFault hidden = machine.hidden();
     SimulatedMotor motor = motor(machine);

@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import variablerotor.core.view.CallView;
+import variablerotor.core.job.Job;
 import variablerotor.json.Json;
 import variablerotor.server.log.Stamps;
 
@@ -23,7 +23,7 @@ class ProofApi {
 
   /** What the repair showed by now, whole, in the open format. */
   @PutMapping("/api/calls/{call}/proofs/{id}")
-  CallView keep(
+  Job keep(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
     return proofs.keep(call, id, Json.plainMap(body), stamps.now());
   }

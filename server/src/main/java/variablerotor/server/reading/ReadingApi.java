@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.fact.Taken;
-import variablerotor.core.view.CallView;
+import variablerotor.core.job.Job;
 import variablerotor.json.Json;
 import variablerotor.server.log.Stamps;
 
@@ -37,7 +37,7 @@ class ReadingApi {
   record RetractionRequest(UUID reading) {}
 
   @PutMapping("/readings/{id}")
-  CallView read(@PathVariable UUID call, @PathVariable UUID id, @RequestBody ReadingRequest body) {
+  Job read(@PathVariable UUID call, @PathVariable UUID id, @RequestBody ReadingRequest body) {
     return readings.read(
         call,
         id,
@@ -50,7 +50,7 @@ class ReadingApi {
   }
 
   @PutMapping("/retractions/{id}")
-  CallView takeBack(
+  Job takeBack(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody RetractionRequest body) {
     return readings.takeBack(call, id, body.reading(), stamps.now());
   }

@@ -9,7 +9,7 @@ import variablerotor.core.fact.FactParser;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.RepairPhase;
 import variablerotor.core.fact.Taken;
-import variablerotor.core.view.CallView;
+import variablerotor.core.job.Job;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
@@ -34,7 +34,7 @@ public class ReadingService {
    * @param taken how it came about
    */
   @Transactional
-  public CallView read(
+  public Job read(
       UUID call,
       UUID id,
       String fact,
@@ -90,7 +90,7 @@ public class ReadingService {
   }
 
   @Transactional
-  public CallView takeBack(UUID call, UUID id, UUID reading, Stamp stamp) {
+  public Job takeBack(UUID call, UUID id, UUID reading, Stamp stamp) {
     calls.lock(call);
     if (reading == null || !store.isOf(reading, call)) {
       throw Refused.missing("reading on this call");

@@ -13,6 +13,7 @@ import variablerotor.core.casefile.PartReader;
 import variablerotor.core.casefile.PlanReader;
 import variablerotor.core.choice.ShopMotor;
 import variablerotor.core.choice.Sourced;
+import variablerotor.core.job.Job;
 import variablerotor.core.route.Route;
 import variablerotor.core.stock.InStock;
 import variablerotor.core.stock.Part;
@@ -20,7 +21,6 @@ import variablerotor.core.stock.PartKind;
 import variablerotor.core.stock.PartNumber;
 import variablerotor.core.stock.PickList;
 import variablerotor.core.stock.PlanNeeds;
-import variablerotor.core.view.CallView;
 import variablerotor.core.wiring.PlanRequest;
 import variablerotor.core.wiring.Planner;
 import variablerotor.server.call.CallService;
@@ -51,7 +51,7 @@ public class SourcingService {
    * @throws Refused where nobody knows the number
    */
   @Transactional
-  public CallView find(
+  public Job find(
       UUID call, UUID id, Route route, PartKind kind, @Nullable String number, Stamp stamp) {
     Faults faults = new Faults();
     if (number != null

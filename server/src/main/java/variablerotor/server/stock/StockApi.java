@@ -14,10 +14,10 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import variablerotor.core.job.Job;
 import variablerotor.core.route.Route;
 import variablerotor.core.stock.PartKind;
 import variablerotor.core.stock.PickList;
-import variablerotor.core.view.CallView;
 import variablerotor.json.Json;
 import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Stamps;
@@ -136,7 +136,7 @@ class StockApi {
 
   /** Which part was found for a way of a call. */
   @PutMapping("/api/calls/{call}/found/{id}")
-  CallView found(@PathVariable UUID call, @PathVariable UUID id, @RequestBody FoundRequest body) {
+  Job found(@PathVariable UUID call, @PathVariable UUID id, @RequestBody FoundRequest body) {
     Faults.of(body).refuse();
     return sourcing.find(call, id, body.route(), body.kind(), body.number(), stamps.now());
   }

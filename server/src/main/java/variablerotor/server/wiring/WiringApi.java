@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import variablerotor.core.view.CallView;
+import variablerotor.core.job.Job;
 import variablerotor.json.Json;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.LargestBody;
@@ -28,7 +28,7 @@ class WiringApi {
   /** A conversion as far as it is made, whole, in the open format. */
   @LargestBody(MOST_BYTES)
   @PutMapping("/api/calls/{call}/wirings/{id}")
-  CallView keep(
+  Job keep(
       @PathVariable UUID call, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
     return wirings.keep(call, id, Json.plainMap(body), stamps.now());
   }

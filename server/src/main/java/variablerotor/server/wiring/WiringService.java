@@ -5,7 +5,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.casefile.AsWiredReader;
 import variablerotor.core.casefile.InputFaults;
-import variablerotor.core.view.CallView;
+import variablerotor.core.job.Job;
 import variablerotor.core.wiring.AsWired;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Stamp;
@@ -35,7 +35,7 @@ public class WiringService {
    * @throws Refused where it does not read
    */
   @Transactional
-  public CallView keep(UUID call, UUID id, Object tree, Stamp stamp) {
+  public Job keep(UUID call, UUID id, Object tree, Stamp stamp) {
     calls.lock(call);
     return calls.after(store.keep(call, id, read(tree).tree(), stamp), call, stamp);
   }

@@ -81,7 +81,7 @@ class CallServiceTest {
     read(FactType.WINDING_AB, 20);
     OffsetDateTime at = OffsetDateTime.parse("2027-01-01T02:30:00Z");
     Stamp stamp = new Stamp(call, at);
-    assertEquals(at.toString(), service.after(true, call, stamp).changedAt());
+    assertEquals(at.toString(), service.after(true, call, stamp).log().changedAt());
     verify(store).summarise(eq(call), argThat(job -> job.countInForce() == 1), eq(stamp));
   }
 

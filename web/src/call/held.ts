@@ -1,0 +1,60 @@
+import { shallowRef } from 'vue'
+import { askOfCall, type OfCall } from '../core/core'
+import { getKept } from '../keep/answers'
+import type { Kept } from '../keep/rows'
+import { dayIn, shopZone } from '../shared/time'
+
+/**
+ * A call as this device holds it: its log as the server said it last, and what waits to be sent.
+ * Everything that is shown of it can be worked out here.
+ */
+export type Held = { log: object } | { opened: Kept }
+
+/** What the shop brings to each call; null until it was read once. */
+const shop = shallowRef<object | null>(null)
+let written = ''
+
+/** As the server says now, or said last. Where that is the same, it stays the same object. */
+export async function readShop() {
+  const said = await getKept<object>('/api/calls/shop')
+  const now = JSON.stringify(said)
+  if (now === written) return
+  written = now
+  shop.value = said
+  shopZone.value = (said as { settings: { timeZone: string } }).settings.timeZone
+}
+
+const KIND = /^\/api\/calls\/[^/]+\/([a-z]+)\/[^/?]+$/
+
+/** As the rules read it. */
+const asSave = (row: Kept) => ({
+  id: row.id,
+  kind: KIND.exec(row.path)?.[1] ?? '',
+  body: row.body instanceof Blob ? {} : (row.body ?? {}),
+  author: row.by,
+  at: row.at ?? new Date().toISOString(),
+})
+
+/** Whether it opens a call. */
+export const isOpening = (row: Kept) => row.path === `/api/calls/${row.call}`
+
+/**
+ * What the rules say of a call that this device holds.
+ *
+ * @param waiting what is not sent yet, in its order
+ * @throws Error where the rules cannot be had here, or do not know what the log holds
+ */
+export async function workOut<V extends keyof OfCall>(
+  verb: V,
+  held: Held,
+  waiting: Kept[],
+  more: object = {},
+): Promise<OfCall[V]> {
+  if (!shop.value) await readShop()
+  return askOfCall(shop.value!, verb, {
+    ...('log' in held ? held : { opened: asSave(held.opened) }),
+    saves: waiting.filter((row) => !isOpening(row)).map(asSave),
+    today: dayIn(shopZone.value),
+    ...more,
+  })
+}

@@ -1,0 +1,4 @@
+import * as core from 'rotor-calls'
+import { answerFrom } from './answering'
+
+answerFrom(core)
