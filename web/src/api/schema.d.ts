@@ -1850,11 +1850,6 @@ export interface components {
             now?: unknown[] | boolean | number | Record<string, never> | string;
             was?: unknown[] | boolean | number | Record<string, never> | string;
         };
-        CountRequest: {
-            /** Format: double */
-            now: number;
-            presses: components["schemas"]["PressRequest"][];
-        };
         Counted: {
             code: string;
             /** Format: int32 */
@@ -2570,14 +2565,6 @@ export interface components {
             sentence: string;
             /** @enum {string} */
             state: "OK" | "CHANGE" | "NO";
-        };
-        PressRequest: {
-            /** Format: double */
-            down: number;
-            /** Format: int32 */
-            lamp?: number;
-            /** Format: double */
-            up: number;
         };
         Question: {
             answers: components["schemas"]["Answer"][];
@@ -4453,7 +4440,9 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CountRequest"];
+                "application/json": {
+                    [key: string]: unknown;
+                };
             };
         };
         responses: {

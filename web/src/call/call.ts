@@ -3,6 +3,7 @@ import {
   inject,
   onScopeDispose,
   provide,
+  reactive,
   ref,
   shallowRef,
   watch,
@@ -23,14 +24,14 @@ import type {
   Value,
 } from '../api/types'
 import { checksOf, factOf } from '../catalogue/catalogue'
-import { getKept } from '../keep/answers'
+import { old } from '../keep/answers'
 import { isMended, onSent, refused, send, waiting } from '../keep/queue'
 import { smaller } from '../keep/photo'
 import type { Kept } from '../keep/rows'
 import { session } from '../session/session'
 import { shopZone } from '../shared/time'
 import { corrected, corrections, merged, type Correction } from './corrections'
-import { isOpening, readShop, workOut, type Held } from './held'
+import { changedAt, isOpening, keepCall, readCall, readShop, workOut, type Held } from './held'
 import { newsOf } from './news'
 import { inWords, useNewest } from '../shared/newest'
 
@@ -63,7 +64,7 @@ const changesOf = (save: Kept) => (save.body as { changes: Correction[] }).chang
 
 /** One call as the page holds it; every change goes through the queue. */
 export function openCall(id: string) {
-  const loaded = ref<Call | null>(null)
+  const loaded = shallowRef<Call | null>(null)
   const fault = ref('')
   /** What the call says in words that nobody knows any more, where it cannot be judged. */
   const asTold = ref<Refusal['asTold']>([])
@@ -84,26 +85,34 @@ export function openCall(id: string) {
   const held = shallowRef<Held | null>(null)
   /** When the server says that it changed last [ms since 1970]. */
   let changed = 0
+  /** How often the server said a log. */
+  let heard = 0
 
   function hold(log: object) {
+    heard++
     held.value = { log }
-    changed = Date.parse((log as { changedAt: string }).changedAt)
+    changed = changedAt(log)
   }
 
-  const { ask: work, forget } = useNewest()
+  const { ask: work, asking: working, forget } = useNewest()
 
   /** Works out what the log says, with what waits here. */
   const workedOut = () =>
     held.value ? work(() => workOut('call', held.value!, mine.value), show) : Promise.resolve(false)
 
   /** As the server says; where no answer comes, as it said last. */
-  async function read() {
-    const path = `/api/calls/${id}`
-    const answer = await getKept<{ view: Call; log: object }>(path, { 'Rotor-Answer': 'both' })
+  async function read(): Promise<void> {
+    const before = heard
+    const answer = await readCall(id)
+    // A save was answered meanwhile: this may be from before it, and is asked for once more.
+    if (heard !== before) return read()
+    // Without an answer it is what was said last, and that is shown already, or something newer.
+    if (old.value !== null && loaded.value) return
     forget()
     hold(answer.log)
-    // What waits here belongs to it: it is shown with that, and without it only where that fails.
-    if (!mine.value.length || !(await workedOut())) show(answer.view)
+    if (!mine.value.length) show(answer.view)
+    // What waits here belongs to it: it is shown without that only where there is nothing else.
+    else if (!(await workedOut()) && !loaded.value) show(answer.view)
   }
 
   async function load() {
@@ -151,10 +160,16 @@ export function openCall(id: string) {
 
   const stop = onSent(async (save, result, no) => {
     if (save.call !== id) return
-    if (no) refusal.value = { label: save.label, refusal: no }
-    else if (isLog(result, id)) hold(result)
-    else return load()
-    if (!(await workedOut()) && !mine.value.length) await load()
+    if (no) {
+      refusal.value = { label: save.label, refusal: no }
+      goingBack.delete((save.body as { reading?: string } | undefined)?.reading ?? '')
+    }
+    // What the server does not take, it knows better: then what it says is shown.
+    if (isLog(result, id)) hold(result)
+    else if (!mine.value.length) return load()
+    const shown = await workedOut()
+    if (shown && isLog(result, id)) void keepCall(id, { view: loaded.value!, log: result })
+    if (!shown && !mine.value.length) await load()
   })
   onScopeDispose(stop)
 
@@ -195,8 +210,10 @@ export function openCall(id: string) {
     return change('corrections', { changes }, 'What was told', { form: `corrections ${id}` })
   }
 
+  /** Readings that are being taken back: a second touch means the one before. */
+  const goingBack = reactive(new Set<string>())
   const lastReading = computed(() =>
-    [...(loaded.value?.readings ?? [])].reverse().find((reading) => !reading.retracted),
+    loaded.value?.readings.findLast((one) => !one.retracted && !goingBack.has(one.id)),
   )
 
   /** What was said of the readings to come, once a way forward is chosen. */
@@ -207,8 +224,10 @@ export function openCall(id: string) {
    */
   const phase = computed(() => (loaded.value?.decisions.length ? said.value : 'BEFORE'))
 
-  const takeBack = (reading: Reading) =>
-    change('retractions', { reading: reading.id }, `Take back ${reading.spoken}`)
+  const takeBack = (reading: Reading) => {
+    goingBack.add(reading.id)
+    return change('retractions', { reading: reading.id }, `Take back ${reading.spoken}`)
+  }
 
   return {
     id,
@@ -220,6 +239,8 @@ export function openCall(id: string) {
     waiting: mine,
     lastReading,
     load,
+    /** Whether what is shown is being worked out anew. */
+    working,
     /** What the rules say of its ways at these figures, here where they can be had. */
     choice: (dials: Dials) =>
       held.value

@@ -1,6 +1,7 @@
 import { shallowRef } from 'vue'
-import { askOfCall, type OfCall } from '../core/core'
-import { getKept } from '../keep/answers'
+import type { Call } from '../api/types'
+import { askOfCall, tellShop, type OfCall } from '../core/core'
+import { getKept, keepHere } from '../keep/answers'
 import type { Kept } from '../keep/rows'
 import { dayIn, shopZone } from '../shared/time'
 
@@ -14,15 +15,34 @@ export type Held = { log: object } | { opened: Kept }
 const shop = shallowRef<object | null>(null)
 let written = ''
 
-/** As the server says now, or said last. Where that is the same, it stays the same object. */
+/**
+ * As the server says now, or said last; and the rules are told. Where it is the same as before, it
+ * stays the same object.
+ */
 export async function readShop() {
   const said = await getKept<object>('/api/calls/shop')
   const now = JSON.stringify(said)
-  if (now === written) return
-  written = now
-  shop.value = said
-  shopZone.value = (said as { settings: { timeZone: string } }).settings.timeZone
+  if (now !== written) {
+    written = now
+    shop.value = said
+    shopZone.value = (said as { settings: { timeZone: string } }).settings.timeZone
+  }
+  tellShop(shop.value!)
 }
+
+/** A call as it is shown, and as it is worked out anew. */
+interface Said {
+  view: Call
+  log: object
+}
+
+const pathOf = (id: string) => `/api/calls/${id}`
+
+/** As the server says it, or said it last. */
+export const readCall = (id: string) => getKept<Said>(pathOf(id), { 'Rotor-Answer': 'both' })
+
+/** What the server said of it with a save is what it said last. */
+export const keepCall = (id: string, said: Said) => keepHere(pathOf(id), said)
 
 const KIND = /^\/api\/calls\/[^/]+\/([a-z]+)\/[^/?]+$/
 
@@ -54,7 +74,18 @@ export async function workOut<V extends keyof OfCall>(
   return askOfCall(shop.value!, verb, {
     ...('log' in held ? held : { opened: asSave(held.opened) }),
     saves: waiting.filter((row) => !isOpening(row)).map(asSave),
-    today: dayIn(shopZone.value),
+    today: today(held),
     ...more,
   })
 }
+
+/** By this device's clock, unless that is behind what the server last said of the call. */
+function today(held: Held) {
+  const here = dayIn(shopZone.value)
+  if (!('log' in held)) return here
+  const last = dayIn(shopZone.value, new Date(changedAt(held.log)))
+  return here < last ? last : here
+}
+
+/** When the server says that a call changed last [ms since 1970]. */
+export const changedAt = (log: object) => Date.parse((log as { changedAt: string }).changedAt)

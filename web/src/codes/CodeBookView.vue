@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { get, Refusal, request } from '../api/client'
+import { Refusal, request } from '../api/client'
 import type { BookRow, BookView } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
+import { getKept } from '../keep/answers'
 import { session } from '../session/session'
 import ChangedMeanwhile from '../shared/ChangedMeanwhile.vue'
 import { useEdition } from '../shared/edition'
@@ -57,7 +58,7 @@ onMounted(async () => {
       loaded.value = true
       add()
     } else {
-      show(await get<BookView>(`/api/codebooks/${props.id}`))
+      show(await getKept<BookView>(`/api/codebooks/${props.id}`))
     }
   } catch (failed) {
     fault.value = inWords(failed)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, Refusal, request } from '../api/client'
+import { Refusal, request } from '../api/client'
 import type { BookRow, BookView, Hit } from '../api/types'
 import { loadCatalogue, signalTitle, suspectTitle } from '../catalogue/catalogue'
 import { session } from '../session/session'
@@ -10,6 +10,7 @@ import { inWords, useNewest } from '../shared/newest'
 import { ago } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
 import { getKept } from '../keep/answers'
+import { findCodes } from './lookup'
 
 /** The shop's own code books: search in all of them, bring one in, take one out. */
 const router = useRouter()
@@ -35,8 +36,7 @@ onMounted(load)
 
 const look = (words: string) =>
   ask(
-    async () =>
-      words.trim() ? await get<Hit[]>(`/api/codes?search=${encodeURIComponent(words)}`) : null,
+    async () => (words.trim() ? await findCodes({ search: words }) : null),
     (found) => (hits.value = found),
   )
 

@@ -2,14 +2,16 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, request } from '../api/client'
+import { request } from '../api/client'
 import type { BlinkReading, Hit } from '../api/types'
 import { provideCall } from '../call/call'
 import { loadCatalogue, signalTitle, suspectTitle } from '../catalogue/catalogue'
 import PhaseQuestion from '../prove/PhaseQuestion.vue'
+import { count as countHere } from '../core/core'
 import { session } from '../session/session'
 import TopBar from '../shared/TopBar.vue'
 import { inWords, useNewest } from '../shared/newest'
+import { findCodes } from './lookup'
 
 /** Counts a lamp for a person who taps along with it, and looks the code up. */
 const props = defineProps<{ call?: string }>()
@@ -88,15 +90,23 @@ function up(lamp: number) {
   void count()
 }
 
-const found = (pattern: string) => get<Hit[]>(`/api/codes?pattern=${encodeURIComponent(pattern)}`)
+const found = (pattern: string) => findCodes({ pattern })
+
+/** Counted here, with the radio off too; where the rules cannot be had, by the server. */
+async function counting() {
+  const at = now()
+  try {
+    return await countHere(taps.value, at)
+  } catch {
+    const presses = taps.value
+    return request<BlinkReading>('POST', '/api/codes/count', { presses, now: at })
+  }
+}
 
 const count = () =>
   ask(
     async () => {
-      const counted = await request<BlinkReading>('POST', '/api/codes/count', {
-        presses: taps.value,
-        now: now(),
-      })
+      const counted = await counting()
       const agreed = counted.state === 'AGREED' && counted.code
       return { counted, hits: agreed ? await found(agreed) : hits.value }
     },

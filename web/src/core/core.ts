@@ -1,4 +1,4 @@
-import type { Call, Choice } from '../api/types'
+import type { BlinkReading, Call, Choice } from '../api/types'
 import type { components } from './answers'
 
 /**
@@ -18,7 +18,7 @@ export interface OfCall {
   choice: Choice
 }
 
-export type CallVerb = 'fit' | 'proof' | 'shop' | keyof OfCall
+export type CallVerb = 'fit' | 'proof' | 'shop' | 'count' | keyof OfCall
 export type WiringVerb = Exclude<Verb, CallVerb>
 
 /** What is wrong with what was asked, by its path. */
@@ -105,20 +105,30 @@ export function ask<V extends Verb>(verb: V, tree: object) {
 }
 
 /**
+ * Says what the shop brings to each call; the same object says the same. It loads the rules too, so
+ * that they are here when the radio is not.
+ */
+export function tellShop(shop: object) {
+  const worker = ofCalls()
+  if (told === shop) return worker
+  told = shop
+  // Answered in their order: where it does not read, the question after it does not either.
+  worker.ask('shop', shop).catch(() => (told = null))
+  return worker
+}
+
+/**
  * Asks of a call that this device holds.
  *
- * @param shop what the shop brings to it, as the server said; the same object says the same
+ * @param shop what the shop brings to it, as the server said
  * @throws Faulty where what is asked does not read
  */
-export function askOfCall<V extends keyof OfCall>(shop: object, verb: V, tree: object) {
-  const worker = ofCalls()
-  if (told !== shop) {
-    told = shop
-    // Answered in their order: where it does not read, the question after it does not either.
-    worker.ask('shop', shop).catch(() => (told = null))
-  }
-  return worker.ask(verb, plain(tree)) as Promise<OfCall[V]>
-}
+export const askOfCall = <V extends keyof OfCall>(shop: object, verb: V, tree: object) =>
+  tellShop(shop).ask(verb, plain(tree)) as Promise<OfCall[V]>
+
+/** Taps along with a lamp, counted. */
+export const count = async (presses: object[], now: number) =>
+  (await ofCalls().ask('count', plain({ presses, now }))) as BlinkReading
 
 /** A long search: the one before it is given up, and nothing else waits for it. */
 export function search<V extends WiringVerb & Verb>(verb: V, tree: object) {

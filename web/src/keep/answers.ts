@@ -13,12 +13,16 @@ export const old = ref<number | null>(null)
 
 const account = () => session.account?.id ?? ''
 
+/** Keeps what the server says at an address. Nobody waits for that; without room it is not kept. */
+export async function keepHere(path: string, answer: unknown) {
+  if (account()) await keepAnswer(account(), path, answer).catch(() => {})
+}
+
 /** As the server answers now; without one, as it did last. */
 export async function getKept<T>(path: string, headers?: Record<string, string>): Promise<T> {
   try {
     const answer = await get<T>(path, headers)
-    // Nobody waits for that, and without room it is not kept.
-    if (account()) void keepAnswer(account(), path, answer).catch(() => {})
+    void keepHere(path, answer)
     old.value = null
     return answer
   } catch (failed) {

@@ -11,6 +11,13 @@ const { call, waiting, checks } = useCall()
 const emit = defineEmits<{ again: [check: string] }>()
 
 const rows = computed(() => [...call.value.readings].reverse())
+/** What is in force here, and was not sent yet. */
+const unsent = computed(() => new Set(waiting.value.map((save) => save.id)))
+/** Of what waits what is no reading of its own: a correction, a choice, a price. */
+const others = computed(() => {
+  const known = new Set(call.value.readings.map((one) => one.id))
+  return waiting.value.filter((save) => !known.has(save.id))
+})
 const rests = computed(() => new Set(call.value.diagnosis.verdict.restsOn))
 /** The check that takes a reading once more; an answer that was only told has none. */
 const checkOf = (reading: Reading) =>
@@ -25,6 +32,7 @@ const fate = (reading: Reading) =>
     reading.taken,
     reading.again ? 'second measurement' : '',
     reading.phase === 'AFTER' ? 'after the repair' : '',
+    unsent.value.has(reading.id) ? 'kept here, not sent yet' : '',
     takenBack(reading) || (reading.standing ? '' : 'replaced'),
   ]
     .filter(Boolean)
@@ -42,13 +50,17 @@ const fate = (reading: Reading) =>
       what is to be done would be another.
     </p>
     <ul>
-      <li v-for="(change, index) in waiting" :key="`w${index}`" class="waiting">
+      <li v-for="change in others" :key="change.id" class="waiting">
         <span>{{ change.label }}</span> <span class="soft">kept here, not sent yet</span>
       </li>
       <li
         v-for="reading in rows"
         :key="reading.id"
-        :class="{ gone: !reading.standing, rests: reading.standing && rests.has(reading.fact) }"
+        :class="{
+          gone: !reading.standing,
+          rests: reading.standing && rests.has(reading.fact),
+          waiting: unsent.has(reading.id),
+        }"
       >
         <span>{{ factOf(reading.fact)?.title ?? reading.fact }}</span>
         <span class="digits value">{{ reading.spoken }}</span>

@@ -69,7 +69,7 @@ useKeys({ search: () => void router.push('/?search') })
       >
     </nav>
   </TopBar>
-  <main class="page">
+  <main class="page" :aria-busy="open.working.value">
     <p v-if="open.news.value" class="news" role="status">
       <span>{{ open.news.value }}</span>
       <button type="button" class="link-button" @click="open.news.value = ''">Seen</button>

@@ -105,15 +105,23 @@ class LossTest {
     Page page = browsing.signedIn(Browsing.Size.PHONE);
     Browsing.openCall(page, "Downtime Dock");
     String call = id(page);
+    // The rules are on the device by then.
+    OnCall.numbers(page, "Measure line voltage", Map.of("line.volts", "239"));
     browsing.application().kill();
+    OnCall.choose(page, "Measure line voltage");
     page.locator("input[name='line.volts']").fill("241");
     page.locator("input[name='line.volts']").press("Enter");
     assertThat(page.locator(".waiting").first()).containsText("kept here, no connection");
+    // It counts at once, whoever is away.
+    assertThat(page.locator(".chain button[aria-label='Supply: good, 241 V']")).isVisible();
+    OnCall.choose(page, "Measure line voltage");
     page.locator("input[name='line.volts']").fill("240");
     page.locator("input[name='line.volts']").press("Enter");
-    browsing.application().launch();
     assertThat(page.locator(".chain button[aria-label='Supply: good, 240 V']")).isVisible();
-    assertEquals(2, readings(call));
+    browsing.application().launch();
+    OnCall.settled(page);
+    assertThat(page.locator(".chain button[aria-label='Supply: good, 240 V']")).isVisible();
+    assertEquals(3, readings(call));
   }
 
   /** Said within seconds, in words, and not as a fault of the server. */
@@ -155,6 +163,7 @@ class LossTest {
     assertThat(page.locator(".waiting").first()).containsText("1 kept here, no connection");
     page.context().setOffline(false);
     assertThat(page.locator(".chain button[aria-label='Supply: good, 238 V']")).isVisible();
+    OnCall.settled(page);
     assertEquals(1, readings(call));
   }
 
@@ -173,6 +182,7 @@ class LossTest {
     again.context().setOffline(false);
     again.navigate(browsing.application().url() + "/calls/" + call + "/prove");
     assertThat(again.locator(".chain button[aria-label='Supply: good, 239 V']")).isVisible();
+    OnCall.settled(again);
     assertEquals(1, readings(call));
   }
 
@@ -189,6 +199,7 @@ class LossTest {
     page.getByRole(AriaRole.DIALOG).getByLabel("Password").fill("quiet-wheel-4");
     page.getByRole(AriaRole.DIALOG).getByLabel("Password").press("Enter");
     assertThat(page.locator(".chain button[aria-label='Supply: good, 242 V']")).isVisible();
+    OnCall.settled(page);
     assertEquals(1, readings(call));
   }
 
@@ -203,6 +214,10 @@ class LossTest {
     two.locator("input[name='line.volts']").waitFor();
     one.context().setOffline(true);
     for (Page tab : List.of(one, two)) {
+      if (tab == two) {
+        assertThat(two.locator(".chain button[aria-label='Supply: good, 238 V']")).isVisible();
+      }
+      OnCall.choose(tab, "Measure line voltage");
       tab.locator("input[name='line.volts']").fill(tab == one ? "238" : "236");
       tab.locator("input[name='line.volts']").press("Enter");
       assertThat(tab.locator("button.waiting")).containsText("kept here, no connection");
@@ -213,6 +228,7 @@ class LossTest {
     one.context().setOffline(false);
     later.navigate(browsing.application().url() + "/calls/" + call + "/prove");
     assertThat(later.locator(".chain button[aria-label='Supply: good, 236 V']")).isVisible();
+    OnCall.settled(later);
     assertEquals(2, readings(call));
   }
 

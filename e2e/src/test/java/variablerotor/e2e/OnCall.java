@@ -90,9 +90,10 @@ final class OnCall {
     return page.locator(".link-button", new Page.LocatorOptions().setHasText(text));
   }
 
-  /** Every entry has been taken by the server. */
+  /** Every entry has been taken by the server, and what follows from it is shown. */
   static void settled(Page page) {
     PlaywrightAssertions.assertThat(page.locator("button.waiting")).hasCount(0);
+    PlaywrightAssertions.assertThat(page.locator("main[aria-busy='true']")).hasCount(0);
   }
 
   static Map<String, String> inOrder(String... pairs) {

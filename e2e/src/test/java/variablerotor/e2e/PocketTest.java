@@ -9,6 +9,7 @@ import static variablerotor.e2e.OnCall.settled;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -33,8 +34,10 @@ class PocketTest {
   @Test
   void openedAnewWithoutARadioItShowsWhatItKnowsAndKeepsWhatIsEntered() {
     Page page = browsing.onTheDevice(Browsing.Size.PHONE);
-    Browsing.callTold(page, TOLD.formatted("Loft"));
+    page.waitForResponse(
+        "**/api/calls/shop", () -> Browsing.callTold(page, TOLD.formatted("Loft")));
     String call = call(page);
+    OnCall.numbers(page, "Measure the command at the motor", Map.of("command.volts", "25"));
     page.navigate("/");
     assertThat(page.getByText("Bittern Hide").first()).isVisible();
 
@@ -47,9 +50,10 @@ class PocketTest {
     assertThat(page.getByText("Which motor?")).isVisible();
     page.navigate("/calls/" + call + "/prove");
     assertThat(page.getByText("Bittern Hide").first()).isVisible();
-    OnCall.choose(page, "Measure line voltage");
-    page.locator("input[name='line.volts']").fill("241");
-    page.locator("input[name='line.volts']").press("Enter");
+    // What was sent before the radio went is here as well.
+    assertThat(page.locator(".chain button[aria-label*='25 V']")).hasCount(1);
+    tell(page, "Measure line voltage", "line.volts", "241");
+    assertThat(page.locator(".chain button[aria-label='Supply: good, 241 V']")).isVisible();
     assertThat(page.locator("button.waiting")).isVisible();
 
     // The telephone died: another page, still without a radio, has what was entered.
@@ -57,12 +61,103 @@ class PocketTest {
     page.close();
     again.navigate("/calls/" + call + "/prove");
     assertThat(again.locator("button.waiting")).isVisible();
+    assertThat(again.locator(".chain button[aria-label='Supply: good, 241 V']")).isVisible();
     again.context().setOffline(false);
     again.evaluate("window.dispatchEvent(new Event('online'))");
     settled(again);
     assertThat(again.getByText("No answer from the server: shown as it stood")).not().isVisible();
     String kept = again.request().get(browsing.application().url() + "/api/calls/" + call).text();
     assertTrue(kept.contains("241"), kept);
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  private static void tell(Page page, String ask, String... pairs) {
+    OnCall.choose(page, ask);
+    for (int at = 0; at < pairs.length; at += 2) {
+      page.locator("input[name='" + pairs[at] + "']").fill(pairs[at + 1]);
+      page.locator("input[name='" + pairs[at] + "']").press("Enter");
+    }
+  }
+
+  private static void say(Page page, String ask, String answer) {
+    OnCall.choose(page, ask);
+    page.locator(".choices button", new Page.LocatorOptions().setHasText(answer)).first().click();
+  }
+
+  /**
+   * In a crawl space: a call is opened, read to its verdict, chosen and reloaded without a radio;
+   * with it, the server says the same to the last field.
+   */
+  @Test
+  void aWholeCallIsWorkedOutWithoutARadio() {
+    Page page = browsing.onTheDevice(Browsing.Size.PHONE);
+    // What the day needs was read once: a call, and what the shop brings.
+    page.waitForResponse(
+        "**/api/calls/shop", () -> Browsing.callTold(page, TOLD.formatted("Before")));
+    settled(page);
+    page.navigate("/");
+    assertThat(page.getByText("Bittern Hide").first()).isVisible();
+    page.context().setOffline(true);
+
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open a call")).click();
+    page.getByLabel("Where").fill("Sedge Cut");
+    button(page, "Does not run").click();
+    button(page, "Constant-torque blower").click();
+    button(page, "Open the call").click();
+    assertThat(page.getByText("Sedge Cut").first()).isVisible();
+    String call = call(page);
+    page.navigate("/calls/" + call + "/prove");
+    tell(page, "Measure line voltage", "line.volts", "241");
+    assertThat(page.locator(".chain button[aria-label^='Supply: good']")).isVisible();
+    tell(page, "Measure the command at the motor", "command.volts", "25");
+    say(page, "Look at both plugs", "All seated");
+    say(page, "Turn the wheel by hand", "Free");
+    tell(
+        page,
+        "Measure the three winding pairs",
+        "winding.ab",
+        "22",
+        "winding.bc",
+        "22",
+        "winding.ca",
+        "22");
+    tell(
+        page,
+        "Measure each lead to bare frame",
+        "winding.frame.a",
+        "OL",
+        "winding.frame.b",
+        "OL",
+        "winding.frame.c",
+        "OL");
+    assertThat(page.getByText("It is the module").first()).isVisible();
+
+    // A reload in the middle; the list knows the call that no server has seen.
+    page.reload();
+    assertThat(page.getByText("It is the module").first()).isVisible();
+    page.navigate("/");
+    assertThat(page.getByText("On this device alone")).isVisible();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sedge Cut")).click();
+    page.navigate("/calls/" + call + "/choose");
+    page.locator(".side-by-side").waitFor();
+    OnCall.show(page, "Same motor");
+    button(page, "Choose this: Same motor").click();
+    button(page, "Choose same motor").click();
+    assertThat(page.getByLabel("What was chosen")).containsText("Same motor");
+    String ways = page.locator(".side-by-side").textContent();
+
+    page.context().setOffline(false);
+    page.evaluate("window.dispatchEvent(new Event('online'))");
+    settled(page);
+    assertThat(page.getByLabel("What was chosen")).containsText("Same motor");
+    String url = browsing.application().url() + "/api/calls/" + call;
+    String kept = page.request().get(url).text();
+    assertTrue(kept.contains("\"suspects\":[\"MODULE\"]"), kept);
+    // What stood on the screen was what the server says: shown anew, it is the same.
+    page.reload();
+    page.locator(".side-by-side").waitFor();
+    OnCall.show(page, "Same motor");
+    assertThat(page.locator(".side-by-side")).hasText(ways);
     assertEquals(List.of(), Browsing.faults(page));
   }
 

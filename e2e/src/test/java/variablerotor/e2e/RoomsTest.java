@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -33,5 +34,17 @@ class RoomsTest {
       assertThat(page.locator("h1")).isFocused();
     }
     assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  /**
+   * Over plain http from elsewhere a browser keeps nothing: that is said, and the page not blank.
+   */
+  @Test
+  void anUnprotectedAddressIsSaid() {
+    Page page = browsing.page(Browsing.Size.PHONE, ColorScheme.LIGHT);
+    page.addInitScript("Object.defineProperty(window, 'isSecureContext', { value: false })");
+    page.navigate("/");
+    assertThat(page.getByText("This address is not protected (http)")).isVisible();
+    assertThat(page.getByLabel("Password")).hasCount(0);
   }
 }

@@ -39,6 +39,12 @@ public final class Calls {
     return Asked.answered(tree, CALLS::choice);
   }
 
+  /** Taps along with a lamp, counted. */
+  @JSExport
+  public static JSObject count(JSObject tree) {
+    return Asked.answered(tree, Answers::count);
+  }
+
   /** A repair held against its limits. */
   @JSExport
   public static JSObject proof(JSObject tree) {

@@ -4,45 +4,33 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.Route;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import variablerotor.core.bench.BenchCall;
-import variablerotor.core.bench.HiddenFault;
-import variablerotor.core.bench.MeterModel;
-import variablerotor.core.bench.SimulatedMotor;
+import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.chain.Suspect;
+import variablerotor.core.check.Symptom;
 import variablerotor.core.choice.Shelf;
+import variablerotor.core.family.Family;
 import variablerotor.core.job.Settings;
 import variablerotor.core.job.Shop;
 import variablerotor.core.likelihood.Counted;
 import variablerotor.core.likelihood.Experience;
-import variablerotor.core.view.CallAnswers;
-import variablerotor.core.casefile.InputFaults;
-import variablerotor.core.check.Symptom;
-import variablerotor.core.fact.Fact;
-import variablerotor.core.family.Family;
-import variablerotor.core.likelihood.Check;
-import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.tree.Tree;
 import variablerotor.core.view.Answers;
+import variablerotor.core.view.CallAnswers;
 import variablerotor.core.view.WiringAnswers;
 import variablerotor.json.Json;
 
 /** The compiled core gives the answers of the JVM's, field by field and to the last digit. */
 class SameAnswersTest {
-  private static final Path MODULES = Path.of("target/js").toAbsolutePath();
-
   /** All of them with {@code ./rotor test --all}; else the first of the same. */
   private static final int RANDOM_CASES = Boolean.getBoolean("rotor.all") ? 240 : 80;
 
@@ -52,45 +40,11 @@ class SameAnswersTest {
         new ArrayList<>(Files.readAllLines(Path.of("src/test/resources/cases.jsonl")));
     Random random = new Random(20260601);
     for (int i = 0; i < RANDOM_CASES; i++) {
-      cases.add(Json.write(simulated(random)));
+      cases.add(Json.write(SimulatedCase.simulated(random)));
     }
     cases.add("{\"format\":\"variable-rotor-case\",\"version\":2,\"symptom\":\"SULKS\"}");
     cases.add("[1,2]");
     return cases;
-  }
-
-  private static Map<String, Object> simulated(Random random) {
-    Family[] families = Family.values();
-    Family family = families[random.nextInt(families.length)];
-    Symptom symptom = Symptom.values()[random.nextInt(Symptom.values().length)];
-    if (!family.isVariableSpeed() || HiddenFault.choices(family, symptom).isEmpty()) {
-      return simulated(random);
-    }
-    HiddenFault hidden = HiddenFault.draw(family, symptom, random, false);
-    SimulatedMotor motor = new SimulatedMotor(hidden);
-    MeterModel meter = new MeterModel(random, 0.1);
-    List<Object> facts = new ArrayList<>();
-    for (Check check : FamilyModel.of(family).checks()) {
-      if (random.nextInt(4) == 0) {
-        for (Fact fact : BenchCall.answers(motor, check, meter)) {
-          facts.add(Tree.of("id", fact.type().id(), "value", fact.value().plain()));
-        }
-      }
-    }
-    Map<String, Object> unit = Tree.of("installed", "2019-02-28", "warrantyUntil", "2024-02-29");
-    return Tree.of(
-        "format",
-        "variable-rotor-case",
-        "version",
-        1,
-        "unit",
-        unit,
-        "motor",
-        Tree.of("family", family, "volts", motor.plateVolts()),
-        "symptom",
-        symptom,
-        "facts",
-        facts);
   }
 
   private static Object onTheJvm(String line) throws InputFaults {
@@ -148,7 +102,10 @@ class SameAnswersTest {
     Path out = Files.createTempFile("answers", ".jsonl");
     Files.write(in, cases);
     Process node =
-        new ProcessBuilder("node", "src/test/resources/answer-lines.mjs", MODULES.resolve("calls.mjs").toString())
+        new ProcessBuilder(
+                "node",
+                "src/test/resources/answer-lines.mjs",
+                SimulatedCase.MODULES.resolve("calls.mjs").toString())
             .redirectInput(in.toFile())
             .redirectOutput(out.toFile())
             .redirectError(ProcessBuilder.Redirect.INHERIT)
@@ -162,13 +119,10 @@ class SameAnswersTest {
   @Test
   void inChromium() throws Exception {
     List<String> cases = cases();
-    try (Playwright playwright =
-            Playwright.create(
-                new Playwright.CreateOptions()
-                    .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        Browser browser = launch(playwright)) {
+    try (Playwright playwright = SimulatedCase.playwright();
+        Browser browser = SimulatedCase.launch(playwright)) {
       Page page = browser.newPage();
-      page.route("**/*", SameAnswersTest::serve);
+      page.route("**/*", SimulatedCase::serve);
       page.navigate("http://127.0.0.1/");
       Object first =
           page.evaluate(
@@ -185,11 +139,11 @@ class SameAnswersTest {
               cases.get(1));
       System.out.println(
           "calls.mjs: "
-              + Files.size(MODULES.resolve("calls.mjs"))
+              + Files.size(SimulatedCase.MODULES.resolve("calls.mjs"))
               + " byte; loaded and first answer [ms]: "
               + first
               + "; wirings.mjs: "
-              + Files.size(MODULES.resolve("wirings.mjs"))
+              + Files.size(SimulatedCase.MODULES.resolve("wirings.mjs"))
               + " byte");
       @SuppressWarnings("unchecked")
       List<String> answers =
@@ -256,7 +210,11 @@ class SameAnswersTest {
   private static void wholeCallsToo(Page page) throws InputFaults {
     CallAnswers here = new CallAnswers();
     Map<String, Question> questions =
-        Map.of("shop", here::shop, "call", here::call, "choice", here::choice);
+        Map.of(
+            "shop", here::shop,
+            "call", here::call,
+            "choice", here::choice,
+            "count", Answers::count);
     Shop shop =
         new Shop(
             Settings.usual("UTC"),
@@ -269,37 +227,25 @@ class SameAnswersTest {
                         Family.CONSTANT_TORQUE, Symptom.NO_RUN, List.of(Suspect.MODULE), 9)),
                 40));
     asked(page, questions, "shop", Tree.withoutNulls(shop.tree()));
+    Object press = Tree.of("down", 1, "up", 1.2, "lamp", 0);
+    asked(page, questions, "count", Tree.of("presses", List.of(press, press), "now", 9));
+    asked(page, questions, "count", Tree.of("presses", List.of(3)));
     Random random = new Random(20261130);
     for (int i = 0; i < CALLS; i++) {
-      Map<String, Object> simulated = simulated(random);
-      Map<String, Object> told = new LinkedHashMap<>(simulated);
-      told.put("place", "Weir " + i);
-      List<Object> saves = new ArrayList<>();
-      for (Object fact : (List<?>) simulated.get("facts")) {
-        Map<?, ?> one = (Map<?, ?>) fact;
-        saves.add(
-            save("r" + saves.size(), "readings", Tree.of("fact", one.get("id"), "value", one.get("value"))));
-      }
-      saves.add(save("d", "decisions", Tree.of("route", "SAME_MOTOR", "done", List.of())));
-      Map<String, Object> tree =
-          Tree.of("opened", save("c" + i, "calls", told), "saves", saves, "today", "2026-11-30");
+      Map<String, Object> simulated = SimulatedCase.simulated(random);
+      Map<String, Object> tree = SimulatedCase.held("c" + i, simulated);
       asked(page, questions, "call", tree);
       tree.put("dials", Tree.of("labourPerHour", 95));
       asked(page, questions, "choice", tree);
     }
   }
 
-  private static Map<String, Object> save(String id, String kind, Object body) {
-    String at = "2026-11-30T08:00:00.000Z";
-    return Tree.of("id", id, "kind", kind, "body", body, "author", "Tobin", "at", at);
-  }
-
   private static Object bench(Page page, String verb, Object tree) throws InputFaults {
     return asked(page, BENCH, verb, tree);
   }
 
-  private static Object asked(
-      Page page, Map<String, Question> questions, String verb, Object tree) throws InputFaults {
+  private static Object asked(Page page, Map<String, Question> questions, String verb, Object tree)
+      throws InputFaults {
     String asked = Json.write(tree);
     Object there =
         Json.read(
@@ -316,28 +262,6 @@ class SameAnswersTest {
     assertEquals("", difference("", here, there), verb + " " + asked);
     assertEquals(here, there);
     return here;
-  }
-
-  private static Browser launch(Playwright playwright) {
-    return playwright
-        .chromium()
-        .launch(
-            new BrowserType.LaunchOptions()
-                .setExecutablePath(Path.of("/usr/bin/chromium"))
-                .setArgs(
-                    List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
-  }
-
-  /** The page and its module, without a server. */
-  private static void serve(Route route) {
-    String url = route.request().url();
-    if (url.endsWith(".mjs")) {
-      Path module = MODULES.resolve(url.substring(url.lastIndexOf('/') + 1));
-      route.fulfill(new Route.FulfillOptions().setPath(module).setContentType("text/javascript"));
-    } else {
-      route.fulfill(
-          new Route.FulfillOptions().setContentType("text/html").setBody("<title>core</title>"));
-    }
   }
 
   /** A double's last digit hangs on its brackets; see KeepBrackets. */

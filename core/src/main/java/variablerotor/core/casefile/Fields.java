@@ -62,7 +62,8 @@ public final class Fields {
   }
 
   /** An item of a list that must be an object; null, and a fault, where it is none. */
-  public static @Nullable Fields entry(@Nullable Object given, String path, List<InputFault> faults) {
+  public static @Nullable Fields entry(
+      @Nullable Object given, String path, List<InputFault> faults) {
     if (given instanceof Map<?, ?> map) {
       return new Fields(map, path, faults);
     }

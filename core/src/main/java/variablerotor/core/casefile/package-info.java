@@ -5,9 +5,9 @@
  * field by field on a {@code Fields}, and throws every fault at once with its path. Begin with
  * {@code CaseReader}; the others are built the same way.
  *
- * <p>May use {@code check}, {@code choice}, {@code fact}, {@code family}, {@code fitting}, {@code
- * match}, {@code motor}, {@code proof}, {@code route}, {@code signal}, {@code stock}, {@code van},
- * {@code winding}, {@code wiring}.
+ * <p>May use {@code check}, {@code choice}, {@code code}, {@code fact}, {@code family}, {@code
+ * fitting}, {@code match}, {@code motor}, {@code proof}, {@code route}, {@code signal}, {@code
+ * stock}, {@code van}, {@code winding}, {@code wiring}.
  */
 @NullMarked
 package variablerotor.core.casefile;

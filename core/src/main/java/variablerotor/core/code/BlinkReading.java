@@ -1,7 +1,10 @@
 package variablerotor.core.code;
 
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import variablerotor.core.tree.Node;
+import variablerotor.core.tree.Tree;
 
 /**
  * What the taps amount to.
@@ -18,9 +21,21 @@ public record BlinkReading(
     @Nullable String code,
     double sure,
     List<Counted> rounds,
-    String sentence) {
+    String sentence)
+    implements Node {
   public BlinkReading {
     rounds = List.copyOf(rounds);
+  }
+
+  @Override
+  public Map<String, Object> tree() {
+    return Tree.of(
+        "state", state,
+        "kind", kind,
+        "code", code,
+        "sure", sure,
+        "rounds", rounds,
+        "sentence", sentence);
   }
 
   /** How far the count has come. */
@@ -41,5 +56,10 @@ public record BlinkReading(
    * @param missed taps that seem to be missing
    * @param doubled taps that were too quick to be flashes
    */
-  public record Counted(String code, int flashes, int missed, int doubled) {}
+  public record Counted(String code, int flashes, int missed, int doubled) implements Node {
+    @Override
+    public Map<String, Object> tree() {
+      return Tree.of("code", code, "flashes", flashes, "missed", missed, "doubled", doubled);
+    }
+  }
 }

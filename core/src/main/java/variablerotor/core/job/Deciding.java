@@ -39,10 +39,7 @@ public final class Deciding {
         candidate,
         job.options().route(route, candidate).firstCost(),
         job.settings().currency(),
-        asked.stream()
-            .filter(one -> done.contains(one.attribute()))
-            .map(Point::sentence)
-            .toList(),
+        asked.stream().filter(one -> done.contains(one.attribute())).map(Point::sentence).toList(),
         author,
         at);
   }

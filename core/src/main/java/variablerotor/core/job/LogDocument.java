@@ -168,8 +168,7 @@ public final class LogDocument {
    */
   public static JobLog opened(String id, Object tree, String author, String at, Shop shop)
       throws InputFaults {
-    JobLog.Builder log =
-        new JobLog.Builder(id, false, author, at, at, Particulars.read(tree));
+    JobLog.Builder log = new JobLog.Builder(id, false, author, at, at, Particulars.read(tree));
     shop.addTo(log);
     return log.build();
   }

@@ -2,7 +2,9 @@ package variablerotor.core.job;
 
 import variablerotor.core.casefile.Fields;
 
-/** Fields that what a server wrote always has: without one there is a fault, and nothing instead. */
+/**
+ * Fields that what a server wrote always has: without one there is a fault, and nothing instead.
+ */
 final class Needed {
   /** Longest text that is read [characters]; nothing that a shop keeps in one field is longer. */
   static final int LONGEST = 10_000;

@@ -86,22 +86,26 @@ public final class Saves {
       case "offers" -> take(save, more().offers(List.of(CaseReader.offer(save.body()))));
       case "answers" -> answer(save);
       case "decisions" -> decide(save);
-      case "wirings" -> take(
-          save,
-          more()
-              .wirings(List.of(new JobLog.Wired(id, AsWiredReader.read(save.body()), by, at))));
-      case "fits" -> take(
-          save,
-          more()
-              .fits(
-                  List.of(
-                      new JobLog.Fitted(id, FitReader.told(save.body()).document(), by, at))));
-      case "proofs" -> take(
-          save,
-          more()
-              .proofs(
-                  List.of(
-                      new JobLog.Proved(id, ProofReader.told(save.body()).document(), by, at))));
+      case "wirings" ->
+          take(
+              save,
+              more()
+                  .wirings(List.of(new JobLog.Wired(id, AsWiredReader.read(save.body()), by, at))));
+      case "fits" ->
+          take(
+              save,
+              more()
+                  .fits(
+                      List.of(
+                          new JobLog.Fitted(id, FitReader.told(save.body()).document(), by, at))));
+      case "proofs" ->
+          take(
+              save,
+              more()
+                  .proofs(
+                      List.of(
+                          new JobLog.Proved(
+                              id, ProofReader.told(save.body()).document(), by, at))));
       case "outcomes" -> end(save);
       default -> {
         // A photo, or a part that stock and supply house must say something of.
@@ -170,8 +174,7 @@ public final class Saves {
             Integer.MAX_VALUE,
             one ->
                 changes.add(
-                    new Correction(
-                        Needed.text(one, "field"), one.plain("was"), one.plain("now"))));
+                    new Correction(Needed.text(one, "field"), one.plain("was"), one.plain("now"))));
     hold(faults);
     take(save, more().particulars(Corrections.onto(log.particulars(), changes)));
   }

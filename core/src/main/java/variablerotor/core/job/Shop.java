@@ -242,7 +242,10 @@ public record Shop(
           if (family != null && symptom != null) {
             counts.add(
                 new Counted(
-                    family, symptom, one.words("suspects", Suspect.values()), Needed.whole(one, "calls")));
+                    family,
+                    symptom,
+                    one.words("suspects", Suspect.values()),
+                    Needed.whole(one, "calls")));
           }
         });
     List<Experience.Timed> times = new ArrayList<>();
@@ -254,7 +257,10 @@ public record Shop(
           if (family != null) {
             times.add(
                 new Experience.Timed(
-                    family, Needed.text(one, "check"), Needed.whole(one, "times"), Needed.number(one, "minutes")));
+                    family,
+                    Needed.text(one, "check"),
+                    Needed.whole(one, "times"),
+                    Needed.number(one, "minutes")));
           }
         });
     return Experience.of(counts, strength).timed(times);

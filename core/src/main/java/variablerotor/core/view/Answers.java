@@ -9,6 +9,7 @@ import variablerotor.core.casefile.FitReader;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.casefile.PlanReader;
+import variablerotor.core.casefile.PressReader;
 import variablerotor.core.casefile.ProofReader;
 import variablerotor.core.casefile.Told;
 import variablerotor.core.casefile.VanReader;
@@ -29,6 +30,7 @@ import variablerotor.core.schematic.Connections;
 import variablerotor.core.schematic.FoundList;
 import variablerotor.core.schematic.Ladder;
 import variablerotor.core.schematic.Lit;
+import variablerotor.core.tree.Tree;
 import variablerotor.core.van.VanPlanner;
 import variablerotor.core.van.VanRequest;
 import variablerotor.core.winding.WindingFigures;
@@ -126,6 +128,17 @@ public final class Answers {
   public static Map<String, Object> fit(Object tree) throws InputFaults {
     Told<FitRecord> told = FitReader.told(tree);
     return withUnknown(Fitting.of(told.document()).tree(), told.unknown());
+  }
+
+  /**
+   * Taps along with a lamp, counted.
+   *
+   * @param tree {@code presses} and {@code now}, as {@link PressReader} has them
+   * @throws InputFaults with every fault found
+   */
+  @SuppressWarnings("unchecked")
+  public static Map<String, Object> count(Object tree) throws InputFaults {
+    return (Map<String, Object>) Tree.withoutNulls(PressReader.count(tree).tree());
   }
 
   /**

@@ -61,16 +61,26 @@ class LogDocumentTest {
           .build();
 
   private static final Object[] DEAD_MODULE = {
-    "line.volts", 240,
-    "command.volts", 25.1,
-    "shaft.feel", "FREE",
-    "connector.look", "SEATED",
-    "winding.ab", 22,
-    "winding.bc", 22,
-    "winding.ca", 22,
-    "winding.frame.a", "OL",
-    "winding.frame.b", "OL",
-    "winding.frame.c", "OL"
+    "line.volts",
+    240,
+    "command.volts",
+    25.1,
+    "shaft.feel",
+    "FREE",
+    "connector.look",
+    "SEATED",
+    "winding.ab",
+    22,
+    "winding.bc",
+    22,
+    "winding.ca",
+    22,
+    "winding.frame.a",
+    "OL",
+    "winding.frame.b",
+    "OL",
+    "winding.frame.c",
+    "OL"
   };
 
   private final Shop shop = shop();
@@ -129,8 +139,7 @@ class LogDocumentTest {
                           Family.CONSTANT_TORQUE, Symptom.NO_RUN, List.of(Suspect.MODULE), 9)),
                   40)
               .timed(
-                  List.of(
-                      new Experience.Timed(Family.CONSTANT_TORQUE, "line.volts", 12, 30.5))));
+                  List.of(new Experience.Timed(Family.CONSTANT_TORQUE, "line.volts", 12, 30.5))));
     } catch (InputFaults faults) {
       throw new IllegalStateException(faults);
     }
@@ -189,7 +198,16 @@ class LogDocumentTest {
     log.sourced(
         List.of(
             new Sourced(
-                Route.SAME_MOTOR, PartKind.MOTOR, "H-9", "", null, null, null, 400.0, true, 4.0,
+                Route.SAME_MOTOR,
+                PartKind.MOTOR,
+                "H-9",
+                "",
+                null,
+                null,
+                null,
+                400.0,
+                true,
+                4.0,
                 "2026-11-20T08:00:00Z")));
     log.answers(
         List.of(
@@ -211,8 +229,7 @@ class LogDocumentTest {
     Job job = job(log.build());
     log.fits(List.of(new JobLog.Fitted("f", job.fitting().record(), "Tobin", chosen)));
     log.proofs(List.of(new JobLog.Proved("p", job.proof(), "Tobin", chosen)));
-    log.photos(
-        List.of(new JobLog.Photo("ph", PhotoKind.MOTOR_PLATE, 640, 480, "Tobin", chosen)));
+    log.photos(List.of(new JobLog.Photo("ph", PhotoKind.MOTOR_PLATE, 640, 480, "Tobin", chosen)));
     log.strange(List.of(new JobLog.Strange(new AsTold("brush", "worn"), "Tobin", chosen)));
     log.broughtIn(new JobLog.BroughtIn("Ines Marlow", chosen));
     log.outcomes(
@@ -297,7 +314,8 @@ class LogDocumentTest {
                     "2",
                     "corrections",
                     Tree.of(
-                        "changes", List.of(Tree.of("field", "place", "was", "Mill", "now", "Pier")))),
+                        "changes",
+                        List.of(Tree.of("field", "place", "was", "Mill", "now", "Pier")))),
                 save("3", "answers", Tree.of("by", " Mrs Fell ", "route", "SAME_MOTOR")),
                 save("4", "decisions", Tree.of("route", "SAME_MOTOR", "done", List.of())));
     assertEquals("Pier", ((Map<?, ?>) view.get("particulars")).get("place"));
@@ -306,8 +324,7 @@ class LogDocumentTest {
     Map<?, ?> answer = (Map<?, ?>) ((List<?>) view.get("answers")).get(0);
     assertEquals("Mrs Fell", answer.get("by"));
     assertEquals("2026-11-24", answer.get("on"));
-    assertEquals(
-        "SAME_MOTOR", ((Map<?, ?>) ((List<?>) view.get("decisions")).get(0)).get("route"));
+    assertEquals("SAME_MOTOR", ((Map<?, ?>) ((List<?>) view.get("decisions")).get(0)).get("route"));
   }
 
   @Test
@@ -330,7 +347,9 @@ class LogDocumentTest {
   @Test
   void aClockThatIsBehindPutsNothingBeforeWhatIsThere() throws InputFaults {
     JobLog log = whole();
-    Map<String, Object> late = new LinkedHashMap<>(save("9", "readings", recorded(reading(9, Calls.facts("line.volts", 238).get(0)))));
+    Map<String, Object> late =
+        new LinkedHashMap<>(
+            save("9", "readings", recorded(reading(9, Calls.facts("line.volts", 238).get(0)))));
     late.put("at", "2019-01-01T00:00:00Z");
     Map<?, ?> view = (Map<?, ?>) onDevice(log, late);
     assertEquals(log.changedAt(), view.get("changedAt"));
@@ -358,11 +377,9 @@ class LogDocumentTest {
   void inAnotherWordingNothingIsRead() {
     Map<String, Object> old = LogDocument.tree(whole());
     old.put("wording", Wording.NOW + 1.0);
-    InputFaults faults =
-        assertThrows(InputFaults.class, () -> LogDocument.read(sent(old), shop));
+    InputFaults faults = assertThrows(InputFaults.class, () -> LogDocument.read(sent(old), shop));
     assertEquals("log.wording", faults.faults().get(0).path());
-    InputFaults first =
-        assertThrows(InputFaults.class, () -> new CallAnswers().call(Map.of()));
+    InputFaults first = assertThrows(InputFaults.class, () -> new CallAnswers().call(Map.of()));
     assertEquals("shop", first.faults().get(0).path());
   }
 }

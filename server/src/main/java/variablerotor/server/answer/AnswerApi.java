@@ -20,8 +20,7 @@ class AnswerApi {
   }
 
   @PutMapping("/api/calls/{call}/answers/{id}")
-  Job keep(
-      @PathVariable UUID call, @PathVariable UUID id, @RequestBody AnswerService.Said body) {
+  Job keep(@PathVariable UUID call, @PathVariable UUID id, @RequestBody AnswerService.Said body) {
     return answers.keep(call, id, body, stamps.now());
   }
 }

@@ -2,6 +2,7 @@ package variablerotor.server.codebook;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
@@ -12,11 +13,11 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import variablerotor.core.casefile.InputFault;
-import variablerotor.core.code.BlinkReader;
+import variablerotor.core.casefile.InputFaults;
+import variablerotor.core.casefile.PressReader;
 import variablerotor.core.code.BlinkReading;
-import variablerotor.core.code.Press;
 import variablerotor.core.code.SignalKind;
+import variablerotor.json.Json;
 import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.LargestBody;
@@ -27,9 +28,6 @@ import variablerotor.server.web.Right;
 /** Code books, what stands in them, and the count of a lamp's flashes. */
 @RestController
 class CodeBookApi {
-  /** Nobody taps longer than this in one sitting. */
-  private static final int MOST_PRESSES = 1000;
-
   /** Largest code book [byte]. */
   private static final int MOST_BYTES = 1024 * 1024;
 
@@ -53,10 +51,6 @@ class CodeBookApi {
   }
 
   record EditionRequest(String name, List<CodeCells> rows) {}
-
-  record PressRequest(Double down, Double up, @Nullable Integer lamp) {}
-
-  record CountRequest(List<PressRequest> presses, Double now) {}
 
   @GetMapping("/api/codebooks")
   List<CodeBookService.BookRow> list() {
@@ -120,29 +114,11 @@ class CodeBookApi {
 
   /** Counts the flashes that a person tapped along with. */
   @PostMapping("/api/codes/count")
-  BlinkReading count(@RequestBody CountRequest body) {
-    List<PressRequest> given = body.presses() == null ? List.of() : body.presses();
-    if (given.size() > MOST_PRESSES) {
-      throw Refused.field("presses", "allowed are up to " + MOST_PRESSES);
+  BlinkReading count(@RequestBody Map<String, Object> body) {
+    try {
+      return PressReader.count(Json.plainMap(body));
+    } catch (InputFaults faults) {
+      throw Refused.fields(faults.faults());
     }
-    List<InputFault> faults = new ArrayList<>();
-    List<Press> presses = new ArrayList<>();
-    for (int i = 0; i < given.size(); i++) {
-      PressRequest one = given.get(i);
-      try {
-        presses.add(new Press(one.down(), one.up(), one.lamp() == null ? 0 : one.lamp()));
-      } catch (IllegalArgumentException | NullPointerException refused) {
-        faults.add(
-            new InputFault(
-                "presses[" + i + "]", "allowed are down and up in seconds, lamp 0 or 1"));
-      }
-    }
-    if (body.now() == null || !(body.now() >= 0)) {
-      faults.add(new InputFault("now", "allowed is a time in seconds, zero or more"));
-    }
-    if (!faults.isEmpty()) {
-      throw Refused.fields(faults);
-    }
-    return BlinkReader.read(presses, body.now());
   }
 }

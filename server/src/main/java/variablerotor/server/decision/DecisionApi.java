@@ -40,8 +40,7 @@ class DecisionApi {
       DecisionService.@Nullable Seen on) {}
 
   @PutMapping("/api/calls/{call}/decisions/{id}")
-  Job decide(
-      @PathVariable UUID call, @PathVariable UUID id, @RequestBody DecisionRequest body) {
+  Job decide(@PathVariable UUID call, @PathVariable UUID id, @RequestBody DecisionRequest body) {
     Faults.of(body).refuse();
     List<String> done = body.done() == null ? List.of() : body.done();
     return decisions.decide(

@@ -49,8 +49,8 @@ public class DecisionService {
    * @param candidate the motor chosen with it; null where none is
    * @param done attributes of that motor which ask for something while fitting, ticked
    * @param on the verdict that whoever chose saw; null where that is not known
-   * @throws Refused where the way is blocked, the motor does not go on it, or the verdict is another
-   *     by now
+   * @throws Refused where the way is blocked, the motor does not go on it, or the verdict is
+   *     another by now
    */
   @Transactional
   public Job decide(

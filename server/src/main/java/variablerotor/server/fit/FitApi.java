@@ -23,8 +23,7 @@ class FitApi {
 
   /** What was done of the job by now, whole, in the open format. */
   @PutMapping("/api/calls/{call}/fits/{id}")
-  Job keep(
-      @PathVariable UUID call, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
+  Job keep(@PathVariable UUID call, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
     return fits.keep(call, id, Json.plainMap(body), stamps.now());
   }
 }

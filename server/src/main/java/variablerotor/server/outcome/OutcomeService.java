@@ -12,8 +12,6 @@ import org.springframework.transaction.annotation.Transactional;
 import variablerotor.core.bench.RealCall;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.check.Symptom;
-import variablerotor.core.diagnosis.Diagnosis;
-import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.fact.Fact;
 import variablerotor.core.fact.FactType;
 import variablerotor.core.fact.FactValue;

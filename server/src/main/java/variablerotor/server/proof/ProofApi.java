@@ -23,8 +23,7 @@ class ProofApi {
 
   /** What the repair showed by now, whole, in the open format. */
   @PutMapping("/api/calls/{call}/proofs/{id}")
-  Job keep(
-      @PathVariable UUID call, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
+  Job keep(@PathVariable UUID call, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
     return proofs.keep(call, id, Json.plainMap(body), stamps.now());
   }
 }

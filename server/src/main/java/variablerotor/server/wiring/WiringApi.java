@@ -28,8 +28,7 @@ class WiringApi {
   /** A conversion as far as it is made, whole, in the open format. */
   @LargestBody(MOST_BYTES)
   @PutMapping("/api/calls/{call}/wirings/{id}")
-  Job keep(
-      @PathVariable UUID call, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
+  Job keep(@PathVariable UUID call, @PathVariable UUID id, @RequestBody Map<String, Object> body) {
     return wirings.keep(call, id, Json.plainMap(body), stamps.now());
   }
 }

@@ -106,11 +106,16 @@ class HeldCallTest {
 
   private static Map<String, Object> save(String kind, Object body) {
     return Tree.of(
-        "id", UUID.randomUUID().toString(),
-        "kind", kind,
-        "body", body,
-        "author", "Tobin Ashgrove",
-        "at", Instant.now().toString());
+        "id",
+        UUID.randomUUID().toString(),
+        "kind",
+        kind,
+        "body",
+        body,
+        "author",
+        "Tobin Ashgrove",
+        "at",
+        Instant.now().toString());
   }
 
   /** Without the times, which are the server's once it has them. */
@@ -146,7 +151,8 @@ class HeldCallTest {
   @Test
   void aChoiceByAnotherVerdictIsAskedForAgain() {
     String call = tobin.openCall();
-    String body = "{\"route\":\"SAME_MOTOR\",\"on\":{\"state\":\"DECIDED\",\"suspects\":[\"WINDING\"]}}";
+    String body =
+        "{\"route\":\"SAME_MOTOR\",\"on\":{\"state\":\"DECIDED\",\"suspects\":[\"WINDING\"]}}";
     Visitor.Answer refused = tobin.put(call + "/decisions/" + UUID.randomUUID(), body);
     assertEquals(422, refused.status());
     assertEquals("on", refused.at("errors.0.path"));

@@ -1,0 +1,66 @@
+import { watch } from 'vue'
+import type { BookRow, CallRow } from '../api/types'
+import { readCall, readShop } from '../call/held'
+import { getKept } from '../keep/answers'
+import { session } from '../session/session'
+
+/**
+ * What a day without a radio needs is read while there is one, one after the other, and kept on
+ * this device: words and rules, what the shop brings, codes, stock, the calls of the day.
+ */
+
+/** So soon nothing of it is read again [ms]. */
+const FRESH = 30 * 60 * 1000
+/** Calls changed last, besides those that are due. */
+const MOST_CALLS = 20
+/** Between two of them others come first [ms]. */
+const PAUSE = 150
+/** What is looked at first is there by then [ms]. */
+const AFTER = 3000
+
+let read = { account: '', at: 0 }
+
+const pause = () => new Promise((done) => setTimeout(done, PAUSE))
+
+/** Reads it for whoever is signed in. What has no answer is left for the next time. */
+export async function readTheDay() {
+  const account = session.account?.id
+  if (!account || (read.account === account && Date.now() - read.at < FRESH)) return
+  read = { account, at: Date.now() }
+  try {
+    await readShop()
+    await getKept('/api/motors')
+    await getKept('/api/stock/parts')
+    for (const book of await getKept<BookRow[]>('/api/codebooks')) {
+      await pause()
+      await getKept(`/api/codebooks/${book.id}`)
+    }
+    const due = await getKept<CallRow[]>('/api/calls/due')
+    const last = await getKept<CallRow[]>('/api/calls?search=&page=0&size=50')
+    const calls = new Set([...due, ...last.slice(0, MOST_CALLS)].map((one) => one.id))
+    for (const call of calls) {
+      await pause()
+      if (session.account?.id !== account) return
+      await readCall(call)
+      await getKept(`/api/calls/${call}/unit`)
+    }
+  } catch {
+    read = { account: '', at: 0 }
+  }
+}
+
+/**
+ * Whenever somebody is signed in, and whenever the radio is back; where the page itself is not kept
+ * on the device, a day without a radio is not to be had anyway.
+ */
+export async function keepTheDay() {
+  await navigator.serviceWorker?.ready
+  if (!navigator.serviceWorker) return
+  const soon = () => setTimeout(() => void readTheDay(), AFTER)
+  watch(
+    () => session.account?.id,
+    (account) => account && soon(),
+    { immediate: true },
+  )
+  window.addEventListener('online', soon)
+}
