@@ -1,8 +1,9 @@
-import { shallowRef } from 'vue'
+import { shallowRef, watch } from 'vue'
 import type { Call } from '../api/types'
 import { askOfCall, tellShop, type OfCall } from '../core/core'
 import { getKept, keepHere } from '../keep/answers'
 import type { Kept } from '../keep/rows'
+import { session } from '../session/session'
 import { dayIn, shopZone } from '../shared/time'
 
 /**
@@ -29,6 +30,16 @@ export async function readShop() {
   }
   tellShop(shop.value!)
 }
+
+// Whoever signs out leaves nothing of it here.
+watch(
+  () => session.account?.id,
+  (account) => {
+    if (account) return
+    shop.value = null
+    written = ''
+  },
+)
 
 /** A call as it is shown, and as it is worked out anew. */
 interface Said {

@@ -68,7 +68,7 @@ const names = (row: CallRow) => row.verdict.map(suspectTitle).join(' and ')
         }}</span>
       </span>
       <span class="verdict" :class="tone(row)">
-        {{ headline(row) }}
+        {{ row.due ? headline(row).replace(/\.$/, ',') : headline(row) }}
         <span v-if="row.due" class="digits by">by {{ row.due }}</span>
       </span>
       <span class="soft when">

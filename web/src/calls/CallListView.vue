@@ -227,7 +227,7 @@ useKeys({
   flex-wrap: wrap;
   align-items: center;
   gap: 4px 18px;
-  padding: 4px 14px;
+  padding: 4px 0;
   border-bottom: 1px solid var(--rule);
 }
 

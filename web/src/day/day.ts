@@ -1,7 +1,7 @@
 import { watch } from 'vue'
 import type { BookRow, CallRow } from '../api/types'
 import { readCall, readShop } from '../call/held'
-import { getKept } from '../keep/answers'
+import { getKept, old } from '../keep/answers'
 import { session } from '../session/session'
 
 /**
@@ -22,27 +22,32 @@ let read = { account: '', at: 0 }
 
 const pause = () => new Promise((done) => setTimeout(done, PAUSE))
 
-/** Reads it for whoever is signed in. What has no answer is left for the next time. */
+/** What cannot be read stands in the way of nothing else; where no answer comes, that is all. */
+async function one<T>(reading: Promise<T>): Promise<T | null> {
+  const said = await reading.catch(() => null)
+  if (old.value !== null) throw new Error('no radio')
+  await pause()
+  return said
+}
+
+/** Reads it for whoever is signed in. Without a radio it is left for the next time. */
 export async function readTheDay() {
   const account = session.account?.id
   if (!account || (read.account === account && Date.now() - read.at < FRESH)) return
   read = { account, at: Date.now() }
   try {
-    await readShop()
-    await getKept('/api/motors')
-    await getKept('/api/stock/parts')
-    for (const book of await getKept<BookRow[]>('/api/codebooks')) {
-      await pause()
-      await getKept(`/api/codebooks/${book.id}`)
+    await one(readShop())
+    await one(getKept('/api/motors'))
+    await one(getKept('/api/stock/parts'))
+    for (const book of (await one(getKept<BookRow[]>('/api/codebooks'))) ?? []) {
+      await one(getKept(`/api/codebooks/${book.id}`))
     }
-    const due = await getKept<CallRow[]>('/api/calls/due')
-    const last = await getKept<CallRow[]>('/api/calls?search=&page=0&size=50')
-    const calls = new Set([...due, ...last.slice(0, MOST_CALLS)].map((one) => one.id))
-    for (const call of calls) {
-      await pause()
+    const due = (await one(getKept<CallRow[]>('/api/calls/due'))) ?? []
+    const last = (await one(getKept<CallRow[]>('/api/calls?search=&page=0&size=50'))) ?? []
+    for (const call of new Set([...due, ...last.slice(0, MOST_CALLS)].map((row) => row.id))) {
       if (session.account?.id !== account) return
-      await readCall(call)
-      await getKept(`/api/calls/${call}/unit`)
+      await one(readCall(call))
+      await one(getKept(`/api/calls/${call}/unit`))
     }
   } catch {
     read = { account: '', at: 0 }

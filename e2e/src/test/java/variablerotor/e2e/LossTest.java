@@ -232,6 +232,48 @@ class LossTest {
     assertEquals(2, readings(call));
   }
 
+  /**
+   * Every third request is lost, and of every third the answer, after the server took it: all
+   * arrives, in its order, and nothing twice; and what is shown is never behind.
+   */
+  @Test
+  void aRadioThatComesAndGoesLosesNothingAndDoublesNothing() {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    Browsing.openCall(page, "Flicker Mere");
+    String call = id(page);
+    OnCall.numbers(page, "Measure line voltage", Map.of("line.volts", "230"));
+    int[] asked = {0};
+    page.route(
+        "**/readings/**",
+        route -> {
+          int turn = asked[0]++ % 3;
+          if (turn == 1) {
+            route.fetch();
+          }
+          if (turn == 2) {
+            route.resume();
+          } else {
+            route.abort();
+          }
+        });
+    for (int volts = 231; volts <= 235; volts++) {
+      OnCall.choose(page, "Measure line voltage");
+      page.locator("input[name='line.volts']").fill("" + volts);
+      page.locator("input[name='line.volts']").press("Enter");
+      String shown = ".chain button[aria-label='Supply: good, " + volts + " V']";
+      assertThat(page.locator(shown)).isVisible();
+    }
+    OnCall.settled(page);
+    assertThat(page.locator(".chain button[aria-label='Supply: good, 235 V']")).isVisible();
+    assertEquals(6, readings(call));
+    String inOrder =
+        "select count(*) from (select value, row_number() over (order by seq) as at from reading"
+            + " where call_id = '"
+            + call
+            + "') as sent where value::numeric = 229 + at";
+    assertEquals(6, browsing.application().count(inOrder));
+  }
+
   /** What one person entered is never another's, whoever signs in on the device meanwhile. */
   @Test
   void aWaitingReadingKeepsItsAuthor() {
