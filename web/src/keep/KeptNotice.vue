@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { ago } from '../shared/time'
 import { ofOthers, queue, refused, sendAgain, throwAway, waiting } from './queue'
 import type { Kept } from './rows'
 
@@ -69,7 +70,9 @@ async function away(row: Kept) {
       <section v-if="mine.length">
         <h3>Waiting to be sent, in this order</h3>
         <ul class="plain">
-          <li v-for="row in mine" :key="row.id">{{ row.label }}</li>
+          <li v-for="row in mine" :key="row.id">
+            {{ row.label }} <span v-if="row.at" class="soft">{{ ago(row.at) }}</span>
+          </li>
         </ul>
       </section>
       <section v-if="others.length">

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
@@ -266,12 +267,41 @@ class LossTest {
     OnCall.settled(page);
     assertThat(page.locator(".chain button[aria-label='Supply: good, 235 V']")).isVisible();
     assertEquals(6, readings(call));
-    String inOrder =
-        "select count(*) from (select value, row_number() over (order by seq) as at from reading"
-            + " where call_id = '"
-            + call
-            + "') as sent where value::numeric = 229 + at";
-    assertEquals(6, browsing.application().count(inOrder));
+    assertEquals(6, inOrder(call, 230));
+  }
+
+  /** How many readings of a call are each one volt more than the one before, from the first. */
+  private long inOrder(String call, int first) {
+    return browsing
+        .application()
+        .count(
+            "select count(*) from (select value, row_number() over (order by seq) as place from"
+                + " reading where call_id = '"
+                + call
+                + "') as sent where value::numeric = place + "
+                + (first - 1));
+  }
+
+  /** The server dies again and again while the page sends: all arrives, once, in its order. */
+  @Test
+  void killedAgainAndAgainWhileThePageSends() {
+    int kills = Browsing.ALL ? 100 : 2;
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    Browsing.openCall(page, "Nine Lives Lane");
+    String call = id(page);
+    OnCall.numbers(page, "Measure line voltage", Map.of("line.volts", "200"));
+    Random random = new Random(20261130);
+    for (int kill = 1; kill <= kills; kill++) {
+      OnCall.choose(page, "Measure line voltage");
+      page.locator("input[name='line.volts']").fill("" + (200 + kill));
+      page.locator("input[name='line.volts']").press("Enter");
+      page.waitForTimeout(random.nextInt(80));
+      browsing.application().kill();
+      browsing.application().launch();
+    }
+    OnCall.settled(page);
+    assertEquals(kills + 1, readings(call));
+    assertEquals(kills + 1, inOrder(call, 200));
   }
 
   /** What one person entered is never another's, whoever signs in on the device meanwhile. */

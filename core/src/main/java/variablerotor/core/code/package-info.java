@@ -5,7 +5,7 @@
  * of taps and finds flashes, pauses and rounds; {@code CodeTable} reads what a shop wrote down of
  * such codes.
  *
- * <p>May use {@code chain}, {@code tree}.
+ * <p>May use {@code chain}.
  */
 @NullMarked
 package variablerotor.core.code;
