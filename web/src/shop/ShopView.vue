@@ -319,7 +319,7 @@ const changeOwn = () =>
           Sign-in name <el-input v-model="person.login" name="personLogin" autocapitalize="none" />
         </label>
         <label class="named">
-          First password, 10 or more
+          First password, 12 characters or more
           <el-input
             v-model="person.password"
             name="personPassword"

@@ -340,11 +340,16 @@ class SecurityTest {
   @ParameterizedTest
   @CsvSource({
     "'short'",
-    "'          '",
-    "1234567890",
-    "0987654321",
+    "'            '",
+    "123456789012",
+    "210987654321",
     "abcdefghijkl",
     "aaaaaaaaaaaa",
+    "Password1234!",
+    "qwertyuiop12",
+    "iloveyou1234",
+    // Twelve bytes and more, and six characters.
+    "кулик7",
     "xx-weakling-1",
     "'tab\tin-it-99'"
   })
