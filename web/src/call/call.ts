@@ -109,8 +109,8 @@ export function openCall(id: string) {
     // Without an answer it is what was said last, and that is shown already, or something newer.
     if (old.value !== null && loaded.value) return
     forget()
-    hold(answer.log)
-    if (!mine.value.length) show(answer.view)
+    if (answer.log) hold(answer.log)
+    if (!answer.log || !mine.value.length) show(answer.view)
     // What waits here belongs to it: it is shown without that only where there is nothing else.
     else if (!(await workedOut()) && !loaded.value) show(answer.view)
   }

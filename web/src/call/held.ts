@@ -44,13 +44,17 @@ watch(
 /** A call as it is shown, and as it is worked out anew. */
 interface Said {
   view: Call
-  log: object
+  /** Null where the server is of a version that does not say it. */
+  log: object | null
 }
 
 const pathOf = (id: string) => `/api/calls/${id}`
 
 /** As the server says it, or said it last. */
-export const readCall = (id: string) => getKept<Said>(pathOf(id), { 'Rotor-Answer': 'both' })
+export async function readCall(id: string): Promise<Said> {
+  const said = await getKept<Said | Call>(pathOf(id), { 'Rotor-Answer': 'both' })
+  return 'view' in said ? said : { view: said, log: null }
+}
 
 /** What the server said of it with a save is what it said last. */
 export const keepCall = (id: string, said: Said) => keepHere(pathOf(id), said)
