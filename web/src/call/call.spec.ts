@@ -23,8 +23,11 @@ vi.mock('../api/client', async (original) => ({
   get: async (path: string) => server.get(path),
   request: async (_method: string, path: string, body: unknown) => server.put(path, body),
 }))
-const rules = vi.hoisted(() => ({ broken: false }))
+const rules = vi.hoisted(() => ({ broken: false, apart: false }))
 vi.mock('../core/core', () => ({
+  Faulty: class extends Error {
+    faults = [{ path: 'log.wording', message: 'another' }]
+  },
   tellShop: () => {},
   askOfCall: async (
     _shop: object,
@@ -32,6 +35,7 @@ vi.mock('../core/core', () => ({
     { log, saves }: { log: Log; saves: { id: string; kind: string; body: { value: number } }[] },
   ) => {
     if (rules.broken) throw new Error('no rules')
+    if (rules.apart) throw new Faulty([])
     const read = saves.filter((one) => one.kind === 'readings')
     return view({
       ...log,
@@ -44,6 +48,7 @@ vi.mock('../core/core', () => ({
 }))
 
 const { openCall } = await import('./call')
+const { Faulty } = await import('../core/core')
 
 const CALL = '00000000-0000-4000-8000-00000000000c'
 const log = (at: string, ...volts: number[]): Log => ({
@@ -84,6 +89,7 @@ describe('a call on the device', () => {
     catalogue.value = { facts: {} } as never
     session.account = { id: 'ann', login: 'ann', name: 'Ann', role: 'LEAD', keepsBooks: false }
     rules.broken = false
+    rules.apart = false
     server.get = answers(both(log('01', 230)))
   })
   afterEach(async () => {
@@ -156,6 +162,21 @@ describe('a call on the device', () => {
     server.get = answers(view(log('04', 235)))
     const older = await opened()
     expect(shown(older)).toEqual(['235 V'])
+    expect(older.apart.value).toBe(true)
+  })
+
+  it('says where page and server do not know each other’s logs', async () => {
+    const open = await opened()
+    expect(open.apart.value).toBe(false)
+    rules.apart = true
+    server.put = () => log('02', 230, 231)
+    server.get = answers(both(log('02', 230, 231)))
+    await open.record('line.volts', 231)
+    await settled()
+    expect(shown(open)).toEqual(['230 V', '231 V'])
+    void open.record('line.volts', 232)
+    await settled()
+    expect(open.apart.value).toBe(true)
   })
 
   it('takes one reading back with each touch', async () => {

@@ -24,6 +24,7 @@ import type {
   Value,
 } from '../api/types'
 import { checksOf, factOf } from '../catalogue/catalogue'
+import { Faulty } from '../core/core'
 import { old } from '../keep/answers'
 import { isMended, onSent, refused, send, waiting } from '../keep/queue'
 import { smaller } from '../keep/photo'
@@ -94,11 +95,29 @@ export function openCall(id: string) {
     changed = changedAt(log)
   }
 
-  const { ask: work, asking: working, forget } = useNewest()
+  /** Whether page and server are of versions that do not know each other's logs. */
+  const apart = ref(false)
+  const {
+    ask: work,
+    asking: working,
+    forget,
+  } = useNewest((failed) => {
+    apart.value =
+      failed instanceof Faulty && failed.faults.some((one) => one.path === 'log.wording')
+    return inWords(failed)
+  })
 
   /** Works out what the log says, with what waits here. */
   const workedOut = () =>
-    held.value ? work(() => workOut('call', held.value!, mine.value), show) : Promise.resolve(false)
+    held.value
+      ? work(
+          () => workOut('call', held.value!, mine.value),
+          (call) => {
+            apart.value = false
+            show(call)
+          },
+        )
+      : Promise.resolve(false)
 
   /** As the server says; where no answer comes, as it said last. */
   async function read(): Promise<void> {
@@ -109,6 +128,7 @@ export function openCall(id: string) {
     // Without an answer it is what was said last, and that is shown already, or something newer.
     if (old.value !== null && loaded.value) return
     forget()
+    if (!answer.log) apart.value = true
     if (answer.log) hold(answer.log)
     if (!answer.log || !mine.value.length) show(answer.view)
     // What waits here belongs to it: it is shown without that only where there is nothing else.
@@ -241,6 +261,7 @@ export function openCall(id: string) {
     load,
     /** Whether what is shown is being worked out anew. */
     working,
+    apart,
     /** What the rules say of its ways at these figures, here where they can be had. */
     choice: (dials: Dials) =>
       held.value

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { ago } from '../shared/time'
 import { ofOthers, queue, refused, sendAgain, throwAway, waiting } from './queue'
 import type { Kept } from './rows'
 
@@ -31,6 +30,15 @@ const words = computed(() => {
   const other = others.value[0]
   return other ? `${entries(other.count)} of ${other.name} kept here` : ''
 })
+
+/** Day and time by this device's own clock, which made them. */
+const since = (at: string) =>
+  new Intl.DateTimeFormat('en', {
+    weekday: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    hour12: false,
+  }).format(new Date(at))
 
 async function away(row: Kept) {
   if (doomed.value === row.id) await throwAway(row)
@@ -71,7 +79,7 @@ async function away(row: Kept) {
         <h3>Waiting to be sent, in this order</h3>
         <ul class="plain">
           <li v-for="row in mine" :key="row.id">
-            {{ row.label }} <span v-if="row.at" class="soft">{{ ago(row.at) }}</span>
+            {{ row.label }} <span v-if="row.at" class="soft">{{ since(row.at) }}</span>
           </li>
         </ul>
       </section>

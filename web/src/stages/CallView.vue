@@ -74,6 +74,10 @@ useKeys({ search: () => void router.push('/?search') })
       <span>{{ open.news.value }}</span>
       <button type="button" class="link-button" @click="open.news.value = ''">Seen</button>
     </p>
+    <p v-if="open.apart.value" class="notice" role="status">
+      This page and the shop’s server are of different versions. What you enter is kept and sent;
+      what follows from it is shown once the server has it.
+    </p>
     <ConflictNotice v-if="call && catalogue" />
     <div v-if="open.fault.value || fault" class="card trouble" role="alert">
       <h2>{{ open.fault.value || fault }}</h2>
