@@ -23,17 +23,18 @@ vi.mock('../api/client', async (original) => ({
   get: async (path: string) => server.get(path),
   request: async (_method: string, path: string, body: unknown) => server.put(path, body),
 }))
-const rules = vi.hoisted(() => ({ broken: false, apart: false }))
+const rules = vi.hoisted(() => ({ broken: false, apart: false, shop: {} as object }))
 vi.mock('../core/core', () => ({
   Faulty: class extends Error {
     faults = [{ path: 'log.wording', message: 'another' }]
   },
   tellShop: () => {},
   askOfCall: async (
-    _shop: object,
+    shop: object,
     _verb: string,
     { log, saves }: { log: Log; saves: { id: string; kind: string; body: { value: number } }[] },
   ) => {
+    rules.shop = shop
     if (rules.broken) throw new Error('no rules')
     if (rules.apart) throw new Faulty([])
     const read = saves.filter((one) => one.kind === 'readings')
@@ -113,7 +114,8 @@ describe('a call on the device', () => {
   it('takes no older answer for a newer one', async () => {
     const open = await opened()
     let late: (answer: unknown) => void = () => {}
-    server.get = () => new Promise((done) => (late = done))
+    const said = new Promise((done) => (late = done))
+    server.get = answers(said)
     const looking = open.look(null)
     server.put = () => log('02', 230, 231)
     await open.record('line.volts', 231)
@@ -177,6 +179,15 @@ describe('a call on the device', () => {
     void open.record('line.volts', 232)
     await settled()
     expect(open.apart.value).toBe(true)
+  })
+
+  it('is worked out with what the shop brings now', async () => {
+    const open = await opened()
+    const dearer = { settings: { timeZone: 'UTC' }, motors: ['dearer'] }
+    server.get = (path) => (path === '/api/calls/shop' ? dearer : both(log('02', 230)))
+    await open.look(null)
+    await open.choice({})
+    expect(rules.shop).toEqual(dearer)
   })
 
   it('takes one reading back with each touch', async () => {

@@ -122,7 +122,8 @@ export function openCall(id: string) {
   /** As the server says; where no answer comes, as it said last. */
   async function read(): Promise<void> {
     const before = heard
-    const answer = await readCall(id)
+    // With the shop as it is now: prices that were asked for anew stand in the choice as well.
+    const [answer] = await Promise.all([readCall(id), readShop().catch(() => {})])
     // A save was answered meanwhile: this may be from before it, and is asked for once more.
     if (heard !== before) return read()
     // Without an answer it is what was said last, and that is shown already, or something newer.
@@ -140,7 +141,6 @@ export function openCall(id: string) {
     asTold.value = []
     try {
       await read()
-      void readShop().catch(() => {})
     } catch (failed) {
       if (failed instanceof NoAnswer && loaded.value) return
       const opened = mine.value.find(isOpening)
