@@ -107,6 +107,9 @@ export function openCall(id: string) {
     return inWords(failed)
   })
 
+  /** How many documents of a stage are being read by the rules, and are not kept before that. */
+  const judging = ref(0)
+
   /** Works out what the log says, with what waits here. */
   const workedOut = () =>
     held.value
@@ -259,8 +262,9 @@ export function openCall(id: string) {
     waiting: mine,
     lastReading,
     load,
-    /** Whether what is shown is being worked out anew. */
-    working,
+    /** Whether what is shown is being worked out anew, or is not kept yet. */
+    working: computed(() => working.value || judging.value > 0),
+    judging,
     apart,
     /** What the rules say of its ways at these figures, here where they can be had. */
     choice: (dials: Dials) =>

@@ -19,7 +19,8 @@ vi.mock('../core/core', () => ({
           answers.push(resolve)
         }),
 }))
-vi.mock('./call', () => ({ useCall: () => ({ waiting: computed(() => waiting.value) }) }))
+const judging = ref(0)
+vi.mock('./call', () => ({ useCall: () => ({ waiting: computed(() => waiting.value), judging }) }))
 
 const { useJudged } = await import('./judged')
 type Doc = { taps: string[] }
@@ -57,6 +58,15 @@ describe('a document that is judged here and kept', () => {
     await answer()
     expect(judged.doc.value.taps).toEqual(['door', 'shield'])
     expect(sent).toHaveLength(2)
+  })
+
+  it('says that it is at work until what stands there is kept', async () => {
+    const { judged, sent } = open()
+    const taken = judged.take({ taps: ['door'] })
+    expect([judging.value, sent.length]).toEqual([1, 0])
+    await answer()
+    await taken
+    expect([judging.value, sent.length]).toEqual([0, 1])
   })
 
   it('is not put back by what the server answers to an earlier save', async () => {

@@ -16,7 +16,7 @@ export function useJudged<D extends object, V extends Verb>(
   kept: () => D,
   keep: (doc: D) => void,
 ) {
-  const { waiting } = useCall()
+  const { waiting, judging } = useCall()
   const doc = shallowRef<D>(kept())
   const answer = shallowRef<Answer<V> | null>(null)
   /** What is wrong with what was told, by its path. */
@@ -69,10 +69,12 @@ export function useJudged<D extends object, V extends Verb>(
       const before = doc.value
       doc.value = next
       taking++
+      judging.value++
       const reads = await judge(next)
       taking--
       if (reads) keep(next)
       else if (doc.value === next) doc.value = before
+      judging.value--
       return reads
     },
   }

@@ -8,7 +8,7 @@ const test = (id: string, again = false) => ({ id, again }) as NextTest
 
 /** A call in which line, pairs and frame can be read, and pairs come next. */
 function call() {
-  const read = ref<string[]>([])
+  const read = ref<{ id: string; fact: string }[]>([])
   const next = ref<{ id: string; again: boolean } | undefined>({ id: 'pairs', again: false })
   const checks = ref([
     check('line', 'line.volts'),
@@ -22,17 +22,24 @@ function call() {
       tests: ref([test('pairs'), test('frame', true)]),
       readings: read,
       answered: (id) =>
-        checks.value.find((one) => one.id === id)!.facts.every((fact) => read.value.includes(fact)),
+        checks.value
+          .find((one) => one.id === id)!
+          .facts.every((fact) => read.value.some((one) => one.fact === fact)),
     },
     null,
   )
   async function reading(fact: string) {
     const more = asking.reading(fact)
-    read.value = [...read.value, fact]
+    read.value = [...read.value, { id: `${read.value.length}`, fact }]
     await nextTick()
     return more
   }
-  return { asking, next, reading }
+  /** What was read comes once more, with the server's word of it. */
+  async function answer() {
+    read.value = read.value.map((one) => ({ ...one }))
+    await nextTick()
+  }
+  return { asking, next, reading, answer }
 }
 
 describe('what is asked', () => {
@@ -64,6 +71,19 @@ describe('what is asked', () => {
     expect(await reading('pairs.ab')).toBe(true)
     expect(asking.chosen.value).toBe('pairs')
     expect(await reading('pairs.bc')).toBe(true)
+    expect(asking.chosen.value).toBeNull()
+  })
+
+  it('stays what was taken, though it was answered before, whatever the server says of that', async () => {
+    const { asking, reading, answer } = call()
+    asking.take('line')
+    await reading('line.volts')
+    asking.take('line')
+    await answer()
+    expect(asking.shown.value).toBe('line')
+    await reading('frame.ohms')
+    expect(asking.shown.value).toBe('line')
+    await reading('line.volts')
     expect(asking.chosen.value).toBeNull()
   })
 

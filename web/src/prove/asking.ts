@@ -7,8 +7,8 @@ export interface Asked {
   next: Ref<{ id: string; again: boolean } | undefined>
   checks: Ref<Check[]>
   tests: Ref<NextTest[]>
-  /** Changes with every reading. */
-  readings: Ref<unknown>
+  /** All that are taken, also what is worked out anew of the same ones. */
+  readings: Ref<{ id: string; fact: string }[]>
   answered: (check: string) => boolean
 }
 
@@ -32,9 +32,13 @@ export function useAsking(
   const test = computed(() => tests.value.find((one) => one.id === shown.value))
   const again = computed(() => (chosen.value ? onceMore.value : (test.value?.again ?? false)))
 
-  // When the chosen check has all its answers, the next one is shown again.
-  watch(readings, () => {
-    if (!chosen.value) return
+  // When the chosen check has all its answers, the next one is shown again. The server's word of an
+  // earlier reading is no answer to it: one that was answered before can be taken anew meanwhile.
+  const known = new Set(readings.value.map((one) => one.id))
+  watch(readings, (now) => {
+    const more = now.filter((one) => !known.has(one.id))
+    more.forEach((one) => known.add(one.id))
+    if (!chosen.value || !more.some((one) => check.value?.facts.includes(one.fact))) return
     const open = check.value?.facts.some((one) => !since.value.includes(one))
     if (!(onceMore.value && open) && answered(chosen.value)) chosen.value = null
   })
