@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
 import java.util.ArrayList;
@@ -264,6 +265,9 @@ class LossTest {
       String shown = ".chain button[aria-label='Supply: good, " + volts + " V']";
       assertThat(page.locator(shown)).isVisible();
     }
+    // Each save goes out three times, three seconds apart.
+    assertThat(page.locator("button.waiting"))
+        .hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(90_000));
     OnCall.settled(page);
     assertThat(page.locator(".chain button[aria-label='Supply: good, 235 V']")).isVisible();
     assertEquals(6, readings(call));

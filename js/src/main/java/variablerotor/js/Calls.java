@@ -39,6 +39,12 @@ public final class Calls {
     return Asked.answered(tree, CALLS::choice);
   }
 
+  /** What the customer is shown of such a call. */
+  @JSExport
+  public static JSObject sheet(JSObject tree) {
+    return Asked.answered(tree, CALLS::sheet);
+  }
+
   /** Taps along with a lamp, counted. */
   @JSExport
   public static JSObject count(JSObject tree) {

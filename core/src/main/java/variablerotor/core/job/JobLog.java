@@ -112,6 +112,7 @@ public record JobLog(
    * @param by who said so
    * @param on the day on which it was said (ISO 8601)
    * @param note in words; may be empty
+   * @param signed null where nobody signed on a screen
    */
   public record Answered(
       String id,
@@ -119,6 +120,7 @@ public record JobLog(
       String by,
       String on,
       String note,
+      @Nullable Signature signed,
       String author,
       String at) {}
 

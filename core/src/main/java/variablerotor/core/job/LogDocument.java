@@ -123,6 +123,7 @@ public final class LogDocument {
         "by", one.by(),
         "on", one.on(),
         "note", one.note(),
+        "signed", one.signed(),
         "author", one.author(),
         "at", one.at());
   }
@@ -316,6 +317,7 @@ public final class LogDocument {
         Needed.text(one, "by"),
         Needed.text(one, "on"),
         Needed.text(one, "note"),
+        Signature.read(one),
         Needed.text(one, "author"),
         Needed.text(one, "at"));
   }

@@ -186,6 +186,7 @@ public final class Saves {
     String by = Needed.text(said, "by").strip();
     LocalDate on = said.date("on");
     String note = said.has("note") ? Needed.text(said, "note").strip() : "";
+    Signature signed = Signature.read(said);
     hold(faults);
     if (log.answers().stream().anyMatch(one -> one.id().equals(save.id()))) {
       return;
@@ -200,6 +201,7 @@ public final class Saves {
             by,
             (on == null ? today : on).toString(),
             note,
+            signed,
             save.author(),
             save.at());
     take(save, more().answers(List.of(answered)));

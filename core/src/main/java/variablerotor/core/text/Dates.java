@@ -2,14 +2,35 @@ package variablerotor.core.text;
 
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** Dates as they are written in files: ISO 8601, year-month-day. */
+/** Dates as they are written in files, ISO 8601, year-month-day; and as people read them. */
 public final class Dates {
   private static final int YEAR = 4;
   private static final int LENGTH = 10;
 
+  private static final List<String> MONTHS =
+      List.of(
+          "January",
+          "February",
+          "March",
+          "April",
+          "May",
+          "June",
+          "July",
+          "August",
+          "September",
+          "October",
+          "November",
+          "December");
+
   private Dates() {}
+
+  /** For people: 4 March 2026. */
+  public static String written(LocalDate day) {
+    return day.getDayOfMonth() + " " + MONTHS.get(day.getMonthValue() - 1) + " " + day.getYear();
+  }
 
   /** Null where the text is no such date, or the calendar has none of that name. */
   public static @Nullable LocalDate read(String text) {

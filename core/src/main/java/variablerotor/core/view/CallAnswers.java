@@ -67,6 +67,23 @@ public final class CallAnswers {
     return shown(ChoiceView.of(job(tree), dials));
   }
 
+  /**
+   * What the customer is shown of it.
+   *
+   * @param tree as for {@link #call}, and {@code priced}, the day on which the shop was read
+   * @throws InputFaults with every fault found, and before the shop is said
+   */
+  public Map<String, Object> sheet(Object tree) throws InputFaults {
+    List<InputFault> faults = new ArrayList<>();
+    Fields asked = new Fields(map(tree), "", faults);
+    LocalDate today = asked.date("today");
+    LocalDate priced = asked.date("priced");
+    hold(faults);
+    CallView call = CallView.of(job(tree));
+    LocalDate day = Objects.requireNonNull(today);
+    return shown(WaysSheet.of(call, day, priced == null ? day : priced));
+  }
+
   /** As over a wire: what is not said is left out. */
   @SuppressWarnings("unchecked")
   private static Map<String, Object> shown(Node view) {

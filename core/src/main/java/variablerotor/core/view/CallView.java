@@ -27,6 +27,7 @@ import variablerotor.core.job.Particulars;
 import variablerotor.core.job.PhotoKind;
 import variablerotor.core.job.PlanDraft;
 import variablerotor.core.job.Settings;
+import variablerotor.core.job.Signature;
 import variablerotor.core.job.Stand;
 import variablerotor.core.motor.Warranty;
 import variablerotor.core.proof.Check;
@@ -300,9 +301,17 @@ public record CallView(
    * @param route null where they think it over
    * @param by who said so
    * @param on the day
+   * @param signed null where nobody signed on a screen
    */
   public record SaidView(
-      String id, @Nullable Route route, String by, String on, String note, String author, String at)
+      String id,
+      @Nullable Route route,
+      String by,
+      String on,
+      String note,
+      @Nullable Signature signed,
+      String author,
+      String at)
       implements Node {
     @Override
     public Map<String, Object> tree() {
@@ -312,6 +321,7 @@ public record CallView(
           "by", by,
           "on", on,
           "note", note,
+          "signed", signed,
           "author", author,
           "at", at);
     }
@@ -639,7 +649,14 @@ public record CallView(
       answers.add(
           0,
           new SaidView(
-              one.id(), one.route(), one.by(), one.on(), one.note(), one.author(), one.at()));
+              one.id(),
+              one.route(),
+              one.by(),
+              one.on(),
+              one.note(),
+              one.signed(),
+              one.author(),
+              one.at()));
     }
     return answers;
   }

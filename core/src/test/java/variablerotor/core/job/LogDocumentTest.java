@@ -212,7 +212,14 @@ class LogDocumentTest {
     log.answers(
         List.of(
             new JobLog.Answered(
-                "a", null, "Mrs Fell", "2026-11-24", "thinks", "Tobin", "2026-11-24T12:20:00Z")));
+                "a",
+                null,
+                "Mrs Fell",
+                "2026-11-24",
+                "thinks",
+                new Signature("M1 2L3 4", List.of("I want to think it over")),
+                "Tobin",
+                "2026-11-24T12:20:00Z")));
     String chosen = "2026-11-24T12:30:00Z";
     Job before = job(log.build());
     log.decisions(

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.job.KeptRow;
+import variablerotor.core.job.Signature;
 import variablerotor.core.kept.AsTold;
 import variablerotor.core.kept.ReadBack;
 import variablerotor.core.kept.Wording;
@@ -34,14 +35,26 @@ class AnswerStore implements CallPart {
 
   /**
    * @param route null where they think it over
+   * @param signed null where nobody signed on a screen
    */
-  Save answer(UUID id, UUID call, @Nullable Route route, String by, LocalDate on, String note) {
+  Save answer(
+      UUID id,
+      UUID call,
+      @Nullable Route route,
+      String by,
+      LocalDate on,
+      String note,
+      @Nullable Signature signed) {
     return Save.of("answer", CUSTOMER_ANSWER, id)
         .told(CUSTOMER_ANSWER.CALL_ID, call)
         .told(CUSTOMER_ANSWER.ROUTE, route == null ? null : route.name())
         .told(CUSTOMER_ANSWER.SAID_BY, by)
         .told(CUSTOMER_ANSWER.SAID_ON, on)
-        .told(CUSTOMER_ANSWER.NOTE, note);
+        .told(CUSTOMER_ANSWER.NOTE, note)
+        .told(CUSTOMER_ANSWER.SIGNATURE, signed == null ? null : signed.strokes())
+        .told(
+            CUSTOMER_ANSWER.SIGNED_UNDER,
+            signed == null ? null : String.join("\n", signed.under()));
   }
 
   boolean holds(Save save) {
@@ -63,6 +76,15 @@ class AnswerStore implements CallPart {
             .where(CUSTOMER_ANSWER.CALL_ID.eq(call))
             .orderBy(CUSTOMER_ANSWER.SEQ)
             .fetch(AnswerStore::answered));
+  }
+
+  private static @Nullable Signature signed(Record row) {
+    String strokes = row.get(CUSTOMER_ANSWER.SIGNATURE);
+    String under = row.get(CUSTOMER_ANSWER.SIGNED_UNDER);
+    // One that came out of a file was written by another hand.
+    return strokes == null || under == null || !Signature.isPath(strokes)
+        ? null
+        : new Signature(strokes, List.of(under.split("\n")));
   }
 
   private static KeptRow<JobLog.Answered> answered(Record row) {
@@ -87,6 +109,7 @@ class AnswerStore implements CallPart {
                 by,
                 row.get(CUSTOMER_ANSWER.SAID_ON).toString(),
                 row.get(CUSTOMER_ANSWER.NOTE),
+                signed(row),
                 author,
                 at),
         List.of(new AsTold("answer of " + by, told == null ? "thinks it over" : told)),

@@ -295,7 +295,8 @@ class FirstStart implements ApplicationRunner {
             one.get("route") instanceof String route ? Route.valueOf(route) : null,
             text(one, "by"),
             null,
-            (String) one.get("note")),
+            (String) one.get("note"),
+            null),
         then);
   }
 

@@ -16,6 +16,7 @@ import variablerotor.core.handover.UnitLabel;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.view.CallView;
+import variablerotor.core.view.WaysSheet;
 import variablerotor.server.call.CallService;
 import variablerotor.server.photo.PhotoStore;
 import variablerotor.server.web.Refused;
@@ -48,10 +49,18 @@ public class CallPapers {
         () -> papers.print("report", ReportPage.of(view, time, photos(view, call, time))));
   }
 
-  /** For the customer, the ways side by side: a PDF of one page. */
+  /** For the customer, the ways side by side. */
+  WaysSheet ways(UUID call) {
+    CallView view = calls.view(call);
+    LocalDate today = time(view).today();
+    return WaysSheet.of(view, today, today);
+  }
+
+  /** The same as a PDF of one page. */
   public byte[] sheet(UUID call) {
     CallView view = calls.view(call);
-    return turn.take(() -> papers.printOnOne("sheet", SheetPage.of(view, time(view))));
+    SheetPage page = SheetPage.of(view, time(view));
+    return turn.take(() -> papers.printOnOne("sheet", page));
   }
 
   /**

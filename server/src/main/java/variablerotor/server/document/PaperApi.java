@@ -8,6 +8,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import variablerotor.core.view.WaysSheet;
 import variablerotor.server.web.Refused;
 
 /** Papers of a call. */
@@ -22,6 +23,12 @@ class PaperApi {
   @GetMapping(value = "/api/calls/{call}/report", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> report(@PathVariable UUID call) {
     return file(ContentDisposition.inline(), "report-" + call + ".pdf", papers.report(call));
+  }
+
+  /** What stands on the customer's page, for a screen. */
+  @GetMapping("/api/calls/{call}/sheet/words")
+  WaysSheet shown(@PathVariable UUID call) {
+    return papers.ways(call);
   }
 
   /** One page for the customer: the ways side by side, and room for the answer. */

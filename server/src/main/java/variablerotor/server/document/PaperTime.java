@@ -11,8 +11,6 @@ import java.util.Locale;
 final class PaperTime {
   private static final DateTimeFormatter TIME =
       DateTimeFormatter.ofPattern("d MMM uuuu, HH:mm", Locale.ENGLISH);
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
   private final Clock clock;
   private final ZoneId zone;
@@ -42,9 +40,5 @@ final class PaperTime {
    */
   LocalDate dayOf(String at) {
     return OffsetDateTime.parse(at).atZoneSameInstant(zone).toLocalDate();
-  }
-
-  static String day(LocalDate day) {
-    return DAY.format(day);
   }
 }

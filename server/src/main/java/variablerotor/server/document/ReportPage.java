@@ -187,6 +187,7 @@ record ReportPage(
               + said.by()
               + " on "
               + said.on()
+              + (said.signed() == null ? "" : ", signed on a screen")
               + "."
               + (said.note().isEmpty() ? "" : " " + said.note()));
     }

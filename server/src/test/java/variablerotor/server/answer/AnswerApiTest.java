@@ -57,7 +57,13 @@ class AnswerApiTest {
         "{\"by\":\"  \"}|by",
         "{\"by\":\"A\",\"on\":\"2001-01-01\"}|on",
         "{\"by\":\"A\",\"on\":\"2101-01-01\"}|on",
-        "{\"by\":\"A\",\"route\":\"BOARD_AND_MOTOR\"}|route"
+        "{\"by\":\"A\",\"route\":\"BOARD_AND_MOTOR\"}|route",
+        "{\"by\":\"A\",\"signed\":{\"under\":[\"x\"]}}|signed.strokes",
+        "{\"by\":\"A\",\"signed\":{\"strokes\":\"M1 2\",\"under\":[\"x\"]}}|signed.strokes",
+        "{\"by\":\"A\",\"signed\":{\"strokes\":\"M1 2L3 4\"}}|signed.under",
+        "{\"by\":\"A\",\"signed\":{\"strokes\":\"M1 2L3 4\",\"under\":[]}}|signed.under",
+        "{\"by\":\"A\",\"signed\":{\"strokes\":\"M1 2L3 4\",\"under\":[\" \"]}}|signed.under",
+        "{\"by\":\"A\",\"signed\":{\"strokes\":\"M1 2L3 4\",\"under\":[\"x\\ny\"]}}|signed.under"
       })
   void anAnswerThatCannotBeIsToldWithItsField(String body, String field) {
     Visitor.Answer answer = say(tobin.openCall(), body);
@@ -81,5 +87,27 @@ class AnswerApiTest {
     String after = sheet(call);
     assertTrue(after.contains("Said by R. Quill on " + LocalDate.now().getDayOfMonth()), after);
     assertFalse(after.contains("[ ] Same motor"), after);
+  }
+
+  /** A name written on the screen is kept with what stood above it, and printed. */
+  @Test
+  void aNameWrittenOnTheScreenIsOnTheSheet() throws IOException {
+    String call = tobin.openCall();
+    UUID id = UUID.randomUUID();
+    String body =
+        "{\"route\":\"SAME_MOTOR\",\"by\":\"R. Quill\",\"signed\":{\"strokes\":\"%s\","
+            + "\"under\":[\"Nothing is proved yet.\",\"Same motor: USD 612.00\"]}}";
+    Visitor.Answer kept = say(call, id, body.formatted("M10 20L30 40"));
+    assertEquals(200, kept.status(), kept.body());
+    assertEquals(200, say(call, id, body.formatted("M10 20L30 40")).status(), "sent again");
+    assertEquals(409, say(call, id, body.formatted("M10 20L30 41")).status());
+    Visitor.Answer view = tobin.get(call);
+    assertEquals("M10 20L30 40", view.at("answers.0.signed.strokes"));
+    assertEquals("Same motor: USD 612.00", view.at("answers.0.signed.under.1"));
+    String after = sheet(call);
+    assertTrue(after.contains("Same motor: USD 612.00"), after);
+    assertTrue(after.contains("Something of it has changed since it was signed."), after);
+    assertFalse(after.contains("Signature __"), after);
+    assertTrue(PdfText.of(tobin.bytes(call + "/report")).contains("signed on a screen"));
   }
 }

@@ -23,6 +23,9 @@ import variablerotor.server.Visitor;
 /** What a page works out of a call's log is what the server says of the call, field by field. */
 @ExtendWith(Server.class)
 class HeldCallTest {
+  private static final Map<String, Object> SIGNED =
+      Tree.of("strokes", "M10 20L30 40L50 20M60 60L70 70", "under", List.of("Same motor: USD 612"));
+
   private final Visitor tobin;
 
   HeldCallTest(Server server) {
@@ -64,6 +67,8 @@ class HeldCallTest {
       decided += ((List<?>) view.get("decisions")).isEmpty() ? 0 : 1;
       Object here = plain(device.call(asked(both.get("log"))));
       assertEquals(view, here);
+      String sheet = tobin.get("/api/calls/" + ((Map<?, ?>) row).get("id") + "/sheet/words").body();
+      assertEquals(Json.read(sheet), plain(device.sheet(asked(both.get("log")))));
     }
     assertTrue(rows.size() > 5 && decided > 2, rows.size() + " calls, " + decided + " decided");
   }
@@ -87,7 +92,7 @@ class HeldCallTest {
       waiting.add(save("readings", body));
     }
     waiting.add(save("offers", Tree.of("route", "SAME_MOTOR", "partPrice", 410)));
-    waiting.add(save("answers", Tree.of("by", "Mrs Fell", "route", "SAME_MOTOR")));
+    waiting.add(save("answers", Tree.of("by", "Mrs Fell", "route", "SAME_MOTOR", "signed", SIGNED)));
     waiting.add(save("decisions", Tree.of("route", "SAME_MOTOR", "done", List.of())));
     waiting.add(save("outcomes", Tree.of("was", "NO", "found", List.of("MODULE"), "note", "x")));
     Map<?, ?> before = (Map<?, ?>) plain(device.call(asked(log, waiting.toArray())));

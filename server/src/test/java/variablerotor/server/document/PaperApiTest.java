@@ -30,6 +30,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import variablerotor.core.view.WaysSheet;
 import variablerotor.core.casefile.FitReader;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.fitting.Ask;
@@ -202,8 +203,10 @@ class PaperApiTest {
   /** Control characters are refused where they are typed; rows of before may hold some. */
   @Test
   void whatNoXmlHoldsIsLeftOut() {
-    SheetPage page =
-        new SheetPage("Quay\u0001\u000b\ud83d", "x", "dead", true, "none", List.of(), "then", null);
+    WaysSheet sheet =
+        new WaysSheet(
+            "Quay\u0001\u000b\ud83d", "x", "dead", true, "none", List.of(), "", List.of(), null);
+    SheetPage page = new SheetPage(sheet, (said, out) -> {}, "0 0 1 1");
     byte[] pdf = new Papers().printOnOne("sheet", page);
     assertThat(PdfText.of(pdf)).contains("Quay");
   }
