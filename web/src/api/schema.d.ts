@@ -308,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/label/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["onLabel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/loans/{id}": {
         parameters: {
             query?: never;
@@ -524,6 +540,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/sheet/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shown"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1866,6 +1898,13 @@ export interface components {
             };
             van?: string;
         };
+        CustomerSaid: {
+            by: string;
+            note: string;
+            otherNow: boolean;
+            said: string;
+            signed?: components["schemas"]["Signature"];
+        };
         Debrief: {
             advisedChecks: string[];
             /** Format: double */
@@ -2768,6 +2807,7 @@ export interface components {
             on?: string;
             /** @enum {string} */
             route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            signed?: components["schemas"]["Signed"];
         };
         SaidView: {
             at: string;
@@ -2778,6 +2818,7 @@ export interface components {
             on: string;
             /** @enum {string} */
             route?: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            signed?: components["schemas"]["Signature"];
         };
         SchoolView: {
             habits: components["schemas"]["Word"][];
@@ -2874,6 +2915,14 @@ export interface components {
             /** @enum {string} */
             id: "FLASHES" | "DIGITS" | "LONG_SHORT" | "TWO_COLOURS" | "COINCIDENCE" | "QUANTITY" | "DISPLAY" | "STEADY";
             title: string;
+        };
+        Signature: {
+            strokes: string;
+            under: string[];
+        };
+        Signed: {
+            strokes?: string;
+            under?: string[];
         };
         SiteView: {
             /** Format: uuid */
@@ -3068,6 +3117,12 @@ export interface components {
             unit: string;
             visits: components["schemas"]["Visit"][];
         };
+        UnitLabel: {
+            code: string;
+            lines: components["schemas"]["LabelLine"][];
+            place: string;
+            unit: string;
+        };
         UnitPlate: {
             boardNeedsFeedback?: boolean;
             /** Format: double */
@@ -3128,6 +3183,21 @@ export interface components {
             id: "CONTRADICTION" | "UNUSUAL" | "DISAGREE" | "SWITCH_OPEN" | "ICE_IS_AN_EFFECT" | "READ_WHILE_IT_RAN" | "SELF_FINDING" | "OTHER_COMPLAINT" | "NOT_USED" | "WINDOW_EDGE" | "PLATE_FIRST" | "BLACK_PROBE" | "EMF_TOO_LITTLE" | "TWO_FAULTS" | "CODE_ORDER" | "WHILE_IT_SHOWS" | "CONTROL_VOLTS_HIGH" | "CONTROL_VOLTS_LOW" | "UNBALANCE_AT_INPUT" | "UNBALANCE_DERATE" | "UNBALANCE_DO_NOT_RUN" | "METER_CANNOT_TELL" | "WINDING_INCONSISTENT" | "WINDING_LEVEL_UNUSUAL" | "WINDING_UNCHECKED" | "WINDING_MAY_BE_DAMAGED" | "MODULE_MAY_BE_DAMAGED" | "DRIVE_MAY_BE_DAMAGED" | "WATER" | "LOOK_FOR_CAUSE" | "UNKNOWN_FIELD";
             sentence: string;
         };
+        WayBox: {
+            advised: boolean;
+            asOf?: string;
+            chosen: boolean;
+            days: string;
+            detail: string;
+            lost: string[];
+            meanwhile: string;
+            open: string;
+            price: string;
+            /** @enum {string} */
+            route: "MODULE_ONLY" | "SAME_MOTOR" | "EQUIVALENT_MOTOR" | "FIXED_SPEED" | "LOANER" | "BOARD_AND_MOTOR" | "DRIVE_REPLACE" | "DRIVE_BYPASS" | "REPAIR_OTHER";
+            signed: string[];
+            title: string;
+        };
         WayView: {
             bridge?: components["schemas"]["Bridge"];
             candidate?: string;
@@ -3157,6 +3227,17 @@ export interface components {
             /** Format: double */
             totalCost?: number;
             typed?: components["schemas"]["Offer"];
+        };
+        WaysSheet: {
+            answer?: components["schemas"]["CustomerSaid"];
+            holds: string;
+            place: string;
+            proved: boolean;
+            toThink: string[];
+            unit: string;
+            verdict: string;
+            warranty: string;
+            ways: components["schemas"]["WayBox"][];
         };
         Week: {
             /** Format: int32 */
@@ -3763,6 +3844,28 @@ export interface operations {
             };
         };
     };
+    onLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitLabel"];
+                };
+            };
+        };
+    };
     lend: {
         parameters: {
             query?: never;
@@ -4140,6 +4243,28 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    shown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaysSheet"];
                 };
             };
         };

@@ -9,7 +9,7 @@ import {
   watch,
   type InjectionKey,
 } from 'vue'
-import { NoAnswer, Refusal } from '../api/client'
+import { get, NoAnswer, Refusal } from '../api/client'
 import type {
   Call,
   Dials,
@@ -24,13 +24,13 @@ import type {
   Value,
 } from '../api/types'
 import { checksOf, factOf } from '../catalogue/catalogue'
-import { Faulty } from '../core/core'
+import { Faulty, type OfCall } from '../core/core'
 import { old } from '../keep/answers'
 import { isMended, onSent, refused, send, waiting } from '../keep/queue'
 import { smaller } from '../keep/photo'
 import type { Kept } from '../keep/rows'
 import { session } from '../session/session'
-import { shopZone } from '../shared/time'
+import { dayIn, shopZone } from '../shared/time'
 import { corrected, corrections, merged, type Correction } from './corrections'
 import { changedAt, isOpening, keepCall, readCall, readShop, workOut, type Held } from './held'
 import { newsOf } from './news'
@@ -196,6 +196,12 @@ export function openCall(id: string) {
   })
   onScopeDispose(stop)
 
+  const paper = <V extends 'sheet' | 'label'>(verb: V, more: object = {}): Promise<OfCall[V]> =>
+    (held.value
+      ? workOut(verb, held.value, mine.value, more)
+      : Promise.reject(new Error('The call is not read yet.'))
+    ).catch(() => get<OfCall[V]>(`/api/calls/${id}/${verb}/words`))
+
   function change(kind: string, body: unknown, label: string, more: object = {}) {
     refusal.value = null
     const save = crypto.randomUUID()
@@ -271,6 +277,13 @@ export function openCall(id: string) {
       held.value
         ? workOut('choice', held.value, mine.value, { dials })
         : Promise.reject(new Error('The call is not read yet.')),
+    /** What the customer is shown of it; as the server says where the rules cannot be had. */
+    sheet: () => paper('sheet'),
+    /** What stands on the label of its unit, likewise. */
+    label: () => {
+      const at = loaded.value?.fit?.at
+      return paper('label', { fitted: dayIn(shopZone.value, at ? new Date(at) : new Date()) })
+    },
     phase,
     say: (of: RepairPhase | null) => (said.value = of),
     /** Again: a second measurement, which confirms or disputes the first and corrects nothing. */
@@ -314,8 +327,14 @@ export function openCall(id: string) {
     found: (route: Route, kind: PartKind, number: string | undefined) =>
       change('found', { route, kind, number }, number ? `The part: ${number}` : 'The part, back'),
     /** What the customer said. */
-    answer: (said: { route?: Route; by: string; on: string; note?: string }) =>
-      change('answers', said, 'The customer’s answer'),
+    answer: (said: {
+      route?: Route
+      by: string
+      on: string
+      note?: string
+      /** A name written by hand, and what stood above it. */
+      signed?: { strokes: string; under: string[] }
+    }) => change('answers', said, 'The customer’s answer'),
     /** Whether it was what had been said, or what it was. */
     ended: (outcome: OutcomeSave) => change('outcomes', outcome, 'What it turned out to be'),
     /** What this call says of the repair before it: it is kept with that one. */

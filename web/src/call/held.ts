@@ -1,7 +1,7 @@
 import { shallowRef, watch } from 'vue'
 import type { Call } from '../api/types'
 import { askOfCall, tellShop, type OfCall } from '../core/core'
-import { getKept, keepHere } from '../keep/answers'
+import { getAsOf, getKept, keepHere } from '../keep/answers'
 import type { Kept } from '../keep/rows'
 import { session } from '../session/session'
 import { dayIn, shopZone } from '../shared/time'
@@ -15,13 +15,16 @@ export type Held = { log: object } | { opened: Kept }
 /** What the shop brings to each call; null until it was read once. */
 const shop = shallowRef<object | null>(null)
 let written = ''
+/** When the server said that [ms since 1970]. */
+let saidAt = 0
 
 /**
  * As the server says now, or said last; and the rules are told. Where it is the same as before, it
  * stays the same object.
  */
 export async function readShop() {
-  const said = await getKept<object>('/api/calls/shop')
+  const { answer: said, at } = await getAsOf<object>('/api/calls/shop')
+  saidAt = at
   const now = JSON.stringify(said)
   if (now !== written) {
     written = now
@@ -90,6 +93,7 @@ export async function workOut<V extends keyof OfCall>(
     ...('log' in held ? held : { opened: asSave(held.opened) }),
     saves: waiting.filter((row) => !isOpening(row)).map(asSave),
     today: today(held),
+    priced: dayIn(shopZone.value, new Date(saidAt)),
     ...more,
   })
 }

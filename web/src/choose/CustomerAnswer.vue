@@ -4,7 +4,9 @@ import type { Route } from '../api/types'
 import { useCall } from '../call/call'
 import { routeTitle } from '../catalogue/catalogue'
 import { day } from '../shared/time'
+import PaperLink from '../shared/PaperLink.vue'
 import { sorted } from './choice'
+import CustomerSheet from './CustomerSheet.vue'
 
 /** What the customer said to the ways laid before them: which, by whom, when. */
 const { call, answer } = useCall()
@@ -13,6 +15,7 @@ const said = computed(() => call.value.answers)
 const last = computed(() => said.value[0])
 const ways = computed(() => sorted(call.value.ways).left)
 const open = ref(false)
+const laid = ref(false)
 const THINKS = 'THINKS'
 const route = ref<Route | typeof THINKS | ''>('')
 const by = ref('')
@@ -58,7 +61,10 @@ const apart = computed(() => {
     <p v-if="last" role="status">
       <strong>{{ words(last.route) }}</strong>, said by {{ last.by }} on {{ day(last.on) }}.
       <template v-if="last.note">“{{ last.note }}”</template>
-      <span class="soft"> Written down by {{ last.author }}.</span>
+      <span class="soft">
+        {{ last.signed ? 'Signed on the screen, kept' : 'Written down' }} by
+        {{ last.author }}.</span
+      >
     </p>
     <p v-if="apart" class="notice">
       What was chosen here is {{ routeTitle(apart).toLowerCase() }}: one of the two is to change.
@@ -72,8 +78,11 @@ const apart = computed(() => {
       <button type="button" class="quiet-button" @click="begin">
         {{ last ? 'Another answer' : 'Write the answer down' }}
       </button>
-      <a class="says" :href="`/api/calls/${call.id}/sheet`" target="_blank" rel="noopener"
-        >The sheet to lay before them (PDF)</a
+      <button type="button" class="quiet-button" @click="laid = true">
+        Lay the ways before them, and let them sign
+      </button>
+      <PaperLink :href="`/api/calls/${call.id}/sheet`" :call="call.id"
+        >The same sheet (PDF)</PaperLink
       >
     </p>
     <form v-else class="stack" aria-label="An answer" @submit.prevent="keep">
@@ -110,6 +119,7 @@ const apart = computed(() => {
         <button type="button" class="link-button" @click="open = false">Close</button>
       </p>
     </form>
+    <CustomerSheet v-if="laid" v-model="laid" />
   </section>
 </template>
 

@@ -1,4 +1,4 @@
-import type { BlinkReading, Call, Choice } from '../api/types'
+import type { BlinkReading, Call, Choice, UnitLabel, WaysSheet } from '../api/types'
 import type { components } from './answers'
 
 /**
@@ -16,6 +16,8 @@ export type Answer<V extends Verb> = Answers[V]
 export interface OfCall {
   call: Call
   choice: Choice
+  sheet: WaysSheet
+  label: UnitLabel
 }
 
 export type CallVerb = 'fit' | 'proof' | 'shop' | 'count' | keyof OfCall

@@ -6,6 +6,8 @@ import HandedOver from '../fit/HandedOver.vue'
 import RepairNotice from '../repair/RepairNotice.vue'
 import { clock, day } from '../shared/time'
 import { money } from '../shared/money'
+import PaperLink from '../shared/PaperLink.vue'
+import LabelCard from './LabelCard.vue'
 import WasItThat from './WasItThat.vue'
 
 const { call } = useCall()
@@ -20,33 +22,21 @@ const { call } = useCall()
         For the customer and the file: what was found, every reading, why, the way forward, what was
         fitted and proved.
       </p>
-      <a class="go" :href="`/api/calls/${call.id}/report`" target="_blank" rel="noopener"
-        >Open the report (PDF)</a
+      <PaperLink class="go" :href="`/api/calls/${call.id}/report`" :call="call.id"
+        >Open the report (PDF)</PaperLink
       >
-      <a :href="`/api/calls/${call.id}/sheet`" target="_blank" rel="noopener"
-        >For the customer: the ways side by side (PDF)</a
+      <PaperLink :href="`/api/calls/${call.id}/file`" :call="call.id"
+        >Everything in one file, for another shop or the archive (ZIP)</PaperLink
       >
-      <a :href="`/api/calls/${call.id}/file`" download
-        >Everything in one file, for another shop or the archive (ZIP)</a
+      <PaperLink :href="`/api/calls/${call.id}/case`" :call="call.id"
+        >The call as a case file (JSON)</PaperLink
       >
-      <a :href="`/api/calls/${call.id}/case`" download>The call as a case file (JSON)</a>
       <p v-if="call.broughtIn" class="soft">
         Brought in from a file by {{ call.broughtIn.by }}, {{ day(call.broughtIn.at) }}: who made
         what in it, and when, is as the file says.
       </p>
     </section>
-    <section class="card">
-      <h2>Label for the unit</h2>
-      <template v-if="call.label">
-        <p>What was fitted, how it is set, what is switched off and why, with a code to scan.</p>
-        <a class="go" :href="`/api/calls/${call.id}/label`" target="_blank" rel="noopener"
-          >Open the label (PDF, 4 × 3 in)</a
-        >
-      </template>
-      <p v-else class="soft">
-        It says what was fitted: there is one once the steps at Fit are done.
-      </p>
-    </section>
+    <LabelCard />
     <section v-if="call.visit" class="card">
       <h2>Next visit</h2>
       <p>{{ call.visit.why }}</p>
@@ -54,8 +44,8 @@ const { call } = useCall()
         <li v-for="one in call.visit.bring" :key="one">To bring: {{ one }}</li>
         <li v-for="one in call.visit.left" :key="one">To do: {{ one }}</li>
       </ul>
-      <a v-if="call.visit.day" :href="`/api/calls/${call.id}/visit`" download
-        >Into the calendar: {{ day(call.visit.day) }} (ICS)</a
+      <PaperLink v-if="call.visit.day" :href="`/api/calls/${call.id}/visit`" :call="call.id"
+        >Into the calendar: {{ day(call.visit.day) }} (ICS)</PaperLink
       >
       <p v-else class="soft">
         No day is said for it.

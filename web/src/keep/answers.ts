@@ -19,18 +19,25 @@ export async function keepHere(path: string, answer: unknown) {
 }
 
 /** As the server answers now; without one, as it did last. */
-export async function getKept<T>(path: string, headers?: Record<string, string>): Promise<T> {
+export const getKept = async <T>(path: string, headers?: Record<string, string>): Promise<T> =>
+  (await getAsOf<T>(path, headers)).answer
+
+/** The same, with when the server said it [ms since 1970]. */
+export async function getAsOf<T>(
+  path: string,
+  headers?: Record<string, string>,
+): Promise<{ answer: T; at: number }> {
   try {
     const answer = await get<T>(path, headers)
     void keepHere(path, answer)
     old.value = null
-    return answer
+    return { answer, at: Date.now() }
   } catch (failed) {
     if (!(failed instanceof NoAnswer) || !account()) throw failed
     const kept = await answerOf(account(), path).catch(() => undefined)
     if (!kept) throw failed
     old.value = Math.min(old.value ?? Infinity, kept.at)
-    return kept.answer as T
+    return { answer: kept.answer as T, at: kept.at }
   }
 }
 

@@ -45,6 +45,12 @@ public final class Calls {
     return Asked.answered(tree, CALLS::sheet);
   }
 
+  /** What stands on the label of its unit. */
+  @JSExport
+  public static JSObject label(JSObject tree) {
+    return Asked.answered(tree, CALLS::label);
+  }
+
   /** Taps along with a lamp, counted. */
   @JSExport
   public static JSObject count(JSObject tree) {

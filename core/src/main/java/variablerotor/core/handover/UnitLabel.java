@@ -25,8 +25,11 @@ import variablerotor.core.wiring.Progress;
  * and nothing that was only planned.
  *
  * @param lines what was fitted, how it is set, what is switched off and why
+ * @param code the same as plain text, line by line, as its QR code says it; its last line names the
+ *     call, by which the shop finds it again
  */
-public record UnitLabel(String place, String unit, List<LabelLine> lines) implements Node {
+public record UnitLabel(String place, String unit, List<LabelLine> lines, String code)
+    implements Node {
   /** What begins the line of its text that names the call. */
   public static final String CALL = "Call: ";
 
@@ -92,8 +95,9 @@ public record UnitLabel(String place, String unit, List<LabelLine> lines) implem
     add(lines, "Proved", proof == null ? "not yet" : proof.headline());
     Settings shop = job.settings();
     add(lines, "Shop", (orNothing(shop.name()) + " " + orNothing(shop.phone())).trim());
-    return new UnitLabel(
-        job.log().particulars().place(), job.log().particulars().unitName(), lines);
+    String place = job.log().particulars().place();
+    String unit = job.log().particulars().unitName();
+    return new UnitLabel(place, unit, lines, text(place, unit, lines, job.log().id()));
   }
 
   private static String orNothing(@Nullable String given) {
@@ -147,12 +151,7 @@ public record UnitLabel(String place, String unit, List<LabelLine> lines) implem
     }
   }
 
-  /**
-   * The same as plain text, line by line, as it stands in its QR code.
-   *
-   * @param call by which the shop finds it again
-   */
-  public String text(String call) {
+  private static String text(String place, String unit, List<LabelLine> lines, String call) {
     StringBuilder text = new StringBuilder("Unit: ").append(place);
     if (!unit.isEmpty()) {
       text.append(", ").append(unit);
@@ -163,6 +162,6 @@ public record UnitLabel(String place, String unit, List<LabelLine> lines) implem
 
   @Override
   public Map<String, Object> tree() {
-    return Tree.of("place", place, "unit", unit, "lines", lines);
+    return Tree.of("place", place, "unit", unit, "lines", lines, "code", code);
   }
 }

@@ -10,6 +10,7 @@ import variablerotor.core.casefile.Fields;
 import variablerotor.core.casefile.InputFault;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.choice.Dials;
+import variablerotor.core.handover.UnitLabel;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.job.LogDocument;
@@ -82,6 +83,24 @@ public final class CallAnswers {
     CallView call = CallView.of(job(tree));
     LocalDate day = Objects.requireNonNull(today);
     return shown(WaysSheet.of(call, day, priced == null ? day : priced));
+  }
+
+  /**
+   * What stands on the unit's label; nothing where nothing that it could say was done.
+   *
+   * @param tree as for {@link #call}, and {@code fitted}, the day on which the last of it was done
+   * @throws InputFaults with every fault found, and before the shop is said
+   */
+  public Map<String, Object> label(Object tree) throws InputFaults {
+    List<InputFault> faults = new ArrayList<>();
+    Fields asked = new Fields(map(tree), "", faults);
+    LocalDate fitted = asked.date("fitted");
+    if (fitted == null) {
+      asked.fault("fitted", "found nothing; it must be said");
+    }
+    hold(faults);
+    UnitLabel label = UnitLabel.of(job(tree), Objects.requireNonNull(fitted));
+    return label == null ? Map.of() : shown(label);
   }
 
   /** As over a wire: what is not said is left out. */

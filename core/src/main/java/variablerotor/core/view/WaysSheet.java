@@ -38,7 +38,7 @@ public record WaysSheet(
     List<WayBox> ways,
     String holds,
     List<String> toThink,
-    @Nullable Answer answer)
+    @Nullable CustomerSaid answer)
     implements Node {
   /** Ways that fit side by side, and that a person still compares. */
   private static final int MOST_WAYS = 3;
@@ -112,7 +112,7 @@ public record WaysSheet(
    * @param signed null where nobody signed on a screen
    * @param otherNow whether something else stands above that name now
    */
-  public record Answer(
+  public record CustomerSaid(
       String said, String by, String note, @Nullable Signature signed, boolean otherNow)
       implements Node {
     @Override
@@ -255,7 +255,7 @@ public record WaysSheet(
         : Numbers.plain(without) + (without == 1 ? " day" : " days") + " until the part is here.";
   }
 
-  private static Answer answer(
+  private static CustomerSaid answer(
       CallView.SaidView said, List<WayBox> ways, List<String> toThink) {
     String note = said.note();
     Signature signed = said.signed();
@@ -268,7 +268,7 @@ public record WaysSheet(
                 .findFirst()
                 .orElse(List.of());
     LocalDate on = Dates.read(said.on());
-    return new Answer(
+    return new CustomerSaid(
         said.route() == null ? "I want to think it over" : said.route().title(),
         "Said by " + said.by() + " on " + (on == null ? said.on() : Dates.written(on)) + ".",
         note.length() <= LONGEST_NOTE ? note : note.substring(0, LONGEST_NOTE) + " …",

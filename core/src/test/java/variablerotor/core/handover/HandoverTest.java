@@ -117,8 +117,8 @@ class HandoverTest {
         label.lines().contains(new UnitLabel.LabelLine("Proved", "not yet")),
         "and no repair is claimed");
     assertFalse(titles(label).contains("Capacitor"), "none goes with this way");
-    assertTrue(label.text("c1").endsWith("\nCall: c1"));
-    assertTrue(label.text("c1").startsWith("Unit: Quay, Roof\nFitted: "));
+    assertTrue(label.code().endsWith("\nCall: c1"));
+    assertTrue(label.code().startsWith("Unit: Quay, Roof\nFitted: "));
   }
 
   /** A motor on loan is in the unit: what was chosen is still to come. */

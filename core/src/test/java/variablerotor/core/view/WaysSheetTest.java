@@ -93,7 +93,7 @@ class WaysSheetTest {
     assertEquals(shown.verdict(), under.get(0));
     assertEquals("Same motor: " + same(shown).price(), under.get(1));
     signed(Route.SAME_MOTOR, under);
-    WaysSheet.Answer answer = sheet().answer();
+    WaysSheet.CustomerSaid answer = sheet().answer();
     assertEquals(under, answer.signed().under());
     assertFalse(answer.otherNow());
     assertEquals("Said by Mrs Fell on 24 November 2026.", answer.by());

@@ -63,21 +63,21 @@ public class CallPapers {
     return turn.take(() -> papers.printOnOne("sheet", page));
   }
 
-  /**
-   * What is stuck to the unit: a PDF of a label's size; null where nothing it could say was done.
-   */
-  public byte @Nullable [] label(UUID call) {
+  /** What is stuck to the unit; null where nothing it could say was done. */
+  @Nullable UnitLabel unitLabel(UUID call) {
     Job job = calls.job(call);
     JobLog.Fitted last = job.fitted();
-    UnitLabel label =
-        last == null
-            ? null
-            : UnitLabel.of(job, new PaperTime(clock, job.settings().timeZone()).dayOf(last.at()));
-    if (label == null) {
-      return null;
-    }
-    LabelPage page = LabelPage.of(label, call.toString());
-    return turn.take(() -> papers.printOnOne("label", page));
+    return last == null
+        ? null
+        : UnitLabel.of(job, new PaperTime(clock, job.settings().timeZone()).dayOf(last.at()));
+  }
+
+  /** The same as a PDF of a label's size. */
+  public byte @Nullable [] label(UUID call) {
+    UnitLabel label = unitLabel(call);
+    return label == null
+        ? null
+        : turn.take(() -> papers.printOnOne("label", LabelPage.of(label)));
   }
 
   /**

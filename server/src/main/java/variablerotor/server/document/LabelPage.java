@@ -11,7 +11,7 @@ record LabelPage(UnitLabel label, String code) {
   /** The code on paper [pt]: 1.5 in, so that a module of it is half a millimetre. */
   private static final double CODE = 108;
 
-  static LabelPage of(UnitLabel label, String call) {
-    return new LabelPage(label, QrCode.svg(label.text(call), CODE));
+  static LabelPage of(UnitLabel label) {
+    return new LabelPage(label, QrCode.svg(label.code(), CODE));
   }
 }

@@ -8,6 +8,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import variablerotor.core.handover.UnitLabel;
 import variablerotor.core.view.WaysSheet;
 import variablerotor.server.web.Refused;
 
@@ -38,6 +39,25 @@ class PaperApi {
   }
 
   /**
+   * What stands on the unit's label, for a screen.
+   *
+   * @throws Refused where nothing that it could say was done
+   */
+  @GetMapping("/api/calls/{call}/label/words")
+  UnitLabel onLabel(@PathVariable UUID call) {
+    UnitLabel label = papers.unitLabel(call);
+    if (label == null) {
+      throw nothingDone();
+    }
+    return label;
+  }
+
+  private static Refused nothingDone() {
+    return Refused.conflict(
+        "The label says what was fitted. The steps of fitting are not done yet.");
+  }
+
+  /**
    * What is stuck to the unit.
    *
    * @throws Refused where nothing that it could say was done
@@ -46,8 +66,7 @@ class PaperApi {
   ResponseEntity<byte[]> label(@PathVariable UUID call) {
     byte[] label = papers.label(call);
     if (label == null) {
-      throw Refused.conflict(
-          "The label says what was fitted. The steps of fitting are not done yet.");
+      throw nothingDone();
     }
     return file(ContentDisposition.inline(), "label-" + call + ".pdf", label);
   }

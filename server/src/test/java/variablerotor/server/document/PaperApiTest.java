@@ -13,6 +13,7 @@ import com.google.zxing.DecodeHintType;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
+import java.time.OffsetDateTime;
 import java.awt.image.BufferedImage;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -30,6 +31,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import variablerotor.core.view.CallAnswers;
 import variablerotor.core.view.WaysSheet;
 import variablerotor.core.casefile.FitReader;
 import variablerotor.core.casefile.InputFaults;
@@ -118,6 +120,7 @@ class PaperApiTest {
 
   @Test
   void theLabelSaysWhatWasFittedSetAndSwitchedOff() throws Exception {
+    assertEquals(409, tobin.get(call + "/label/words").status());
     Visitor.Answer early = tobin.get(call + "/label");
     assertEquals(409, early.status());
     assertThat(early.body()).contains("steps of fitting are not done yet");
@@ -160,6 +163,28 @@ class PaperApiTest {
       assertThat(code.replace("\n", " ")).contains(said);
     }
     assertThat(code).endsWith("Call: " + call.substring(call.lastIndexOf('/') + 1));
+    Visitor.Answer words = tobin.get(call + "/label/words");
+    assertEquals(code, words.at("code"));
+    assertEquals(Json.read(words.body()), onADevice());
+  }
+
+  /** As a device that holds the call says it, without a radio. */
+  private Object onADevice() throws InputFaults {
+    CallAnswers device = new CallAnswers();
+    device.shop(Json.read(tobin.get("/api/calls/shop").body()));
+    Map<?, ?> both =
+        (Map<?, ?>) Json.read(tobin.get(call, Map.of("Rotor-Answer", "both")).body());
+    Map<?, ?> fit = (Map<?, ?>) ((Map<?, ?>) both.get("view")).get("fit");
+    String today = LocalDate.now(ZoneId.systemDefault()).toString();
+    String fitted =
+        OffsetDateTime.parse((String) fit.get("at"))
+            .atZoneSameInstant(ZoneId.systemDefault())
+            .toLocalDate()
+            .toString();
+    return Json.read(
+        Json.write(
+            device.label(
+                Map.of("log", both.get("log"), "today", today, "fitted", fitted))));
   }
 
   @Test
