@@ -6,9 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static variablerotor.e2e.OnCall.makeTheRest;
 import static variablerotor.e2e.OnCall.settled;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -198,11 +200,7 @@ class FitTest {
     done();
   }
 
-  /** An equivalent motor, whose tap is set by the air at the end; the report has all of it. */
-  @Test
-  void anEquivalentMotorWhoseTapIsSetByTheAir() {
-    fitting(LOFT.formatted("1"), "EQUIVALENT_MOTOR");
-    AccessibilityTest.check(page, "the first step of a job");
+  private void anEquivalentMotorByHand() {
     outOfTheUnit();
     besideIt();
     intoTheUnit();
@@ -217,7 +215,9 @@ class FitTest {
     at("First power, first call");
     say("Starts smoothly and runs");
     assertThat(page.getByText("Now prove the repair, below.")).isVisible();
-    int hands = touches;
+  }
+
+  private void anEquivalentMotorProved() {
     note("fullLoadAmps", "4.4");
     note("speedTaps", "5");
     prove("Keep");
@@ -244,6 +244,16 @@ class FitTest {
     prove("Record");
     assertThat(page.locator("section[aria-labelledby='prove-repair'] .state"))
         .containsText("The repair is proved.");
+  }
+
+  /** An equivalent motor, whose tap is set by the air at the end; the report has all of it. */
+  @Test
+  void anEquivalentMotorWhoseTapIsSetByTheAir() {
+    fitting(LOFT.formatted("1"), "EQUIVALENT_MOTOR");
+    AccessibilityTest.check(page, "the first step of a job");
+    anEquivalentMotorByHand();
+    int hands = touches;
+    anEquivalentMotorProved();
     System.out.println(
         "touches of an equivalent motor: "
             + hands
@@ -599,6 +609,120 @@ class FitTest {
     assertThat(motors.locator(".gone").last()).containsText("Staged condenser fan");
     assertThat(motors.locator(".gone").first()).containsText("capacitor");
     assertThat(page.getByLabel("Left in it").first()).containsText("Fixed-speed conversion");
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  /** The telephone died: opened anew where it was, still without a radio. */
+  private void diedWithoutARadio() {
+    String url = page.url();
+    Page again = page.context().newPage();
+    page.close();
+    again.navigate(url);
+    page = again;
+  }
+
+  /** On this device, with all that it needs read; from here on without a radio. */
+  private void inTheAttic() {
+    settled(page);
+    page.navigate("/");
+    page.locator(".calls li").first().waitFor();
+    page.goBack();
+    page.locator("form.step, section[aria-labelledby='by-hand']").first().waitFor();
+    page.context().setOffline(true);
+    diedWithoutARadio();
+  }
+
+  private void backOnTheRoad() {
+    page.context().setOffline(false);
+    page.evaluate("window.dispatchEvent(new Event('online'))");
+  }
+
+  private void signed(String name) {
+    OnCall.button(page, "Lay the ways before them, and let them sign").click();
+    Locator sheet = page.locator(".el-dialog.sheet");
+    assertThat(sheet).containsText("Prices hold until");
+    sheet.getByLabel("Equivalent motor:").check();
+    sheet.locator("input[name='sheet-by']").fill(name);
+    sheet.getByText("Keep the answer").click();
+    assertThat(sheet).containsText("Sign in the field.");
+    Locator pad = sheet.locator("canvas");
+    pad.scrollIntoViewIfNeeded();
+    BoundingBox field = pad.boundingBox();
+    page.mouse().move(field.x + 30, field.y + 60);
+    page.mouse().down();
+    for (int at = 1; at < 20; at++) {
+      page.mouse().move(field.x + 30 + 10 * at, field.y + 60 + (at % 2 == 0 ? 20 : -20));
+    }
+    page.mouse().up();
+    sheet.getByText("Keep the answer").click();
+    assertThat(sheet).containsText("Said by " + name);
+    assertThat(sheet.locator("svg.name")).isVisible();
+  }
+
+  /**
+   * A whole job without a radio, from a cold start: by hand, proved, signed for, the label read;
+   * the session ends meanwhile. With a radio again all of it is the shop's, and says the same.
+   */
+  @Test
+  void aWholeJobWithoutARadioFromAColdStart() {
+    page = browsing.onTheDevice(Browsing.Size.PHONE);
+    page.waitForResponse("**/api/calls/shop", () -> Browsing.callTold(page, LOFT.formatted("7")));
+    Browsing.decided(page, "EQUIVALENT_MOTOR");
+    go("Fit");
+    inTheAttic();
+    anEquivalentMotorByHand();
+    diedWithoutARadio();
+    assertThat(page.getByText("Now prove the repair, below.")).isVisible();
+    anEquivalentMotorProved();
+    go("Hand over");
+    signed("Mabel Orchard");
+    page.locator(".el-dialog.sheet .el-dialog__headerbtn").click();
+    assertThat(page.getByText("the shop’s server makes it, once there is a connection").first())
+        .isVisible();
+    page.getByLabel("The customer has it back, with its papers").check();
+    OnCall.button(page, "Show it here").click();
+    String label = page.locator(".label").textContent();
+    assertTrue(label.contains("Equivalent motor"), label);
+    assertThat(page.locator("button.waiting")).containsText("kept here");
+    browsing.application().sql("delete from spring_session");
+    backOnTheRoad();
+    Locator door =
+        page.getByRole(AriaRole.DIALOG)
+            .filter(new Locator.FilterOptions().setHasText("Your session has ended"));
+    door.getByLabel("Password").fill("quiet-wheel-4");
+    door.getByLabel("Password").press("Enter");
+    settled(page);
+    page.reload();
+    assertThat(page.getByLabel("The customer has it back, with its papers")).isChecked();
+    OnCall.button(page, "Show it here").click();
+    assertThat(page.locator(".label")).hasText(label);
+    assertThat(page.getByText("Signed on the screen, kept by")).isVisible();
+    APIResponse sheet =
+        page.request().get(browsing.application().url() + "/api/calls/" + call() + "/sheet/words");
+    assertTrue(sheet.text().contains("Said by Mabel Orchard on"), sheet.text());
+    assertTrue(sheet.text().contains("\"otherNow\":false"), sheet.text());
+    go("Fit");
+    assertThat(page.locator("section[aria-labelledby='prove-repair'] .state"))
+        .containsText("The repair is proved.");
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  /** A conversion planned and wired without a radio, from a cold start. */
+  @Test
+  void aConversionWiredWithoutARadioFromAColdStart() {
+    page = browsing.onTheDevice(Browsing.Size.PHONE);
+    page.waitForResponse("**/api/calls/shop", this::foundAndChosen);
+    inTheAttic();
+    wired();
+    assertThat(page.getByText("wires, all made")).isVisible();
+    diedWithoutARadio();
+    assertThat(page.getByText("wires, all made")).isVisible();
+    backOnTheRoad();
+    settled(page);
+    page.reload();
+    assertThat(page.getByText("wires, all made")).isVisible();
+    String wirings = "select count(distinct call_id) from as_wired where call_id = '%s'";
+    assertEquals(1, browsing.application().count(wirings.formatted(call())));
     assertEquals(List.of(), Browsing.faults(page));
   }
 }

@@ -52,8 +52,7 @@ public record WaysSheet(
   /** Longest that a note is on the sheet; the whole stands with the call [characters]. */
   private static final int LONGEST_NOTE = 300;
 
-  private static final String NOT_PROVED =
-      "This is not proved yet: what follows can still change.";
+  private static final String NOT_PROVED = "This is not proved yet: what follows can still change.";
 
   public WaysSheet {
     ways = List.copyOf(ways);
@@ -117,8 +116,7 @@ public record WaysSheet(
       implements Node {
     @Override
     public Map<String, Object> tree() {
-      return Tree.of(
-          "said", said, "by", by, "note", note, "signed", signed, "otherNow", otherNow);
+      return Tree.of("said", said, "by", by, "note", note, "signed", signed, "otherNow", otherNow);
     }
   }
 

@@ -223,7 +223,14 @@ class JobTest {
         new JobLog.Answered("1", null, "A. Customer", "2026-11-26", "", null, "Tobin", "then");
     JobLog.Answered yes =
         new JobLog.Answered(
-            "2", Route.FIXED_SPEED, "A. Customer", "2026-11-27", "Soon, please.", null, "Tobin", "then");
+            "2",
+            Route.FIXED_SPEED,
+            "A. Customer",
+            "2026-11-27",
+            "Soon, please.",
+            null,
+            "Tobin",
+            "then");
     CallView view =
         CallView.of(
             Job.of(log().answers(List.of(over, yes)).build(), Settings.usual("UTC"), TODAY));

@@ -28,8 +28,18 @@ class WaysSheetTest {
   private static final String STROKES = "M1 2L3 4";
 
   private static final Object[] OPEN_WINDING = {
-    "line.volts", 241, "command.volts", 25, "shaft.feel", "FREE", "winding.ab", 5.7,
-    "winding.bc", "OL", "winding.ca", "OL"
+    "line.volts",
+    241,
+    "command.volts",
+    25,
+    "shaft.feel",
+    "FREE",
+    "winding.ab",
+    5.7,
+    "winding.bc",
+    "OL",
+    "winding.ca",
+    "OL"
   };
 
   private final List<JobLog.Reading> readings = new ArrayList<>();

@@ -75,9 +75,7 @@ public class CallPapers {
   /** The same as a PDF of a label's size. */
   public byte @Nullable [] label(UUID call) {
     UnitLabel label = unitLabel(call);
-    return label == null
-        ? null
-        : turn.take(() -> papers.printOnOne("label", LabelPage.of(label)));
+    return label == null ? null : turn.take(() -> papers.printOnOne("label", LabelPage.of(label)));
   }
 
   /**

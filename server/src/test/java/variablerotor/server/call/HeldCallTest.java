@@ -92,7 +92,8 @@ class HeldCallTest {
       waiting.add(save("readings", body));
     }
     waiting.add(save("offers", Tree.of("route", "SAME_MOTOR", "partPrice", 410)));
-    waiting.add(save("answers", Tree.of("by", "Mrs Fell", "route", "SAME_MOTOR", "signed", SIGNED)));
+    waiting.add(
+        save("answers", Tree.of("by", "Mrs Fell", "route", "SAME_MOTOR", "signed", SIGNED)));
     waiting.add(save("decisions", Tree.of("route", "SAME_MOTOR", "done", List.of())));
     waiting.add(save("outcomes", Tree.of("was", "NO", "found", List.of("MODULE"), "note", "x")));
     Map<?, ?> before = (Map<?, ?>) plain(device.call(asked(log, waiting.toArray())));

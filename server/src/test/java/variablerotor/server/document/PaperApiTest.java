@@ -13,9 +13,9 @@ import com.google.zxing.DecodeHintType;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
-import java.time.OffsetDateTime;
 import java.awt.image.BufferedImage;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -31,12 +31,12 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import variablerotor.core.view.CallAnswers;
-import variablerotor.core.view.WaysSheet;
 import variablerotor.core.casefile.FitReader;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.fitting.Ask;
 import variablerotor.core.fitting.Fitting;
+import variablerotor.core.view.CallAnswers;
+import variablerotor.core.view.WaysSheet;
 import variablerotor.json.Json;
 import variablerotor.server.PdfText;
 import variablerotor.server.Server;
@@ -172,8 +172,7 @@ class PaperApiTest {
   private Object onADevice() throws InputFaults {
     CallAnswers device = new CallAnswers();
     device.shop(Json.read(tobin.get("/api/calls/shop").body()));
-    Map<?, ?> both =
-        (Map<?, ?>) Json.read(tobin.get(call, Map.of("Rotor-Answer", "both")).body());
+    Map<?, ?> both = (Map<?, ?>) Json.read(tobin.get(call, Map.of("Rotor-Answer", "both")).body());
     Map<?, ?> fit = (Map<?, ?>) ((Map<?, ?>) both.get("view")).get("fit");
     String today = LocalDate.now(ZoneId.systemDefault()).toString();
     String fitted =
@@ -182,9 +181,7 @@ class PaperApiTest {
             .toLocalDate()
             .toString();
     return Json.read(
-        Json.write(
-            device.label(
-                Map.of("log", both.get("log"), "today", today, "fitted", fitted))));
+        Json.write(device.label(Map.of("log", both.get("log"), "today", today, "fitted", fitted))));
   }
 
   @Test
