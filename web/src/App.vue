@@ -6,6 +6,7 @@ import { trouble } from './api/client'
 import { useRegisterSW } from 'virtual:pwa-register/vue'
 import { old } from './keep/answers'
 import { flush } from './keep/queue'
+import { roomLeft } from './keep/room'
 import { ago } from './shared/time'
 import { router, unreached } from './router'
 import { loadSession, session } from './session/session'
@@ -40,6 +41,10 @@ const { needRefresh, updateServiceWorker } = useRegisterSW()
   <p v-if="old !== null && !trouble" class="old" role="status">
     No answer from the server: shown as it stood {{ ago(new Date(old).toISOString()) }}. What you
     enter is kept, and sent later.
+  </p>
+  <p v-if="roomLeft !== null" class="old" role="status">
+    Little room is left on this device: {{ Math.round(roomLeft / 1e6) }} MB. Photos of calls are not
+    kept on it until there is more; what you enter is.
   </p>
   <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
   <p v-if="unreached" class="trouble" role="alert">

@@ -47,6 +47,9 @@ export class NoAnswer extends Error {
 const PATIENCE = 15_000
 const SLOWEST = 8 * 1024
 
+/** As long as the largest photo takes on that link [ms]. */
+const FILE_PATIENCE = 120_000
+
 export const patience = (body: unknown) =>
   PATIENCE + (body instanceof Blob ? Math.round((1000 * body.size) / SLOWEST) : 0)
 
@@ -112,6 +115,22 @@ function safeParse(text: string): unknown {
   } catch {
     return undefined
   }
+}
+
+/** A file as it is. */
+export async function getFile(path: string): Promise<Blob> {
+  let response: Response
+  try {
+    response = await fetch(path, {
+      credentials: 'same-origin',
+      signal: AbortSignal.timeout(FILE_PATIENCE),
+    })
+    if (response.ok) return await response.blob()
+  } catch {
+    throw new NoAnswer()
+  }
+  if (response.status >= 502 && response.status <= 504) throw new NoAnswer()
+  throw new Refusal(response.status, `The server answered ${response.status}.`)
 }
 
 export const get = <T>(path: string, headers?: Record<string, string>) =>

@@ -8,6 +8,7 @@ import PartFinder from '../stock/PartFinder.vue'
 import PartHit from '../stock/PartHit.vue'
 import { kindTitle } from '../stock/words'
 import { inWords } from '../shared/newest'
+import KeptImage from '../shared/KeptImage.vue'
 
 /** The part that a way takes, found by its number: price and days then follow from where it lies. */
 const props = defineProps<{ way: Way }>()
@@ -63,7 +64,7 @@ const isOther = (row: FoundRow) =>
     <div v-if="plates.length" class="plates">
       <figure v-for="photo in plates" :key="photo.id">
         <a :href="url(photo.id)" target="_blank" rel="noopener"
-          ><img :src="url(photo.id)" :alt="photoTitle(photo.kind)" loading="lazy"
+          ><KeptImage :src="url(photo.id)" :alt="photoTitle(photo.kind)"
         /></a>
         <button
           type="button"

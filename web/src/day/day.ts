@@ -2,17 +2,22 @@ import { watch } from 'vue'
 import type { BookRow, CallRow } from '../api/types'
 import { readCall, readShop } from '../call/held'
 import { getKept, old } from '../keep/answers'
+import { keptPhoto } from '../keep/photos'
+import { lookForRoom } from '../keep/room'
 import { session } from '../session/session'
 
 /**
  * What a day without a radio needs is read while there is one, one after the other, and kept on
- * this device: words and rules, what the shop brings, codes, stock, the calls of the day.
+ * this device: words and rules, what the shop brings, codes, stock, the calls of the day with their
+ * photos.
  */
 
 /** So soon nothing of it is read again [ms]. */
 const FRESH = 30 * 60 * 1000
 /** Calls changed last, besides those that are due. */
 const MOST_CALLS = 20
+/** Of each of them. */
+const MOST_PHOTOS = 12
 /** Between two of them others come first [ms]. */
 const PAUSE = 150
 /** What is looked at first is there by then [ms]. */
@@ -46,8 +51,12 @@ export async function readTheDay() {
     const last = (await one(getKept<CallRow[]>('/api/calls?search=&page=0&size=50'))) ?? []
     for (const call of new Set([...due, ...last.slice(0, MOST_CALLS)].map((row) => row.id))) {
       if (session.account?.id !== account) return
-      await one(readCall(call))
+      const said = await one(readCall(call))
       await one(getKept(`/api/calls/${call}/unit`))
+      if ((await lookForRoom()) === 'none') continue
+      for (const photo of (said?.view.photos ?? []).slice(0, MOST_PHOTOS)) {
+        await one(keptPhoto(`/api/calls/${call}/photos/${photo.id}`))
+      }
     }
   } catch {
     read = { account: '', at: 0 }

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { photoTitle } from '../catalogue/catalogue'
 import { usePhotos } from '../hear/photos'
+import KeptImage from '../shared/KeptImage.vue'
 import type { PhotoMark } from './fit'
 
 /** Photos of the wiring with what was pointed at: which colour sits on which terminal. */
@@ -60,7 +61,7 @@ const off = (mark: PhotoMark) =>
           :class="{ aims: editable && label.trim() }"
           @click="point(photo.id, $event)"
         >
-          <img :src="photo.url" :alt="photoTitle(photo.kind)" />
+          <KeptImage :src="photo.url" :alt="photoTitle(photo.kind)" />
           <span
             v-for="(mark, at) in marks.filter((one) => one.photo === photo.id)"
             :key="at"

@@ -4,6 +4,7 @@ import { useCall } from '../call/call'
 import { queue } from '../keep/queue'
 import { catalogue, photoTitle } from '../catalogue/catalogue'
 import type { Photo, PhotoKind } from '../api/types'
+import KeptImage from '../shared/KeptImage.vue'
 import { useWaitingPhotos } from './photos'
 
 const { call, photograph, removePhoto } = useCall()
@@ -57,12 +58,12 @@ async function remove(photo: Photo) {
           :aria-label="`Look at: ${photoTitle(photo.kind)}`"
           @click="shown = photo"
         >
-          <img :src="url(photo)" :alt="photoTitle(photo.kind)" loading="lazy" />
+          <KeptImage :src="url(photo)" :alt="photoTitle(photo.kind)" loading="lazy" />
         </button>
         <span>{{ photoTitle(photo.kind) }}</span>
       </li>
       <li v-for="photo in mine" :key="photo.id">
-        <img :src="photo.url" :alt="photoTitle(photo.kind)" />
+        <KeptImage :src="photo.url" :alt="photoTitle(photo.kind)" />
         <span class="soft">{{ queue.sending ? 'being sent' : 'kept here' }}</span>
       </li>
     </ul>
@@ -77,7 +78,7 @@ async function remove(photo: Photo) {
       @update:model-value="shown = null"
     >
       <template v-if="shown">
-        <img class="large" :src="url(shown)" :alt="photoTitle(shown.kind)" />
+        <KeptImage class="large" :src="url(shown)" :alt="photoTitle(shown.kind)" />
         <p class="foot">
           <span class="soft">{{ shown.author }}, {{ shown.width }} by {{ shown.height }}</span>
           <button type="button" class="link-button" @click="remove(shown)">Take it away</button>

@@ -6,10 +6,17 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static variablerotor.e2e.OnCall.button;
 import static variablerotor.e2e.OnCall.settled;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -158,6 +165,56 @@ class PocketTest {
     page.locator(".side-by-side").waitFor();
     OnCall.show(page, "Same motor");
     assertThat(page.locator(".side-by-side")).hasText(ways);
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  /** A newer version comes in when it is taken, never in the middle of a reading. */
+  @Test
+  void aNewerVersionWaitsUntilItIsTaken() throws IOException {
+    try (NewerPage shop = new NewerPage(browsing.application().url())) {
+      Page page = browsing.onTheDevice(Browsing.Size.PHONE);
+      page.navigate(shop.url() + "/");
+      page.evaluate("navigator.serviceWorker.ready.then(() => true)");
+      Browsing.callTold(page, TOLD.formatted("Newer"));
+      page.navigate(shop.url() + "/calls/" + call(page) + "/prove");
+      OnCall.choose(page, "Measure line voltage");
+      page.locator("input[name='line.volts']").fill("24");
+      shop.update();
+      page.evaluate("navigator.serviceWorker.getRegistration().then(one => one.update())");
+      assertThat(page.getByText("A newer version is here.")).isVisible();
+      assertThat(page.locator("input[name='line.volts']")).hasValue("24");
+      page.locator("input[name='line.volts']").fill("241");
+      page.locator("input[name='line.volts']").press("Enter");
+      assertThat(page.locator(".chain button[aria-label='Supply: good, 241 V']")).isVisible();
+      button(page, "Take it now").click();
+      assertThat(page.getByText("A newer version is here.")).hasCount(0);
+      assertThat(page.locator(".chain button[aria-label='Supply: good, 241 V']")).isVisible();
+      settled(page);
+      assertEquals(List.of(), Browsing.faults(page));
+    }
+  }
+
+  /** A photo that was looked at is looked at without a radio; where it never was, that is said. */
+  @Test
+  void photosAreOnTheDevice() throws IOException {
+    ByteArrayOutputStream plate = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(900, 600, BufferedImage.TYPE_INT_RGB), "png", plate);
+    Page page = browsing.onTheDevice(Browsing.Size.PHONE);
+    page.waitForResponse(
+        "**/api/calls/shop", () -> Browsing.callTold(page, TOLD.formatted("Plates")));
+    page.navigate("/calls/" + call(page) + "/hear");
+    page.locator("input[name='photo-MOTOR_PLATE']")
+        .setInputFiles(new FilePayload("plate.png", "image/png", plate.toByteArray()));
+    Locator photo = page.locator(".photos li img");
+    assertThat(photo).hasCount(1);
+    settled(page);
+    page.reload();
+    assertThat(photo).hasAttribute("src", Pattern.compile("blob:.*"));
+    page.waitForTimeout(300);
+    page.context().setOffline(true);
+    page.reload();
+    assertThat(photo).hasAttribute("src", Pattern.compile("blob:.*"));
+    assertTrue((boolean) photo.evaluate("img => img.decode().then(() => img.naturalWidth > 0)"));
     assertEquals(List.of(), Browsing.faults(page));
   }
 

@@ -4,12 +4,17 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** A technician in the crawl space and a lead in the office, on one call at the same time. */
+/** On one call at the same time: two people, and one with two devices. */
 @ExtendWith(Browsing.class)
 class TwoPeopleTest {
+
   private final Browsing browsing;
 
   TwoPeopleTest(Browsing browsing) {
@@ -71,5 +76,40 @@ class TwoPeopleTest {
     // What nobody disputed stood all the while, and the other sees it come.
     assertThat(ines.locator("input[name='unitName']")).hasValue("Cellar unit");
     assertThat(place(ines)).hasValue("Two Hands Weir, south");
+  }
+
+  /** Begun on the telephone, it stands on the laptop; what is read on one shows on the other. */
+  @Test
+  void oneWithATelephoneAndALaptop() {
+    Page phone = browsing.onTheDevice(Browsing.Size.PHONE);
+    Page laptop = browsing.onTheDevice(Browsing.Size.LAPTOP);
+    Browsing.openCall(phone, "Sandpiper Hythe");
+    OnCall.numbers(phone, "Measure line voltage", Map.of("line.volts", "241"));
+    OnCall.settled(phone);
+    laptop.navigate("/");
+    laptop
+        .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sandpiper Hythe"))
+        .first()
+        .click();
+    assertThat(laptop.locator(".chain button[aria-label='Supply: good, 241 V']")).isVisible();
+    OnCall.numbers(laptop, "Measure the command at the motor", Map.of("command.volts", "25"));
+    assertThat(phone.locator(".chain button[aria-label*='25 V']")).isVisible();
+
+    // One of them loses its radio; what was read on both by then is on both when it is back.
+    phone.context().setOffline(true);
+    OnCall.word(phone, "Turn the wheel by hand", "Free");
+    OnCall.word(laptop, "Look at both plugs", "All seated");
+    phone.context().setOffline(false);
+    phone.evaluate("window.dispatchEvent(new Event('online'))");
+    for (Page device : List.of(phone, laptop)) {
+      OnCall.settled(device);
+      device.locator("details.log summary").click();
+      for (String read : List.of("241", "25", "free", "seated")) {
+        assertThat(device.locator("details.log"))
+            .containsText(read, new LocatorAssertions.ContainsTextOptions().setIgnoreCase(true));
+      }
+    }
+    // No news to oneself.
+    assertThat(laptop.locator(".news")).hasCount(0);
   }
 }

@@ -3,7 +3,6 @@ package variablerotor.server.photo;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.UUID;
-import java.util.concurrent.TimeUnit;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -54,7 +53,8 @@ class PhotoApi {
     PhotoStore.Content content = photos.content(call, photo);
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(content.mediaType()))
-        .cacheControl(CacheControl.maxAge(7, TimeUnit.DAYS).cachePrivate().immutable())
+        // The page keeps it itself, and wipes it when its owner signs out.
+        .cacheControl(CacheControl.noStore())
         .body(content.bytes());
   }
 }
