@@ -2,6 +2,7 @@
 import SignInAgain from './keep/SignInAgain.vue'
 import { useIntervalFn } from '@vueuse/core'
 import { watch } from 'vue'
+import type { RouteLocationNormalizedLoaded } from 'vue-router'
 import { trouble } from './api/client'
 import { useRegisterSW } from 'virtual:pwa-register/vue'
 import { old } from './keep/answers'
@@ -26,6 +27,10 @@ watch(trouble, (now) => {
     void flush()
   }
 })
+/** From one call to another all is opened anew: nothing of the one is taken for the other's. */
+const roomOf = ({ matched, params }: RouteLocationNormalizedLoaded) =>
+  [matched[0]?.path, params.id, params.call].join(' ')
+
 /** A newer version lies on this device; it comes in when somebody takes it, never by itself. */
 const { needRefresh, updateServiceWorker } = useRegisterSW()
 </script>
@@ -53,7 +58,7 @@ const { needRefresh, updateServiceWorker } = useRegisterSW()
       Try again
     </button>
   </p>
-  <router-view />
+  <router-view :key="roomOf($route)" />
   <SignInAgain v-if="session.ended" />
 </template>
 

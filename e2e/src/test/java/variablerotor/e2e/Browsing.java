@@ -52,6 +52,11 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
     this.application = application;
   }
 
+  /** For what is no test: on an application of its own. */
+  static Browsing alone() {
+    return new Browsing(started());
+  }
+
   private static synchronized Application everybodys() {
     if (everybodys == null) {
       everybodys = started();

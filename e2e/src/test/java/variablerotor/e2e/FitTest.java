@@ -11,6 +11,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -354,6 +356,14 @@ class FitTest {
         .click();
     page.waitForURL("**/prove");
     assertThat(page.locator(".chain")).isVisible();
+    // What is read from here on is the new part's, and stands with its own search.
+    assertThat(
+            page.getByRole(AriaRole.STATUS)
+                .filter(new Locator.FilterOptions().setHasText("In hand")))
+        .hasCount(0);
+    OnCall.numbers(page, "Measure line voltage", OnCall.inOrder("line.volts", "239"));
+    String readings = "select count(*) from reading where call_id = '%s' and fact = 'line.volts'";
+    assertEquals(1, browsing.application().count(readings.formatted(call())));
     page.navigate("/");
     Locator rows = page.locator(".calls li");
     Locator mine = rows.filter(new Locator.FilterOptions().setHasText("Loft 2"));
@@ -632,6 +642,18 @@ class FitTest {
     diedWithoutARadio();
   }
 
+  /** Of this page alone: others work on the same application. */
+  private void sessionEnds() {
+    String cookie =
+        page.context().cookies().stream()
+            .filter(one -> one.name.equals("SESSION"))
+            .findFirst()
+            .orElseThrow()
+            .value;
+    String id = new String(Base64.getDecoder().decode(cookie), StandardCharsets.UTF_8);
+    browsing.application().sql("delete from spring_session where session_id = '" + id + "'");
+  }
+
   private void backOnTheRoad() {
     page.context().setOffline(false);
     page.evaluate("window.dispatchEvent(new Event('online'))");
@@ -684,7 +706,7 @@ class FitTest {
     String label = page.locator(".label").textContent();
     assertTrue(label.contains("Equivalent motor"), label);
     assertThat(page.locator("button.waiting")).containsText("kept here");
-    browsing.application().sql("delete from spring_session");
+    sessionEnds();
     backOnTheRoad();
     Locator door =
         page.getByRole(AriaRole.DIALOG)

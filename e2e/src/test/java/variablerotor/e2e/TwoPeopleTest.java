@@ -97,7 +97,9 @@ class TwoPeopleTest {
 
     // One of them loses its radio; what was read on both by then is on both when it is back.
     phone.context().setOffline(true);
-    OnCall.word(phone, "Turn the wheel by hand", "Free");
+    OnCall.choose(phone, "Turn the wheel by hand");
+    phone.locator(".choices button", new Page.LocatorOptions().setHasText("Free")).first().click();
+    assertThat(phone.locator("button.waiting")).isVisible();
     OnCall.word(laptop, "Look at both plugs", "All seated");
     phone.context().setOffline(false);
     phone.evaluate("window.dispatchEvent(new Event('online'))");
