@@ -60,12 +60,33 @@ function csrfToken(): string {
   return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''
 }
 
-export async function request<T>(
+export const request = async <T>(
   method: string,
   path: string,
   body?: unknown,
   headers: Record<string, string> = {},
-): Promise<T> {
+): Promise<T> => (await answered<T>(method, path, body, headers)).answer
+
+/**
+ * What is there now, unless it is what is known by this tag.
+ *
+ * @returns without an answer where it is; else with the tag of what is there, where it has one
+ */
+export async function getUnless<T>(path: string, known: string | undefined) {
+  const tagged: Record<string, string> = known ? { 'If-None-Match': known } : {}
+  const { answer, status, tag } = await answered<T>('GET', path, undefined, tagged)
+  return status === SAME ? { tag: known } : { answer, tag }
+}
+
+/** Nothing has changed since (RFC 9110). */
+const SAME = 304
+
+async function answered<T>(
+  method: string,
+  path: string,
+  body: unknown,
+  headers: Record<string, string>,
+): Promise<{ answer: T; status: number; tag?: string }> {
   let response: Response
   try {
     response = await fetch(path, {
@@ -91,7 +112,7 @@ export async function request<T>(
     throw new NoAnswer()
   }
   trouble.value = ''
-  if (!response.ok) {
+  if (!response.ok && response.status !== SAME) {
     const problem = (parsed ?? {}) as Partial<
       Pick<Refusal, 'errors' | 'conflicts' | 'edition' | 'asTold'>
     > & {
@@ -106,7 +127,11 @@ export async function request<T>(
       problem.asTold,
     )
   }
-  return parsed as T
+  return {
+    answer: parsed as T,
+    status: response.status,
+    tag: response.headers?.get('ETag') ?? undefined,
+  }
 }
 
 function safeParse(text: string): unknown {

@@ -21,6 +21,7 @@ const server = vi.hoisted(() => ({
 vi.mock('../api/client', async (original) => ({
   ...(await original<typeof import('../api/client')>()),
   get: async (path: string) => server.get(path),
+  getUnless: async (path: string) => ({ answer: server.get(path) }),
   request: async (_method: string, path: string, body: unknown) => server.put(path, body),
 }))
 const rules = vi.hoisted(() => ({ broken: false, apart: false, shop: {} as object }))

@@ -1,7 +1,7 @@
 import { shallowRef, watch } from 'vue'
 import type { Call } from '../api/types'
 import { askOfCall, tellShop, type OfCall } from '../core/core'
-import { getAsOf, getKept, keepHere } from '../keep/answers'
+import { getChanged, getKept, keepHere } from '../keep/answers'
 import type { Kept } from '../keep/rows'
 import { session } from '../session/session'
 import { dayIn, shopZone } from '../shared/time'
@@ -23,7 +23,7 @@ let saidAt = 0
  * stays the same object.
  */
 export async function readShop() {
-  const { answer: said, at } = await getAsOf<object>('/api/calls/shop')
+  const { answer: said, at } = await getChanged<object>('/api/calls/shop')
   saidAt = at
   const now = JSON.stringify(said)
   if (now !== written) {

@@ -14,6 +14,10 @@ vi.mock('../api/client', async (original) => ({
     server.asked.push(path)
     return server.answer(path)
   },
+  getUnless: async (path: string) => {
+    server.asked.push(path)
+    return { answer: server.answer(path) }
+  },
 }))
 vi.mock('../core/core', () => ({ tellShop: () => {}, askOfCall: () => {} }))
 

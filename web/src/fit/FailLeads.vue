@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useRouter } from 'vue-router'
-import { NoAnswer, request } from '../api/client'
-import type { Call, MotorPlate, Particulars } from '../api/types'
+import type { MotorPlate, Particulars } from '../api/types'
 import { useCall } from '../call/call'
+import { send } from '../keep/queue'
 import OptionGroup from '../shared/OptionGroup.vue'
 import { capital, noted, type Ask, type FitDoc } from './fit'
-import { inWords } from '../shared/newest'
 
 /**
  * A repair that fails: first what was changed; where all of it is right, a new search, on the new
@@ -23,7 +22,6 @@ const props = defineProps<{
 
 const { call } = useCall()
 const router = useRouter()
-const fault = ref('')
 
 /** A capacitor motor has no electronics to search: its own sheet has its few checks. */
 const searched = computed(
@@ -36,12 +34,15 @@ const mended = computed(() => props.changed.some((one) => said(one) === 'MENDED'
 const say = (ask: Ask, word: string | undefined) =>
   void props.take(noted(props.doc, props.changed, { [ask.id]: word }))
 
-/** The calls of one new search have one id, however often it is tried. */
 const search = crypto.randomUUID()
 const reading = crypto.randomUUID()
 
+/** Touched twice it is one search. */
+let begun = false
+
 async function open() {
-  fault.value = ''
+  if (begun) return
+  begun = true
   const told = call.value.particulars
   const fitted = (props.doc.case as { fitted: MotorPlate }).fitted
   const body: Particulars = {
@@ -58,26 +59,23 @@ async function open() {
     agreed: [],
     wires: {},
   }
-  try {
-    await request<Call>('PUT', `/api/calls/${search}`, body)
-    await request<Call>('PUT', `/api/calls/${search}/readings/${reading}`, {
-      fact: 'replaced.recently',
-      value: true,
-      phase: 'BEFORE',
-      again: false,
-    })
-  } catch (failed) {
-    fault.value =
-      failed instanceof NoAnswer
-        ? 'A new call is opened by the server: no answer now. What is noted here is kept.'
-        : inWords(failed)
-    return
-  }
+  // With a radio or without: it goes on in the new call at once.
+  const sent = [
+    send({ id: search, path: `/api/calls/${search}`, body, label: 'A new search', call: search }),
+    send({
+      id: reading,
+      path: `/api/calls/${search}/readings/${reading}`,
+      body: { fact: 'replaced.recently', value: true, phase: 'BEFORE', again: false },
+      label: 'Replaced recently: yes',
+      call: search,
+    }),
+  ]
   await props.take({
     ...props.doc,
     hold: { reason: 'NEW_SEARCH', note: props.fails.replace(/\.$/, ''), bring: '', left: [] },
     search,
   })
+  await Promise.all(sent)
   await router.push(`/calls/${search}/prove`)
 }
 </script>
@@ -95,7 +93,6 @@ async function open() {
       :options="one.words.map(({ id, title }) => ({ value: id, label: capital(title) }))"
       @update:model-value="(word?: string) => say(one, word)"
     />
-    <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
     <p v-if="mended" role="status">Mended: run it, and read again what failed.</p>
     <template v-else-if="!left && searched">
       <p>All of it is right and it fails still: the new part is searched like any other.</p>

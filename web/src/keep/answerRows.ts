@@ -6,6 +6,8 @@ interface KeptAnswer {
   path: string
   at: number
   answer: unknown
+  /** By which the server knows it again. */
+  tag?: string
 }
 
 /** A photo that the server has, whole; its size stands beside it, so that sums need not read it. */
@@ -66,10 +68,15 @@ export async function answerOf(account: string, path: string) {
 }
 
 /** Keeps an answer; the one that came longest ago makes room. */
-export async function keepAnswer(account: string, path: string, answer: unknown, most = MOST) {
+export async function keepAnswer(
+  account: string,
+  path: string,
+  answer: unknown,
+  { most = MOST, tag }: { most?: number; tag?: string } = {},
+) {
   const writing = (await database()).transaction('answers', 'readwrite')
   const { store } = writing
-  await store.put({ account, path, at: Date.now(), answer })
+  await store.put({ account, path, at: Date.now(), answer, tag })
   let over = (await store.count(ofAccount(account))) - most
   let oldest = over > 0 ? await store.index('at').openCursor(ofAccount(account)) : null
   for (; oldest && over > 0; over--) {

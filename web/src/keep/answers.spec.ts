@@ -7,9 +7,16 @@ const asked = vi.hoisted(() => ({ answer: (): unknown => null }))
 vi.mock('../api/client', async (original) => ({
   ...(await original<typeof import('../api/client')>()),
   get: () => Promise.resolve().then(asked.answer),
+  getUnless: (_path: string, known?: string) =>
+    Promise.resolve()
+      .then(asked.answer)
+      .then((answer) => {
+        const tag = JSON.stringify(answer)
+        return tag === known ? { tag } : { answer, tag }
+      }),
 }))
 
-const { getKept, old } = await import('./answers')
+const { getChanged, getKept, old } = await import('./answers')
 const { answerOf, keepAnswer } = await import('./answerRows')
 
 const silent = () => {
@@ -43,6 +50,22 @@ describe('what the server answered last', () => {
     expect(old.value).toBeNull()
   })
 
+  it('comes once, where it is large and the same as here', async () => {
+    asked.answer = () => ['parts']
+    expect((await getChanged('/shop')).answer).toEqual(['parts'])
+    const first = await answerOf('ann', '/shop')
+    expect((await getChanged('/shop')).answer).toEqual(['parts'])
+    // The same, and said anew: it is as old as the last time it was said.
+    expect((await answerOf('ann', '/shop'))!.at).toBeGreaterThanOrEqual(first!.at)
+    asked.answer = () => ['parts', 'more']
+    expect((await getChanged('/shop')).answer).toEqual(['parts', 'more'])
+    asked.answer = silent
+    const kept = await getChanged('/shop')
+    expect(kept.answer).toEqual(['parts', 'more'])
+    expect(old.value).toBe(kept.at)
+    old.value = null
+  })
+
   it('is of one account, stays where its session ends, and goes where it signs out', async () => {
     asked.answer = () => 'mine'
     await getKept('/mine')
@@ -64,7 +87,7 @@ describe('what the server answered last', () => {
   it('is bounded: what came longest ago makes room, and no one else’s', async () => {
     await keepAnswer('bob', '/his', 1)
     for (let i = 0; i < 5; i++) {
-      await keepAnswer('cat', `/${i}`, i, 3)
+      await keepAnswer('cat', `/${i}`, i, { most: 3 })
       await new Promise((done) => setTimeout(done, 2))
     }
     expect(await answerOf('cat', '/1')).toBeUndefined()

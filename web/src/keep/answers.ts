@@ -1,5 +1,5 @@
 import { ref, watch } from 'vue'
-import { get, NoAnswer } from '../api/client'
+import { get, getUnless, NoAnswer } from '../api/client'
 import { session } from '../session/session'
 import { answerOf, dropAnswers, keepAnswer } from './answerRows'
 
@@ -20,16 +20,29 @@ export async function keepHere(path: string, answer: unknown) {
 
 /** As the server answers now; without one, as it did last. */
 export const getKept = async <T>(path: string, headers?: Record<string, string>): Promise<T> =>
-  (await getAsOf<T>(path, headers)).answer
+  (
+    await keptInstead(path, async () => {
+      const answer = await get<T>(path, headers)
+      void keepHere(path, answer)
+      return answer
+    })
+  ).answer
 
-/** The same, with when the server said it [ms since 1970]. */
-export async function getAsOf<T>(
-  path: string,
-  headers?: Record<string, string>,
-): Promise<{ answer: T; at: number }> {
+/** What is large and seldom changes: it comes over the radio only where it is another than here. */
+export async function getChanged<T>(path: string): Promise<{ answer: T; at: number }> {
+  const here = account() ? await answerOf(account(), path).catch(() => undefined) : undefined
+  return keptInstead(path, async () => {
+    const said = await getUnless<T>(path, here?.tag)
+    const answer = 'answer' in said ? said.answer! : (here!.answer as T)
+    if (account()) await keepAnswer(account(), path, answer, { tag: said.tag }).catch(() => {})
+    return answer
+  })
+}
+
+/** As it was kept, where asking has no answer; with when the server said it [ms since 1970]. */
+async function keptInstead<T>(path: string, asking: () => Promise<T>) {
   try {
-    const answer = await get<T>(path, headers)
-    void keepHere(path, answer)
+    const answer = await asking()
     old.value = null
     return { answer, at: Date.now() }
   } catch (failed) {

@@ -646,7 +646,7 @@ class FitTest {
   private void sessionEnds() {
     String cookie =
         page.context().cookies().stream()
-            .filter(one -> one.name.equals("SESSION"))
+            .filter(one -> one.name.equals("rotor"))
             .findFirst()
             .orElseThrow()
             .value;

@@ -1,5 +1,7 @@
 package variablerotor.server.call;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
@@ -7,6 +9,7 @@ import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.util.DigestUtils;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -20,6 +23,7 @@ import variablerotor.core.job.Correction;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.Particulars;
 import variablerotor.core.tree.Tree;
+import variablerotor.json.Json;
 import variablerotor.server.account.OpenSessions;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.Faults;
@@ -70,10 +74,17 @@ class CallApi {
     return calls.job(call);
   }
 
-  /** What the shop brings to each call, for a page that works calls out itself. */
+  /**
+   * What the shop brings to each call, for a page that works calls out itself. With a tag: it is
+   * large where the stock is, and is sent only to those who have another.
+   */
   @GetMapping("/shop")
-  Object shop() {
-    return Tree.withoutNulls(calls.shop().tree());
+  ResponseEntity<byte[]> shop() {
+    byte[] shop = Json.write(Tree.withoutNulls(calls.shop().tree())).getBytes(UTF_8);
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_JSON)
+        .eTag('"' + DigestUtils.md5DigestAsHex(shop) + '"')
+        .body(shop);
   }
 
   /** The last call before this one to the same unit, where there was one: none or one. */

@@ -166,4 +166,15 @@ class HeldCallTest {
     String open = "{\"route\":\"SAME_MOTOR\",\"on\":{\"state\":\"OPEN\",\"suspects\":[]}}";
     assertEquals(200, tobin.put(call + "/decisions/" + UUID.randomUUID(), open).status());
   }
+
+  /** The shop is large: who has it as it is does not get it once more. */
+  @Test
+  void theShopIsSentToWhoHasAnother() {
+    Visitor.Answer first = tobin.get("/api/calls/shop");
+    String tag = first.headers().firstValue("ETag").orElseThrow();
+    Visitor.Answer again = tobin.get("/api/calls/shop", Map.of("If-None-Match", tag));
+    assertEquals(304, again.status());
+    assertEquals("", again.body());
+    assertEquals(200, tobin.get("/api/calls/shop", Map.of("If-None-Match", "\"other\"")).status());
+  }
 }
