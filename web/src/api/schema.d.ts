@@ -2836,6 +2836,7 @@ export interface components {
             readings: number;
         };
         Seen: {
+            engine?: string;
             /** @enum {string} */
             state: "DECIDED" | "NARROWED" | "OPEN";
             suspects: ("SUPPLY" | "COMMAND" | "HARNESS" | "SETTING" | "DRIVE" | "MODULE" | "WINDING" | "BEARING" | "WHEEL" | "AIR_PATH" | "NONE" | "OTHER")[];

@@ -382,10 +382,9 @@ export function openCall(id: string) {
     },
     /** With what it stands on: where the server says otherwise by then, it asks again. */
     decide(route: Route, how: { candidate?: string; done: string[] } = { done: [] }) {
-      const { state, suspects } = loaded.value!.diagnosis.verdict
-      return change('decisions', { route, ...how, on: { state, suspects } }, 'The choice', {
-        form: `decision ${id}`,
-      })
+      const { engine, verdict } = loaded.value!.diagnosis
+      const on = { state: verdict.state, suspects: verdict.suspects, engine }
+      return change('decisions', { route, ...how, on }, 'The choice', { form: `decision ${id}` })
     },
   }
 }

@@ -9,6 +9,7 @@ import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.choice.Dials;
 import variablerotor.core.diagnosis.Diagnosis;
+import variablerotor.core.diagnosis.Engine;
 import variablerotor.core.diagnosis.VerdictState;
 import variablerotor.core.job.Deciding;
 import variablerotor.core.job.Job;
@@ -35,8 +36,24 @@ public class DecisionService {
     this.calls = calls;
   }
 
-  /** A verdict that somebody saw, perhaps without a radio. */
-  public record Seen(VerdictState state, List<Suspect> suspects) {}
+  /**
+   * A verdict that somebody saw, perhaps without a radio.
+   *
+   * @param engine of which version the rules were that it followed from; null where that was not
+   *     said
+   */
+  public record Seen(VerdictState state, List<Suspect> suspects, @Nullable String engine) {
+    /** Why another one stands here. */
+    private String whyOther() {
+      return engine == null || engine.equals(Engine.VERSION)
+          ? "Since then something was read or told that changes the verdict. It is now: "
+          : "Rules of version "
+              + engine
+              + " said it on the device; by the shop's, of version "
+              + Engine.VERSION
+              + ", it is: ";
+    }
+  }
 
   /** A choice that was made by what a person was told elsewhere. */
   @Transactional
@@ -70,10 +87,7 @@ public class DecisionService {
     Diagnosis.Verdict now = job.diagnosis().verdict();
     if (on != null && (on.state() != now.state() || !now.suspects().equals(on.suspects()))) {
       throw Refused.field(
-          "on",
-          "Since then something was read or told that changes the verdict. It is now: "
-              + now.sentence()
-              + " Look once more, and choose again.");
+          "on", on.whyOther() + now.sentence() + " Look once more, and choose again.");
     }
     JobLog.Decided decided;
     try {

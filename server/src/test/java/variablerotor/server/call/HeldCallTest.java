@@ -163,7 +163,12 @@ class HeldCallTest {
     assertEquals(422, refused.status());
     assertEquals("on", refused.at("errors.0.path"));
     assertTrue(refused.body().contains("choose again"), refused.body());
-    String open = "{\"route\":\"SAME_MOTOR\",\"on\":{\"state\":\"OPEN\",\"suspects\":[]}}";
+    String older = body.replace("]}}", "],\"engine\":\"0.1.0\"}}");
+    refused = tobin.put(call + "/decisions/" + UUID.randomUUID(), older);
+    assertTrue(refused.body().contains("Rules of version 0.1.0"), refused.body());
+    // The same by other rules stands.
+    String open =
+        "{\"route\":\"SAME_MOTOR\",\"on\":{\"state\":\"OPEN\",\"suspects\":[],\"engine\":\"0.1.0\"}}";
     assertEquals(200, tobin.put(call + "/decisions/" + UUID.randomUUID(), open).status());
   }
 
