@@ -1510,6 +1510,7 @@ export interface components {
             keepsBooks?: boolean;
             login?: string;
             name: string;
+            own?: string;
             password?: string;
             /** @enum {string} */
             role: "TECHNICIAN" | "LEAD";

@@ -8,6 +8,11 @@ const props = defineProps<{ src: string; alt: string }>()
 const url = ref('')
 const missing = ref(false)
 let mine = ''
+let gone = false
+onScopeDispose(() => {
+  gone = true
+  show('')
+})
 
 function show(next: string) {
   if (mine) URL.revokeObjectURL(mine)
@@ -29,12 +34,6 @@ watch(
   },
   { immediate: true },
 )
-
-let gone = false
-onScopeDispose(() => {
-  gone = true
-  show('')
-})
 </script>
 
 <template>

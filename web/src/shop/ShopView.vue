@@ -155,6 +155,23 @@ const letKeepBooks = (one: AccountRow, keepsBooks: boolean) =>
       : `${one.name} keeps the code books no more, and signs in anew.`
   })
 
+/** Somebody is to have another password: whoever sets it says the own one again. */
+const anew = ref<{ id: string; password: string; own: string } | null>(null)
+const setPassword = (one: AccountRow) =>
+  attempt(async () => {
+    const { password, own } = anew.value!
+    people.value = await request<AccountRow[]>('PUT', `/api/accounts/${one.id}`, {
+      name: one.name,
+      role: one.role,
+      closed: one.closed,
+      keepsBooks: one.keepsBooks,
+      password,
+      own,
+    })
+    anew.value = null
+    said.value = `${one.name} has another password, and signs in anew.`
+  })
+
 const own = ref({ old: '', password: '' })
 const changeOwn = () =>
   attempt(async () => {
@@ -275,7 +292,7 @@ const changeOwn = () =>
         />
       </label>
       <label class="named">
-        New, 10 or more
+        New, 12 characters or more
         <el-input
           v-model="own.password"
           name="newPassword"
@@ -311,6 +328,42 @@ const changeOwn = () =>
           >
             {{ one.closed ? 'Open again' : 'Close' }}
           </button>
+          <button
+            v-if="!one.closed && one.id !== session.account?.id"
+            type="button"
+            class="link-button"
+            :aria-expanded="anew?.id === one.id"
+            :aria-label="`New password: ${one.name}`"
+            @click="anew = anew?.id === one.id ? null : { id: one.id, password: '', own: '' }"
+          >
+            New password
+          </button>
+          <form
+            v-if="anew?.id === one.id"
+            class="anew stack"
+            :aria-label="`A new password for ${one.name}`"
+            @submit.prevent="setPassword(one)"
+          >
+            <label class="named">
+              New for {{ one.name }}, 12 characters or more
+              <el-input
+                v-model="anew.password"
+                name="anewPassword"
+                type="password"
+                autocomplete="new-password"
+              />
+            </label>
+            <label class="named">
+              Your own, once more
+              <el-input
+                v-model="anew.own"
+                name="anewOwn"
+                type="password"
+                autocomplete="current-password"
+              />
+            </label>
+            <button type="submit" class="quiet-button">Set it</button>
+          </form>
         </li>
       </ul>
       <form class="person stack" @submit.prevent="add">
@@ -350,6 +403,10 @@ const changeOwn = () =>
   display: grid;
   gap: 16px;
   max-width: 760px;
+}
+
+.anew {
+  flex: 1 0 100%;
 }
 
 .books {

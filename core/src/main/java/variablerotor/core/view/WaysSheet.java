@@ -109,7 +109,8 @@ public record WaysSheet(
    * What the customer said.
    *
    * @param signed null where nobody signed on a screen
-   * @param otherNow whether something else stands above that name now
+   * @param otherNow whether something else stands above that name now; never once the steps of the
+   *     job are done, as what they took from the shelf costs and takes something else from then on
    */
   public record CustomerSaid(
       String said, String by, String note, @Nullable Signature signed, boolean otherNow)
@@ -132,10 +133,17 @@ public record WaysSheet(
     if (!proved) {
       found.add(NOT_PROVED);
     }
-    List<WayBox> ways = offered(call).stream().map(way -> box(call, way, found)).toList();
     // A clock that was set back since then makes no price hold longer.
     LocalDate of = priced.isAfter(today) ? today : priced;
     LocalDate until = of.plusDays(VALID_DAYS);
+    boolean held = !until.isBefore(today);
+    String holds =
+        held
+            ? "Prices hold until " + Dates.written(until) + "."
+            : "The prices are of " + Dates.written(of) + " and are to be confirmed.";
+    // Nobody signs a price that is not held without that above the name.
+    List<String> more = held ? List.of() : List.of(holds);
+    List<WayBox> ways = offered(call).stream().map(way -> box(call, way, found, more)).toList();
     List<String> toThink = new ArrayList<>(found);
     toThink.add("I want to think it over");
     return new WaysSheet(
@@ -145,11 +153,12 @@ public record WaysSheet(
         proved,
         call.warranty().sentence(),
         ways,
-        until.isBefore(today)
-            ? "The prices are of " + Dates.written(of) + " and are to be confirmed."
-            : "Prices hold until " + Dates.written(until) + ".",
+        holds,
         toThink,
-        call.answers().isEmpty() ? null : answer(call.answers().get(0), ways, toThink));
+        call.answers().isEmpty()
+            ? null
+            : answer(
+                call.answers().get(0), ways, toThink, call.fit() != null && call.fit().done()));
   }
 
   /** What can be gone, in the one order of the ways; the one that was chosen stands first. */
@@ -166,7 +175,7 @@ public record WaysSheet(
     return call.decisions().isEmpty() ? null : call.decisions().get(0).route();
   }
 
-  private static WayBox box(CallView call, WayView way, List<String> found) {
+  private static WayBox box(CallView call, WayView way, List<String> found, List<String> more) {
     String price = price(call, way);
     String days = way.near() ? days(way.daysWithout()) : "";
     String meanwhile = way.near() ? meanwhile(call, way) : "";
@@ -178,6 +187,7 @@ public record WaysSheet(
         signed.add(one);
       }
     }
+    signed.addAll(more);
     return new WayBox(
         way.route(),
         way.route().title(),
@@ -254,7 +264,7 @@ public record WaysSheet(
   }
 
   private static CustomerSaid answer(
-      CallView.SaidView said, List<WayBox> ways, List<String> toThink) {
+      CallView.SaidView said, List<WayBox> ways, List<String> toThink, boolean done) {
     String note = said.note();
     Signature signed = said.signed();
     List<String> now =
@@ -271,7 +281,7 @@ public record WaysSheet(
         "Said by " + said.by() + " on " + (on == null ? said.on() : Dates.written(on)) + ".",
         note.length() <= LONGEST_NOTE ? note : note.substring(0, LONGEST_NOTE) + " …",
         signed,
-        signed != null && !signed.under().equals(now));
+        signed != null && !done && !signed.under().equals(now));
   }
 
   @Override

@@ -145,6 +145,18 @@ class WaysSheetTest {
     assertFalse(sheet().answer().otherNow());
   }
 
+  /** A price that is not held any more is not signed as if it were. */
+  @Test
+  void anOldPriceIsSignedAsThat() {
+    read(OPEN_WINDING);
+    WaysSheet shown = sheet(LocalDate.parse("2026-10-24"));
+    List<String> under = same(shown).signed();
+    assertEquals(shown.holds(), under.get(under.size() - 1));
+    signed(Route.SAME_MOTOR, under);
+    assertFalse(sheet(LocalDate.parse("2026-10-24")).answer().otherNow());
+    assertTrue(sheet().answer().otherNow(), "asked for anew, it is another");
+  }
+
   /** Prices read long ago hold from then on, not from the day on which they are shown. */
   @Test
   void pricesHoldFromTheDayOnWhichTheyWereRead() {

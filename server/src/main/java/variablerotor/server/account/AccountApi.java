@@ -1,5 +1,6 @@
 package variablerotor.server.account;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -19,10 +20,12 @@ import variablerotor.server.web.Right;
 class AccountApi {
   private final AccountService accounts;
   private final AccountStore store;
+  private final SignIn signIn;
 
-  AccountApi(AccountService accounts, AccountStore store) {
+  AccountApi(AccountService accounts, AccountStore store, SignIn signIn) {
     this.accounts = accounts;
     this.store = store;
+    this.signIn = signIn;
   }
 
   /**
@@ -34,6 +37,7 @@ class AccountApi {
 
   /**
    * @param password left out for the one that a known account has
+   * @param own the password of whoever asks, where a known account is to have another one
    * @param closed left out for false
    * @param keepsBooks left out for false
    */
@@ -42,6 +46,7 @@ class AccountApi {
       String name,
       Role role,
       @Nullable String password,
+      @Nullable String own,
       @Nullable Boolean closed,
       @Nullable Boolean keepsBooks) {}
 
@@ -51,7 +56,12 @@ class AccountApi {
   }
 
   @PutMapping("/{id}")
-  List<AccountRow> put(@PathVariable UUID id, @RequestBody AccountRequest body) {
+  List<AccountRow> put(
+      @PathVariable UUID id, @RequestBody AccountRequest body, HttpServletRequest request) {
+    // An open screen must not be enough to sign in as somebody else from then on.
+    if (body.password() != null && store.find(id).isPresent()) {
+      signIn.again(Current.account(), body.own(), "own", request.getRemoteAddr());
+    }
     return accounts.put(
         id,
         body.login(),

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContext;
@@ -23,7 +22,6 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import variablerotor.server.web.Refused;
 import variablerotor.server.web.Right;
 
 /** Signing in and out. */
@@ -105,14 +103,7 @@ class SessionApi {
   @PutMapping("/password")
   SessionView password(@RequestBody PasswordRequest body, HttpServletRequest request) {
     Account account = Current.account();
-    try {
-      signIn.check(account.login(), body.old(), request.getRemoteAddr());
-    } catch (Refused wrong) {
-      if (wrong.status() == HttpStatus.TOO_MANY_REQUESTS) {
-        throw wrong;
-      }
-      throw Refused.field("old", "is not the password so far");
-    }
+    signIn.again(account, body.old(), "old", request.getRemoteAddr());
     HttpSession session = request.getSession();
     int edition = accounts.changeOwn(account, Standings.edition(session), body.password());
     standings.begin(session, edition);

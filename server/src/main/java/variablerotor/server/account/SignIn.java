@@ -7,6 +7,8 @@ import java.time.OffsetDateTime;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import variablerotor.core.text.Words;
@@ -67,6 +69,24 @@ class SignIn {
     guard.forget(name, address);
     guard.forgetBefore(now.minus(Duration.ofDays(1)));
     return new Opened(secret.get().account(), secret.get().standing().edition());
+  }
+
+  /**
+   * Whoever is signed in says the own password once more, before what a stranger at an open screen
+   * must not do. Wrong tries count as those of signing in do.
+   *
+   * @param field of the request that it stands in
+   * @throws Refused where it is another, or was too often
+   */
+  void again(Account account, @Nullable String given, String field, String address) {
+    try {
+      check(account.login(), given == null ? "" : given, address);
+    } catch (Refused wrong) {
+      if (wrong.status() == HttpStatus.TOO_MANY_REQUESTS) {
+        throw wrong;
+      }
+      throw Refused.field(field, "is not your password");
+    }
   }
 
   private static boolean isOpen(AccountStore.Secret secret) {

@@ -16,6 +16,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import org.apache.coyote.BadRequestException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -146,8 +147,12 @@ class BodyFirst extends OncePerRequestFilter {
           }
 
           @Override
-          public void onError(Throwable gone) {
+          public void onError(Throwable fault) {
             body.close();
+            // Whoever is gone is not answered; whoever sends what is no body is.
+            if (fault instanceof BadRequestException) {
+              answer(response, HttpStatus.BAD_REQUEST, "The body does not come as it was told.");
+            }
             wait.complete();
           }
         });
@@ -158,6 +163,8 @@ class BodyFirst extends OncePerRequestFilter {
       // What is still to come is not waited for.
       response.setHeader("Connection", "close");
       Problems.write(json, response, status, detail);
+      // It stands, whatever the container would say of a request that ends here.
+      response.flushBuffer();
     } catch (IOException | IllegalStateException gone) {
       logger.debug("nobody to answer to", gone);
     }

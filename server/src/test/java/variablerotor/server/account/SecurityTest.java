@@ -263,7 +263,11 @@ class SecurityTest {
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',
-      value = {"TECHNICIAN|", "LEAD|,\"closed\":true", "LEAD|,\"password\":\"quiet-marsh-77\""})
+      value = {
+        "TECHNICIAN|",
+        "LEAD|,\"closed\":true",
+        "LEAD|,\"password\":\"quiet-marsh-77\",\"own\":\"copper-star-7\""
+      })
   void rightsThatEndEndEverywhere(String role, String more) {
     Somebody lead = somebody("LEAD");
     Visitor second = server.signedIn(lead.login(), "heron-weir-31");
@@ -276,6 +280,32 @@ class SecurityTest {
           401, old.put(lead.path(), account(lead.login(), "LEAD", "")).status(), "not by the old");
       assertNull(old.get("/api/session").at("account"));
     }
+  }
+
+  /** An open screen is not enough to sign in as somebody else from then on. */
+  @Test
+  void whoGivesAnotherAPasswordSaysTheOwn() {
+    Visitor lead = somebody("LEAD").visitor();
+    Somebody one = somebody("TECHNICIAN");
+    for (String own : List.of("", ",\"own\":\"\"", ",\"own\":\"quiet-marsh-77\"")) {
+      String change = account(one.login(), "TECHNICIAN", ",\"password\":\"quiet-marsh-77\"" + own);
+      Visitor.Answer refused = lead.put(one.path(), change);
+      assertEquals(422, refused.status(), refused.body());
+      assertEquals("own", refused.at("errors.0.path"));
+    }
+    assertEquals(200, one.visitor().get("/api/calls").status());
+    String more = ",\"password\":\"quiet-marsh-77\",\"own\":\"heron-weir-31\"";
+    assertEquals(200, lead.put(one.path(), account(one.login(), "TECHNICIAN", more)).status());
+    assertEquals(401, one.visitor().get("/api/calls").status());
+    assertEquals(200, server.signedIn(one.login(), "quiet-marsh-77").get("/api/calls").status());
+    // Guessed here, it is slowed down as at the sign-in.
+    String guess = ",\"password\":\"quiet-marsh-77\",\"own\":\"not-this-one-%d\"";
+    int status = 0;
+    for (int at = 0; at < 7; at++) {
+      status =
+          lead.put(one.path(), account(one.login(), "TECHNICIAN", guess.formatted(at))).status();
+    }
+    assertEquals(429, status);
   }
 
   @Test

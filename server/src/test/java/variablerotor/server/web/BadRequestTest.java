@@ -96,6 +96,25 @@ class BadRequestTest {
     assertFalse(answer.contains("Exception") || answer.contains("java."), answer);
   }
 
+  /** Parts of a body that are none: said in words, and the connection ends. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"zz\r\n{}\r\n0\r\n\r\n", "-2\r\n{}\r\n0\r\n\r\n", "2;\r\n{}{}{}\r\n0\r\n\r\n"})
+  void aBodyInBrokenPartsIsRefused(String parts) throws IOException {
+    URI url = URI.create(server.url("/"));
+    String head =
+        "PUT /api/calls/%s HTTP/1.1\r\nHost: %s\r\nCookie: rotor=%s\r\nX-XSRF-TOKEN: x\r\n"
+            + "Content-Type: application/json\r\nTransfer-Encoding: chunked\r\n\r\n%s";
+    try (Socket socket = new Socket(url.getHost(), url.getPort())) {
+      socket.setSoTimeout(20_000);
+      String sent = head.formatted(UUID.randomUUID(), url.getHost(), tobin.cookie("rotor"), parts);
+      socket.getOutputStream().write(sent.getBytes(StandardCharsets.ISO_8859_1));
+      String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+      assertTrue(answer.startsWith("HTTP/1.1 400"), answer);
+      assertTrue(answer.contains("\"detail\""), answer);
+    }
+  }
+
   /** As it is written: a client of the class library would not send it. */
   private String raw(String path, String cookie) throws IOException {
     URI url = URI.create(server.url("/"));
