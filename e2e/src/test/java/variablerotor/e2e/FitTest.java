@@ -664,6 +664,7 @@ class FitTest {
     sheet.locator("input[name='sheet-by']").fill(name);
     sheet.getByText("Keep the answer").click();
     assertThat(sheet).containsText("Sign in the field.");
+    AccessibilityTest.check(page, "the sheet laid before a customer");
     Locator pad = sheet.locator("canvas");
     pad.scrollIntoViewIfNeeded();
     BoundingBox field = pad.boundingBox();
