@@ -443,8 +443,8 @@ class FitTest {
   }
 
   /** From what is heard to the way that is chosen, by thumb. */
-  private void foundAndChosen() {
-    Browsing.callTold(page, SLAB);
+  private void foundAndChosen(String told) {
+    Browsing.callTold(page, told);
     go("Hear");
     page.getByText("Hums", new Page.GetByTextOptions().setExact(true)).click();
     settled(page);
@@ -505,7 +505,7 @@ class FitTest {
         "winding.celsius",
         "40");
     String blower = call();
-    foundAndChosen();
+    foundAndChosen(SLAB);
     String conversion = call();
     at("Power off, locked, proved dead");
     done();
@@ -731,7 +731,9 @@ class FitTest {
   @Test
   void aConversionWiredWithoutARadioFromAColdStart() {
     page = browsing.onTheDevice(Browsing.Size.PHONE);
-    page.waitForResponse("**/api/calls/shop", this::foundAndChosen);
+    // A unit of its own: what is done at one today is news to the next call of it.
+    page.waitForResponse(
+        "**/api/calls/shop", () -> foundAndChosen(SLAB.replace("Slab 9", "Slab 8")));
     inTheAttic();
     wired();
     assertThat(page.getByText("wires, all made")).isVisible();

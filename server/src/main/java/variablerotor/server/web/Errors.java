@@ -3,7 +3,9 @@ package variablerotor.server.web;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -16,8 +18,13 @@ import org.springframework.web.bind.annotation.RestController;
 @Hidden
 @RestController
 class Errors implements ErrorController {
+  /** Null where it was answered already. */
   @RequestMapping("/error")
-  ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
+  @Nullable ResponseEntity<ProblemDetail> error(
+      HttpServletRequest request, HttpServletResponse response) {
+    if (response.isCommitted()) {
+      return null;
+    }
     Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
     HttpStatus told = code instanceof Integer number ? HttpStatus.resolve(number) : null;
     HttpStatus status =
