@@ -188,8 +188,24 @@ class CallApiTest {
     String call = tobin.openCall();
     deadModule(call);
     UUID id = UUID.fromString(call.substring(call.lastIndexOf('/') + 1));
-    Object tree = CallView.of(server.bean(CallService.class).job(id)).tree();
-    assertEquals(Json.read(Json.write(Tree.withoutNulls(tree))), Json.read(tobin.get(call).body()));
+    // Other tests change the shop's stock and prices meanwhile: only where nothing moved between
+    // the core's word before and its word after does the answer have to be that word.
+    Object before;
+    Object answered;
+    Object after;
+    int tries = 0;
+    do {
+      before = coresWord(id);
+      answered = Json.read(tobin.get(call).body());
+      after = coresWord(id);
+    } while (!before.equals(after) && ++tries < 20);
+    assertEquals(before, after, "the shop never stood still");
+    assertEquals(before, answered);
+  }
+
+  private Object coresWord(UUID call) throws InputFaults {
+    Object tree = CallView.of(server.bean(CallService.class).job(call)).tree();
+    return Json.read(Json.write(Tree.withoutNulls(tree)));
   }
 
   @Test
