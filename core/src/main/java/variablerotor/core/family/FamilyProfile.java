@@ -20,7 +20,7 @@ import variablerotor.core.fact.FactType;
 public final class FamilyProfile {
   private final Family family;
   private final Command command;
-  private final Set<Fault> faults;
+  private final EnumSet<Fault> faults;
   private final Map<Suspect, String> titles;
   private final Map<Suspect, String> spoken;
   private final List<Terminal> terminals;
@@ -36,7 +36,7 @@ public final class FamilyProfile {
   private FamilyProfile(Builder builder) {
     family = builder.family;
     command = builder.command;
-    faults = Collections.unmodifiableSet(EnumSet.copyOf(builder.faults));
+    faults = EnumSet.copyOf(builder.faults);
     titles = Collections.unmodifiableMap(builder.titles);
     spoken = Collections.unmodifiableMap(builder.spoken);
     terminals = List.copyOf(builder.terminals);
@@ -79,7 +79,7 @@ public final class FamilyProfile {
 
   /** The faults that it can have. */
   public Set<Fault> faults() {
-    return faults;
+    return Collections.unmodifiableSet(faults);
   }
 
   /** Whether a drive makes its speed. */

@@ -66,7 +66,10 @@ public final class Job {
   private Options options;
   private final List<PlateAsk> plateAsks;
 
-  private Job(JobLog log, Settings settings, LocalDate today) {
+  /** Made when first asked for: four views of a call ask. */
+  private @Nullable Fitting fitting;
+
+  private Job(JobLog log, Settings settings, LocalDate today, @Nullable Job before) {
     this.log = log;
     this.settings = settings;
     this.today = today;
@@ -79,7 +82,10 @@ public final class Job {
             null, told.unit(), told.motor(), told.symptom(), told.also(), facts, today, List.of());
     motors = log.motors().stream().map(one -> one.by(log.sourced())).toList();
     situation = file.situation(settings.balanceLimitPercent());
-    diagnosis = CommonGround.diagnose(situation, told.families(), log.experience());
+    diagnosis =
+        before != null && log.readsAs(before.log)
+            ? before.diagnosis
+            : CommonGround.diagnose(situation, told.families(), log.experience());
     Circumstances all =
         new Circumstances(
             file.knownUnit(),
@@ -198,7 +204,15 @@ public final class Job {
    * @param today the day on which warranty and age are reckoned
    */
   public static Job of(JobLog log, Settings settings, LocalDate today) {
-    return new Job(log, settings, today);
+    return new Job(log, settings, today, null);
+  }
+
+  /**
+   * The same call, with this on its log. Where nothing new was read or told, what the readings say
+   * is not worked out again: it takes the most of the time, and cannot be another.
+   */
+  public Job with(JobLog more) {
+    return new Job(more, settings, today, this);
   }
 
   /** Where a later reading stands in the place of an earlier one. */
@@ -363,9 +377,13 @@ public final class Job {
    */
   public @Nullable Fitting fitting() {
     Route chosen = chosen();
-    if (chosen == null) {
-      return null;
+    if (chosen != null && fitting == null) {
+      fitting = fitting(chosen);
     }
+    return fitting;
+  }
+
+  private Fitting fitting(Route chosen) {
     FitCase draft = FitDraft.of(this, chosen);
     JobLog.Fitted last = fitted();
     if (last == null) {

@@ -75,6 +75,13 @@ public record JobLog(
     outcomes = List.copyOf(outcomes);
   }
 
+  /** Whether the same was read and told as in the other: then the readings say the same. */
+  boolean readsAs(JobLog other) {
+    return particulars.equals(other.particulars)
+        && readings.equals(other.readings)
+        && experience.equals(other.experience);
+  }
+
   /**
    * @param retractedBy who took it back; null where nobody did
    */

@@ -26,6 +26,9 @@ public final class Saves {
   private final LocalDate today;
   private JobLog log;
 
+  /** What followed when it was last asked. */
+  private @Nullable Job followed;
+
   private Saves(JobLog log, Shop shop, LocalDate today) {
     this.log = log;
     this.shop = shop;
@@ -42,12 +45,12 @@ public final class Saves {
   public record Save(String id, String kind, Object body, String author, String at) {}
 
   /**
-   * The log with these on it. What the server would refuse, or what follows from stock alone, is
+   * The call with these on its log. What the server would refuse, or what follows from stock alone, is
    * left out: the server says what becomes of it.
    *
    * @param saves in the order in which they were made
    */
-  public static JobLog onto(JobLog log, Shop shop, LocalDate today, List<Save> saves) {
+  public static Job onto(JobLog log, Shop shop, LocalDate today, List<Save> saves) {
     Saves all = new Saves(log, shop, today);
     for (Save one : saves) {
       try {
@@ -57,7 +60,7 @@ public final class Saves {
         continue;
       }
     }
-    return all.log;
+    return all.job();
   }
 
   /**
@@ -122,7 +125,8 @@ public final class Saves {
   }
 
   private Job job() {
-    return Job.of(log, shop.settings(), today);
+    followed = followed == null ? Job.of(log, shop.settings(), today) : followed.with(log);
+    return followed;
   }
 
   private static Fact fact(Save save) throws InputFaults {

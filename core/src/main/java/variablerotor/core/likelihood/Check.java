@@ -39,10 +39,14 @@ public final class Check {
   private final Witness witness;
   private final Map<String, Set<Answer>> after;
   private final Likelihood normal;
-  private final Map<Symptom, Likelihood> effects;
+
+  // Not wrapped: these are looked into some ten thousand times for a table of pairs, and in the
+  // page a look into an unmodifiable wrapper goes through all of it.
+  private final EnumMap<Symptom, Likelihood> effects = new EnumMap<>(Symptom.class);
+  private final EnumMap<Fault, Likelihood> under = new EnumMap<>(Fault.class);
+  private final EnumMap<Symptom, Map<Fault, Likelihood>> only = new EnumMap<>(Symptom.class);
+
   private final Map<Symptom, String> effectReasons;
-  private final Map<Fault, Likelihood> under;
-  private final Map<Symptom, Map<Fault, Likelihood>> only;
   private final Map<Fault, String> reasons;
   private final Set<Symptom> offered;
   private final Set<Symptom> meaningful;
@@ -69,21 +73,15 @@ public final class Check {
     questions = Set.copyOf(builder.questions);
     defects = Collections.unmodifiableMap(new LinkedHashMap<>(builder.defects));
     normal = likelihood(Objects.requireNonNull(builder.normal, builder.id));
-    Map<Symptom, Likelihood> effectRows = new EnumMap<>(Symptom.class);
-    builder.effects.forEach((symptom, often) -> effectRows.put(symptom, likelihood(often)));
-    effects = Collections.unmodifiableMap(effectRows);
+    builder.effects.forEach((symptom, often) -> effects.put(symptom, likelihood(often)));
     effectReasons = Collections.unmodifiableMap(new EnumMap<>(builder.effectReasons));
-    Map<Fault, Likelihood> rows = new EnumMap<>(Fault.class);
-    builder.under.forEach((fault, often) -> rows.put(fault, likelihood(often)));
-    under = Collections.unmodifiableMap(rows);
-    Map<Symptom, Map<Fault, Likelihood>> onlyRows = new EnumMap<>(Symptom.class);
+    builder.under.forEach((fault, often) -> under.put(fault, likelihood(often)));
     builder.only.forEach(
         (symptom, shown) -> {
           Map<Fault, Likelihood> mine = new EnumMap<>(Fault.class);
           shown.forEach((fault, often) -> mine.put(fault, likelihood(often)));
-          onlyRows.put(symptom, mine);
+          only.put(symptom, mine);
         });
-    only = Collections.unmodifiableMap(onlyRows);
     reasons = Collections.unmodifiableMap(new EnumMap<>(builder.reasons));
     offered = EnumSet.copyOf(builder.offered);
     meaningful = EnumSet.copyOf(builder.meaningful);
@@ -241,7 +239,7 @@ public final class Check {
 
   /** What is seen under a complaint whatever its cause, where that is not the normal. */
   public Map<Symptom, Likelihood> effects() {
-    return effects;
+    return Collections.unmodifiableMap(effects);
   }
 
   /** Why; by complaint. */
@@ -251,12 +249,12 @@ public final class Check {
 
   /** What is seen under each fault that changes it. */
   public Map<Fault, Likelihood> rows() {
-    return under;
+    return Collections.unmodifiableMap(under);
   }
 
   /** What is seen under a fault where this is the complaint, and that is not its usual row. */
   public Map<Symptom, Map<Fault, Likelihood>> rowsOf() {
-    return only;
+    return Collections.unmodifiableMap(only);
   }
 
   /** Why the likelihood under a fault are what they are; by fault. */

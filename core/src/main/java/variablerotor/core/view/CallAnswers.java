@@ -136,7 +136,7 @@ public final class CallAnswers {
         asked.has("opened")
             ? opened(asked.object("opened"), known)
             : LogDocument.read(asked.plain("log"), known);
-    return Job.of(Saves.onto(log, known, day, saves), known.settings(), day);
+    return Saves.onto(log, known, day, saves);
   }
 
   private static JobLog opened(Fields told, Shop shop) throws InputFaults {

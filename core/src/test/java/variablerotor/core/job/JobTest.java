@@ -1,6 +1,7 @@
 package variablerotor.core.job;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
@@ -395,5 +396,38 @@ class JobTest {
     assertTrue(job.diagnosis().verdict().remedy().also().contains(Action.REPAIR_HARNESS));
     assertEquals(List.of(Body.MOTOR, Body.HARNESS), job.fitting().record().job().bodies());
     assertTrue(job.fitting().record().job().water(), "green pins had water");
+  }
+
+  /** Worked out from what was known before, or anew: the same, whatever came onto the log. */
+  @Test
+  void aJobThatGoesOnSaysWhatOneWorkedOutAnewSays() {
+    read(RepairPhase.BEFORE, SHORTED_WINDING);
+    Job begun = job();
+    JobLog.Decided chosen =
+        new JobLog.Decided("d", Route.SAME_MOTOR, null, 400.0, "$", List.of(), "Ines", "then");
+    Particulars other =
+        Particulars.of("Quay", Symptom.INTERMITTENT, MotorPlate.of(Family.EC_PLUG_FAN).build())
+            .build();
+    List<JobLog> goesOn = new ArrayList<>();
+    goesOn.add(log().decisions(List.of(chosen)).build());
+    goesOn.add(new JobLog.Builder(log().build()).particulars(other).build());
+    goesOn.add(
+        log()
+            .withReadings(
+                readings.stream()
+                    .map(
+                        one ->
+                            new JobLog.Reading(
+                                one.id(), one.fact(), one.author(), one.at(), "Ines"))
+                    .toList())
+            .build());
+    read(RepairPhase.BEFORE, "winding.ab", 1.6, "shaft.feel", "FREE");
+    goesOn.add(log().build());
+    for (JobLog more : goesOn) {
+      Job anew = Job.of(more, begun.settings(), TODAY);
+      assertEquals(CallView.of(anew).tree(), CallView.of(begun.with(more)).tree());
+    }
+    assertSame(begun.diagnosis(), begun.with(goesOn.get(0)).diagnosis());
+    assertNotEquals(begun.diagnosis(), begun.with(goesOn.get(3)).diagnosis());
   }
 }
