@@ -20,6 +20,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** No violation of WCAG level A or AA on any view, in light and dark, at both sizes (axe). */
 @ExtendWith(Browsing.class)
 @Order(1)
+@Sampled(2)
 class AccessibilityTest {
   private final Browsing browsing;
 

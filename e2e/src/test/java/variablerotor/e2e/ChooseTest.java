@@ -24,6 +24,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** From the settled remedy to a choice, as calls come. */
 @ExtendWith(Browsing.class)
+@Sampled(4)
 class ChooseTest {
   private final Browsing browsing;
 

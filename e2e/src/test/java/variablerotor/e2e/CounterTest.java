@@ -17,6 +17,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** Codes counted by real keys and taps, looked up in the shop's books, and brought to the call. */
 @ExtendWith(Browsing.class)
+@Sampled(4)
 class CounterTest {
   private final Browsing browsing;
 

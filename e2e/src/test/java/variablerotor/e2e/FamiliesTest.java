@@ -17,6 +17,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Whole calls on other families than the constant-torque blower, by the rules of each. */
 @ExtendWith(Browsing.class)
+@Sampled(4)
 class FamiliesTest {
   private final Browsing browsing;
 

@@ -19,6 +19,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A unit that is met again, and a call that comes out of a file. */
 @ExtendWith(Browsing.class)
+@Sampled(3)
 class HistoryTest {
   private static final String UNIT =
       """

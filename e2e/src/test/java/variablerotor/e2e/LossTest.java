@@ -27,6 +27,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @Browsing.Alone
 @ExtendWith(Browsing.class)
 @Order(2)
+@Sampled(4)
 class LossTest {
   private final Browsing browsing;
 
@@ -46,6 +47,7 @@ class LossTest {
 
   /** A row of saves over HTTP, the server killed in the middle of it. */
   @Test
+  @Sampled(1)
   void everyAcknowledgedReadingIsThereAfterAKill() throws Exception {
     Page page = browsing.signedIn(Browsing.Size.LAPTOP);
     Browsing.openCall(page, "Kill Fen");
@@ -298,8 +300,11 @@ class LossTest {
     for (int kill = 1; kill <= kills; kill++) {
       OnCall.choose(page, "Measure line voltage");
       page.locator("input[name='line.volts']").fill("" + (200 + kill));
-      page.locator("input[name='line.volts']").press("Enter");
-      page.waitForTimeout(random.nextInt(80));
+      // Not before one is on its way: this one, or an earlier one whose answer never came.
+      page.waitForRequest(
+          request -> request.method().equals("PUT") && request.url().contains("/readings/"),
+          () -> page.locator("input[name='line.volts']").press("Enter"));
+      page.waitForTimeout(random.nextInt(1_500));
       browsing.application().kill();
       browsing.application().launch();
     }

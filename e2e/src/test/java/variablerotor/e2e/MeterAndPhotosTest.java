@@ -24,6 +24,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** The simulated meter, practice on it, and photos, through the real page. */
 @ExtendWith(Browsing.class)
+@Sampled(3)
 class MeterAndPhotosTest {
   private final Browsing browsing;
 

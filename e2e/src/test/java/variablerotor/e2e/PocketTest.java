@@ -22,6 +22,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 /** The page on the device: opened anew without a radio, whichever of its rooms. */
 @ExtendWith(Browsing.class)
+@Sampled(3)
 class PocketTest {
   private static final String TOLD =
       """
@@ -170,6 +171,7 @@ class PocketTest {
 
   /** A newer version comes in when it is taken, never in the middle of a reading. */
   @Test
+  @Sampled(1)
   void aNewerVersionWaitsUntilItIsTaken() throws IOException {
     try (NewerPage shop = new NewerPage(browsing.application().url())) {
       Page page = browsing.onTheDevice(Browsing.Size.PHONE);

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A new motor that is fitted, and proved on the telephone before the van leaves. */
 @ExtendWith(Browsing.class)
+@Sampled(2)
 class RepairTest {
   private static final String LOFT =
       """

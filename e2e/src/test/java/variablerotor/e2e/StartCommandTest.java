@@ -119,6 +119,7 @@ class StartCommandTest {
    */
   @Order(1)
   @Test
+  @Sampled(2)
   void startsAgainAfterACleanEndAndAfterAPowerCut() throws Exception {
     int port = freePort();
     Running first = start("--port", String.valueOf(port), "--empty");
@@ -206,6 +207,7 @@ class StartCommandTest {
    * that lives and answers nobody is as good as dead.
    */
   @Test
+  @Sampled(2)
   void whatEndsOrAnswersNobodyIsStartedAgain() throws Exception {
     int port = freePort();
     Running running = start(Map.of("ROTOR_PATIENCE", "1"), "--port", String.valueOf(port));

@@ -24,6 +24,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** Parts from shelf and supply house, from the choice to the customer's answer. */
 @ExtendWith(Browsing.class)
 @Browsing.Alone
+@Sampled(3)
 class StockTest {
   private final Browsing browsing;
 
@@ -84,6 +85,7 @@ class StockTest {
    */
   @ParameterizedTest
   @EnumSource
+  @Sampled(2)
   void fromTheChoiceToTheAnswerWithTheSupplyHouseGone(Browsing.Size size) {
     Page page = choosing(size);
     show(page, "Same motor");

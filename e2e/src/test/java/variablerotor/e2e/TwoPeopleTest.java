@@ -13,6 +13,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 /** On one call at the same time: two people, and one with two devices. */
 @ExtendWith(Browsing.class)
+@Sampled(2)
 class TwoPeopleTest {
 
   private final Browsing browsing;

@@ -36,6 +36,7 @@ class WholeJobTest {
 
   @ParameterizedTest
   @EnumSource(Browsing.Size.class)
+  @Sampled(2)
   void fromSignInToThePaper(Browsing.Size size) throws Exception {
     Page page = browsing.page(size, ColorScheme.LIGHT);
     page.getByLabel("Name").fill("tobin");

@@ -1,6 +1,7 @@
 package variablerotor.core.bench;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
@@ -154,19 +155,26 @@ public final class Population {
 
   private Population() {}
 
+  /** By every order of checks. */
+  public static Population run(int cases, long seed, double wrongRate, double missingRate) {
+    return run(cases, seed, wrongRate, missingRate, List.of(CheckOrder.values()));
+  }
+
   /**
    * @param cases how many calls, dealt out evenly over the families
    * @param seed the same seed, the same calls
    * @param wrongRate share of readings that are simply wrong
    * @param missingRate share of checks that cannot be made
+   * @param orders by which each call is worked through; what one finds hangs on no other
    */
-  public static Population run(int cases, long seed, double wrongRate, double missingRate) {
+  public static Population run(
+      int cases, long seed, double wrongRate, double missingRate, List<CheckOrder> orders) {
     Population population = new Population();
     Random random = new Random(seed);
     for (int i = 0; i < cases; ) {
       for (Family family : Family.values()) {
         if (FamilyModel.covers(family) && i < cases) {
-          population.call(HiddenFault.draw(family, random, true), wrongRate, missingRate);
+          population.call(HiddenFault.draw(family, random, true), wrongRate, missingRate, orders);
           i++;
         }
       }
@@ -174,10 +182,11 @@ public final class Population {
     return population;
   }
 
-  private void call(HiddenFault hidden, double wrongRate, double missingRate) {
+  private void call(
+      HiddenFault hidden, double wrongRate, double missingRate, List<CheckOrder> orders) {
     Map<CheckOrder, Tally> mine =
         tallies.computeIfAbsent(hidden.family(), f -> new EnumMap<>(CheckOrder.class));
-    for (CheckOrder order : CheckOrder.values()) {
+    for (CheckOrder order : orders) {
       SimulatedMotor motor = SimulatedMotor.onACall(hidden);
       mine.computeIfAbsent(order, o -> new Tally())
           .add(BenchCall.run(motor, order, wrongRate, missingRate), hidden.oddity() != null);

@@ -1,0 +1,79 @@
+package variablerotor.e2e;
+
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.reflect.Method;
+import java.util.Arrays;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.extension.ConditionEvaluationResult;
+import org.junit.jupiter.api.extension.ExecutionCondition;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.platform.commons.util.AnnotationUtils;
+
+/**
+ * On what is slow and seldom turns: of so many tests, or invocations of one test, each run takes
+ * one. Which one, the sample says, a number that the test command takes from the commit and prints:
+ * the same commit is tested alike wherever it is, and one after another they all come up. All of
+ * them run with {@code ./rotor test --all}.
+ *
+ * <p>On a class it is meant for each of its tests, but for those that have one of their own.
+ */
+@Retention(RetentionPolicy.RUNTIME)
+@ExtendWith(Sampled.Drawn.class)
+@interface Sampled {
+  /** Of so many one; 1 is each time. */
+  int value();
+
+  /** Says of each test whether it is drawn. */
+  final class Drawn implements ExecutionCondition {
+    private static final int SAMPLE = Integer.getInteger("rotor.sample", 0);
+    private static final Pattern INVOCATION = Pattern.compile("#(\\d+)]$");
+
+    @Override
+    public ConditionEvaluationResult evaluateExecutionCondition(ExtensionContext context) {
+      Matcher invocation = INVOCATION.matcher(context.getUniqueId());
+      boolean once = invocation.find();
+      // Of a test with invocations of its own it is these that are drawn.
+      boolean whole = context.getTestMethod().isEmpty() || (!once && isTemplate(context));
+      if (Browsing.ALL || whole) {
+        return ConditionEvaluationResult.enabled("");
+      }
+      int of = of(context.getRequiredTestMethod());
+      int place =
+          place(context.getRequiredTestMethod())
+              + (once ? Integer.parseInt(invocation.group(1)) : 0);
+      return Math.floorMod(place + SAMPLE, of) == 0
+          ? ConditionEvaluationResult.enabled("drawn by sample " + SAMPLE)
+          : ConditionEvaluationResult.disabled(
+              "one of " + of + " is drawn, by sample " + SAMPLE + "; all: ./rotor test --all");
+    }
+
+    private static boolean isTemplate(ExtensionContext context) {
+      return AnnotationUtils.isAnnotated(
+          context.getRequiredTestMethod(), org.junit.jupiter.api.TestTemplate.class);
+    }
+
+    private static int of(Method test) {
+      Sampled mine = test.getAnnotation(Sampled.class);
+      Sampled all = test.getDeclaringClass().getAnnotation(Sampled.class);
+      return mine != null ? mine.value() : all == null ? 1 : all.value();
+    }
+
+    /** Among the tests of its class by name: so that of so many in a row one is drawn. */
+    private static int place(Method test) {
+      List<String> names =
+          Arrays.stream(test.getDeclaringClass().getDeclaredMethods())
+              .filter(
+                  one ->
+                      AnnotationUtils.isAnnotated(
+                          one, org.junit.platform.commons.annotation.Testable.class))
+              .map(Method::getName)
+              .sorted()
+              .toList();
+      return names.indexOf(test.getName());
+    }
+  }
+}
