@@ -1,6 +1,5 @@
 package variablerotor.server.account;
 
-import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -56,11 +55,10 @@ class AccountApi {
   }
 
   @PutMapping("/{id}")
-  List<AccountRow> put(
-      @PathVariable UUID id, @RequestBody AccountRequest body, HttpServletRequest request) {
+  List<AccountRow> put(@PathVariable UUID id, @RequestBody AccountRequest body) {
     // An open screen must not be enough to sign in as somebody else from then on.
     if (body.password() != null && store.find(id).isPresent()) {
-      signIn.again(Current.account(), body.own(), "own", request.getRemoteAddr());
+      signIn.again(Current.account(), body.own(), "own");
     }
     return accounts.put(
         id,

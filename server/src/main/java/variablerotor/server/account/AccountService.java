@@ -16,11 +16,13 @@ import variablerotor.server.web.Refused;
 @Service
 public class AccountService {
   private final AccountStore store;
+  private final DeviceStore devices;
   private final PasswordEncoder passwords;
   private final Clock clock;
 
-  AccountService(AccountStore store, PasswordEncoder passwords, Clock clock) {
+  AccountService(AccountStore store, DeviceStore devices, PasswordEncoder passwords, Clock clock) {
     this.store = store;
+    this.devices = devices;
     this.passwords = passwords;
     this.clock = clock;
   }
@@ -63,6 +65,9 @@ public class AccountService {
             || closed != standing.closed();
     store.change(
         account, closed, password == null ? null : Passwords.hash(passwords, password), ends);
+    if (password != null || closed) {
+      devices.forget(id);
+    }
     return store.list();
   }
 
@@ -114,8 +119,12 @@ public class AccountService {
     Faults faults = new Faults();
     Passwords.fault(password, account.login()).ifPresent(one -> faults.add("password", one));
     faults.refuse();
-    return store
-        .changePassword(account.id(), edition, Passwords.hash(passwords, password))
-        .orElseThrow(() -> Refused.signIn("This account was changed meanwhile. Sign in again."));
+    int next =
+        store
+            .changePassword(account.id(), edition, Passwords.hash(passwords, password))
+            .orElseThrow(
+                () -> Refused.signIn("This account was changed meanwhile. Sign in again."));
+    devices.forget(account.id());
+    return next;
   }
 }

@@ -4,17 +4,23 @@ import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
+import java.util.Base64;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.crypto.keygen.Base64StringKeyGenerator;
+import org.springframework.security.crypto.keygen.StringKeyGenerator;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,6 +34,12 @@ import variablerotor.server.web.Right;
 @RestController
 @RequestMapping("/api/session")
 class SessionApi {
+  /** The cookie by which a device is known again: it lets nobody in. */
+  static final String DEVICE = "rotor-device";
+
+  private static final StringKeyGenerator KEYS =
+      new Base64StringKeyGenerator(Base64.getUrlEncoder().withoutPadding(), 32);
+
   private final SignIn signIn;
   private final AccountService accounts;
   private final Standings standings;
@@ -64,9 +76,15 @@ class SessionApi {
 
   @PostMapping
   SessionView signIn(
-      @RequestBody SignInRequest body, HttpServletRequest request, HttpServletResponse response) {
-    SignIn.Opened opened = signIn.check(body.login(), body.password(), request.getRemoteAddr());
+      @RequestBody SignInRequest body,
+      @Parameter(hidden = true) @CookieValue(name = DEVICE, required = false)
+          @Nullable String device,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    SignIn.Opened opened =
+        signIn.check(body.login(), body.password(), request.getRemoteAddr(), device);
     Account account = opened.account();
+    know(device, account, request, response);
     HttpSession old = request.getSession(false);
     if (old != null) {
       // A session that stood before the sign-in is never carried over (session fixation).
@@ -83,6 +101,27 @@ class SessionApi {
     CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
     tokens.saveToken(tokens.generateToken(request), request, response);
     return new SessionView(account, demo.shown());
+  }
+
+  /** Two who share a device are both known on it, by the one secret that it holds. */
+  private void know(
+      @Nullable String device,
+      Account account,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    String secret =
+        device != null && device.matches("[A-Za-z0-9_-]{43}") ? device : KEYS.generateKey();
+    signIn.know(secret, account);
+    response.addHeader(
+        HttpHeaders.SET_COOKIE,
+        ResponseCookie.from(DEVICE, secret)
+            .path("/api/session")
+            .httpOnly(true)
+            .secure(request.isSecure())
+            .sameSite("Strict")
+            .maxAge(SignIn.KNOWN)
+            .build()
+            .toString());
   }
 
   private static List<SimpleGrantedAuthority> rights(Account account) {
@@ -103,7 +142,7 @@ class SessionApi {
   @PutMapping("/password")
   SessionView password(@RequestBody PasswordRequest body, HttpServletRequest request) {
     Account account = Current.account();
-    signIn.again(account, body.old(), "old", request.getRemoteAddr());
+    signIn.again(account, body.old(), "old");
     HttpSession session = request.getSession();
     int edition = accounts.changeOwn(account, Standings.edition(session), body.password());
     standings.begin(session, edition);

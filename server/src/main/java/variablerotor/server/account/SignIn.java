@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
@@ -13,6 +14,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import variablerotor.core.text.Words;
 import variablerotor.server.web.Refused;
+import variablerotor.server.web.Sha256;
 
 /** Checks name and password, and slows down whoever guesses. */
 @Service
@@ -25,6 +27,7 @@ class SignIn {
 
   private final Semaphore hashing = new Semaphore(AT_ONCE);
   private final GuardStore guard;
+  private final DeviceStore devices;
   private final AccountStore store;
   private final PasswordEncoder passwords;
   private final Clock clock;
@@ -32,23 +35,47 @@ class SignIn {
   /** Compared with when there is no such account, so that both answers take as long. */
   private final String nobody;
 
-  SignIn(AccountStore store, GuardStore guard, PasswordEncoder passwords, Clock clock) {
+  SignIn(
+      AccountStore store,
+      GuardStore guard,
+      DeviceStore devices,
+      PasswordEncoder passwords,
+      Clock clock) {
     this.store = store;
     this.guard = guard;
+    this.devices = devices;
     this.passwords = passwords;
     this.clock = clock;
     this.nobody = Passwords.hash(passwords, "nobody");
   }
 
+  /** How long a device is known that is not used. */
+  static final Duration KNOWN = Duration.ofDays(400);
+
   /**
+   * @param device what the device says of itself; null where it says nothing
    * @throws Refused where name or password is wrong, or both were wrong too often
    */
-  Opened check(String login, String password, String address) {
+  Opened check(String login, String password, String address, @Nullable String device) {
     String name = login == null ? "" : login.trim().toLowerCase(Locale.ROOT);
-    String given = password == null ? "" : password;
     if (name.isEmpty() || name.length() > 60 || !Account.isPlain(name)) {
       throw Refused.field("login", "found nothing or too much; allowed is a name of up to 60");
     }
+    String known = device == null ? null : Sha256.of(device.getBytes(StandardCharsets.UTF_8));
+    boolean isKnown = known != null && devices.isKnown(known, name);
+    List<TryCounter> counters =
+        isKnown && known != null
+            ? TryCounter.ofDevice(name, known)
+            : TryCounter.ofStranger(name, address);
+    return check(
+        name,
+        password,
+        counters,
+        isKnown ? "" : " On a device that signed in before, this wait is not asked for.");
+  }
+
+  private Opened check(String name, String password, List<TryCounter> counters, String besides) {
+    String given = password == null ? "" : password;
     // bcrypt reads 72 bytes and no more; a longer password would be cut without a word.
     if (given.isEmpty()
         || given.getBytes(StandardCharsets.UTF_8).length > Passwords.MOST
@@ -56,31 +83,38 @@ class SignIn {
       throw Refused.field("password", "found nothing or too much; allowed is up to 72 bytes");
     }
     OffsetDateTime now = OffsetDateTime.now(clock);
-    Duration wait = guard.begin(name, address, now);
+    Duration wait = guard.begin(counters, now);
     if (wait.compareTo(Duration.ZERO) > 0) {
       throw Refused.tooMany(
-          "Too many wrong tries here. Wait " + spoken(wait) + ", then try again.");
+          "Too many wrong tries. Wait " + spoken(wait) + ", then try again." + besides);
     }
     Optional<AccountStore.Secret> secret = store.byLogin(name).filter(SignIn::isOpen);
     String hashed = secret.map(AccountStore.Secret::password).orElse(nobody);
     if (!matches(given, hashed) || secret.isEmpty()) {
       throw Refused.signIn("Name or password is wrong.");
     }
-    guard.forget(name, address);
+    guard.right(counters, now);
     guard.forgetBefore(now.minus(Duration.ofDays(1)));
     return new Opened(secret.get().account(), secret.get().standing().edition());
   }
 
+  /** From now on this device is one of theirs. */
+  void know(String device, Account account) {
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    devices.know(Sha256.of(device.getBytes(StandardCharsets.UTF_8)), account.id(), now);
+    devices.forgetBefore(now.minus(KNOWN));
+  }
+
   /**
    * Whoever is signed in says the own password once more, before what a stranger at an open screen
-   * must not do. Wrong tries count as those of signing in do.
+   * must not do. Wrong tries count, whatever the device.
    *
    * @param field of the request that it stands in
    * @throws Refused where it is another, or was too often
    */
-  void again(Account account, @Nullable String given, String field, String address) {
+  void again(Account account, @Nullable String given, String field) {
     try {
-      check(account.login(), given == null ? "" : given, address);
+      check(account.login(), given == null ? "" : given, TryCounter.ofSession(account.login()), "");
     } catch (Refused wrong) {
       if (wrong.status() == HttpStatus.TOO_MANY_REQUESTS) {
         throw wrong;

@@ -5,10 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +19,7 @@ import variablerotor.core.casefile.InputFaults;
 import variablerotor.core.tree.Tree;
 import variablerotor.json.Json;
 import variablerotor.server.web.Refused;
+import variablerotor.server.web.Sha256;
 
 /**
  * The files of a call in a ZIP, with a manifest that names each with its size and its sum
@@ -60,7 +58,8 @@ final class CallFile {
     files.forEach(
         (name, content) ->
             listed.add(
-                Tree.of("name", name, "bytes", (double) content.length, "sha256", sum(content))));
+                Tree.of(
+                    "name", name, "bytes", (double) content.length, "sha256", Sha256.of(content))));
     Map<String, Object> manifest = Tree.of("format", FORMAT, "version", (double) VERSION);
     manifest.putAll(about);
     manifest.put("files", listed);
@@ -102,7 +101,7 @@ final class CallFile {
         }
         byte[] content = read(zip, Math.min(LARGEST, MOST_BYTES - all), name);
         all += content.length;
-        if (sums.put(name, sum(content)) != null) {
+        if (sums.put(name, Sha256.of(content)) != null) {
           throw refused("found " + name + " twice");
         }
         if (READ_AGAIN.matcher(name).matches()) {
@@ -180,13 +179,5 @@ final class CallFile {
   private static String spoken(@Nullable String name) {
     String printable = String.valueOf(name).replaceAll("[^\\x20-\\x7e]", "?");
     return "\"" + (printable.length() > 60 ? printable.substring(0, 60) + "…" : printable) + "\"";
-  }
-
-  static String sum(byte[] content) {
-    try {
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
-    } catch (NoSuchAlgorithmException missing) {
-      throw new IllegalStateException(missing);
-    }
   }
 }

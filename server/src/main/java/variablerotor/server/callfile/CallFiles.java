@@ -32,6 +32,7 @@ import variablerotor.server.document.CallPapers;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.photo.PhotoImage;
 import variablerotor.server.web.Refused;
+import variablerotor.server.web.Sha256;
 import variablerotor.server.web.Turn;
 
 /** Packs a call into one file, and brings one in: every record as it was, by whom and when. */
@@ -252,7 +253,7 @@ class CallFiles {
         people,
         records,
         pixels,
-        CallFile.sum(text));
+        Sha256.of(text));
   }
 
   private static Map<String, List<Map<String, Object>>> records(Map<?, ?> told) {

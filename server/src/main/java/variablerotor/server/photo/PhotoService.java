@@ -10,8 +10,6 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.security.DigestOutputStream;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -26,6 +24,7 @@ import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.Refused;
+import variablerotor.server.web.Sha256;
 
 /** Photos of a call, made anew without what tells where they were taken. */
 @Service
@@ -115,13 +114,11 @@ public class PhotoService {
 
   private static String digest(Path file) {
     try (InputStream in = Files.newInputStream(file)) {
-      MessageDigest digest = MessageDigest.getInstance("SHA-256");
+      MessageDigest digest = Sha256.digest();
       in.transferTo(new DigestOutputStream(OutputStream.nullOutputStream(), digest));
-      return HexFormat.of().formatHex(digest.digest());
+      return Sha256.spoken(digest.digest());
     } catch (IOException fault) {
       throw new UncheckedIOException(fault);
-    } catch (NoSuchAlgorithmException never) {
-      throw new IllegalStateException(never);
     }
   }
 

@@ -1,11 +1,8 @@
 package variablerotor.server.stock;
 
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -18,6 +15,7 @@ import variablerotor.core.stock.Place;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.stock.StockService.PartRow;
 import variablerotor.server.web.Refused;
+import variablerotor.server.web.Sha256;
 
 /** Lists of parts, brought in whole, and taken back whole. */
 @Service
@@ -56,7 +54,7 @@ public class StockImports {
    */
   @Transactional
   public List<PartRow> bringIn(UUID id, String csv, Stamp stamp) {
-    String digest = digest(csv);
+    String digest = Sha256.of(csv.getBytes(StandardCharsets.UTF_8));
     store.lockList();
     if (lists.holds(id, digest)) {
       return stock.list();
@@ -171,14 +169,5 @@ public class StockImports {
 
   private static UUID derived(UUID id, String what) {
     return UUID.nameUUIDFromBytes((id + " " + what).getBytes(StandardCharsets.UTF_8));
-  }
-
-  private static String digest(String csv) {
-    try {
-      byte[] bytes = csv.getBytes(StandardCharsets.UTF_8);
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-    } catch (NoSuchAlgorithmException never) {
-      throw new IllegalStateException(never);
-    }
   }
 }

@@ -22,7 +22,8 @@ class AccountServiceTest {
   private final UUID id = UUID.randomUUID();
   private final AccountStore store = mock(AccountStore.class);
   private final AccountService service =
-      new AccountService(store, mock(PasswordEncoder.class), Clock.systemUTC());
+      new AccountService(
+          store, mock(DeviceStore.class), mock(PasswordEncoder.class), Clock.systemUTC());
 
   private void known(UUID... leads) {
     when(store.find(id)).thenReturn(Optional.of(new Account(id, "ines", "Ines", Role.LEAD, true)));
