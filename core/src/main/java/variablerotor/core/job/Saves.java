@@ -45,8 +45,8 @@ public final class Saves {
   public record Save(String id, String kind, Object body, String author, String at) {}
 
   /**
-   * The call with these on its log. What the server would refuse, or what follows from stock alone, is
-   * left out: the server says what becomes of it.
+   * The call with these on its log. What the server would refuse, or what follows from stock alone,
+   * is left out: the server says what becomes of it.
    *
    * @param saves in the order in which they were made
    */
