@@ -4,7 +4,8 @@ say() { printf '%s\n' "$*"; }
 fail() { printf 'rotor: %s\n' "$*" >&2; exit 1; }
 
 # Lists the Debian packages that are missing for the things named: java, maven, node, postgres,
-# reader (of letters on photos), browser, simulator (of circuits, which the tests are held against), linter (of this script).
+# reader (of letters on photos), browser, simulator (of circuits, which the tests are held against), linter (of this script),
+# tls (to make and look at certificates), qr (an address that a telephone reads off the terminal), crypt (for backups).
 missing_packages() {
   local want
   for want in "$@"; do
@@ -14,8 +15,14 @@ missing_packages() {
       node) command -v npm >/dev/null || echo npm ;;
       postgres) [ -n "$(postgres_folder)" ] || echo postgresql ;;
       reader) command -v tesseract >/dev/null || echo tesseract-ocr ;;
-      browser) [ -x /usr/bin/chromium ] || echo chromium ;;
+      browser)
+        [ -x /usr/bin/chromium ] || echo chromium
+        command -v certutil >/dev/null || echo libnss3-tools
+        ;;
       simulator) [ -x /usr/bin/ngspice ] || echo ngspice ;;
+      tls) command -v openssl >/dev/null || echo openssl ;;
+      crypt) command -v gpg >/dev/null || echo gpg gpg-agent ;;
+      qr) command -v qrencode >/dev/null || echo qrencode ;;
       linter) command -v shellcheck >/dev/null || echo shellcheck ;;
     esac
   done

@@ -14,7 +14,8 @@ as_postgres() {
   fi
 }
 
-port_is_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+# port_is_taken PORT [ADDRESS]
+port_is_taken() { (exec 3<>"/dev/tcp/${2:-127.0.0.1}/$1") 2>/dev/null; }
 
 free_port() {
   local port=$1

@@ -29,17 +29,25 @@ restart() {
 ASKED_EVERY=10
 PATIENCE=${ROTOR_PATIENCE:-60}
 
-# answers PORT: whether anything that speaks HTTP does.
+# answers ADDRESS PORT [TLS]: whether anything that speaks HTTP does, as whoever asks for the page is
+# answered.
 answers() {
-  timeout 8 bash -c 'exec 3<>"/dev/tcp/127.0.0.1/$1" && printf "GET /mark.svg HTTP/1.0\r\n\r\n" >&3 &&
-    read -r line <&3 && [[ $line == HTTP/* ]]' answers "$1" 2>/dev/null 9>&- &
+  if [ -n "${3:-}" ]; then
+    local at=$1
+    [[ $at != *:* ]] || at="[$at]"
+    timeout 8 bash -c 'printf "GET /mark.svg HTTP/1.0\r\n\r\n" |
+      openssl s_client -quiet -connect "$1" 2>/dev/null | grep -m 1 -q "^HTTP/"' answers "$at:$2" 2>/dev/null 9>&- &
+  else
+    timeout 8 bash -c 'exec 3<>"/dev/tcp/$1/$2" && printf "GET /mark.svg HTTP/1.0\r\n\r\n" >&3 &&
+      read -r line <&3 && [[ $line == HTTP/* ]]' answers "$1" "$2" 2>/dev/null 9>&- &
+  fi
   wait $!
 }
 
 # ask_server NOW: ends the application where it has not answered for too long. NOW in seconds.
 ask_server() {
   [ $(($1 - asked)) -ge $ASKED_EVERY ] || return 0
-  if answers "$port"; then answered=$1; fi
+  if answers "$(asked_at)" "$port" "$certificate"; then answered=$1; fi
   asked=$(date +%s)
   [ $((asked - answered)) -ge "$PATIENCE" ] || return 0
   say "$(date +%T) The application has not answered for $((asked - answered)) s."
@@ -73,6 +81,7 @@ watch() {
       answered=$(date +%s)
     else
       ask_server "$(date +%s)"
+      backup_when_due "$(date +%s)"
     fi
   done
 }

@@ -500,6 +500,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/{call}/removed-photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["removed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calls/{call}/removed-photos/{photo}/erasures/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["erase"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/report": {
         parameters: {
             query?: never;
@@ -1172,6 +1204,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/keeping/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["backups"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/settings": {
         parameters: {
             query?: never;
@@ -1565,6 +1613,18 @@ export interface components {
             /** @enum {string} */
             at: "VAN" | "SHELF" | "SUPPLY_HOUSE";
             where: string;
+        };
+        Backups: {
+            /** Format: int64 */
+            bytes: number;
+            encrypted: boolean;
+            failed?: string;
+            folder?: string;
+            /** Format: int32 */
+            kept: number;
+            late: boolean;
+            scheduled: boolean;
+            taken?: string;
         };
         BenchAnswer: {
             fact: string;
@@ -2042,6 +2102,9 @@ export interface components {
         EditionRequest: {
             name: string;
             rows: components["schemas"]["CodeCells"][];
+        };
+        ErasureRequest: {
+            reason?: string;
         };
         FactView: {
             choices: components["schemas"]["AnswerTitle"][];
@@ -2697,6 +2760,15 @@ export interface components {
             state: "SETTLED" | "OPEN";
             trial?: string;
             wouldChange: string[];
+        };
+        Removed: {
+            author: string;
+            erased: boolean;
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            removedAt: string;
+            removedBy: string;
         };
         RepairCheck: {
             asks: string[];
@@ -4178,6 +4250,56 @@ export interface operations {
             };
         };
     };
+    removed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Removed"][];
+                };
+            };
+        };
+    };
+    erase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+                photo: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ErasureRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Removed"][];
+                };
+            };
+        };
+    };
     report: {
         parameters: {
             query?: never;
@@ -5199,6 +5321,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    backups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Backups"];
                 };
             };
         };

@@ -6,6 +6,7 @@ import { catalogue, photoTitle } from '../catalogue/catalogue'
 import type { Photo, PhotoKind } from '../api/types'
 import KeptImage from '../shared/KeptImage.vue'
 import { useWaitingPhotos } from './photos'
+import RemovedPhotos from './RemovedPhotos.vue'
 
 const { call, photograph, removePhoto } = useCall()
 
@@ -70,6 +71,7 @@ async function remove(photo: Photo) {
     <p class="soft">
       JPEG or PNG. Where and when a photo was taken is removed from it; it is kept with the call.
     </p>
+    <RemovedPhotos v-if="!only" />
     <el-dialog
       :model-value="shown !== null"
       :title="shown ? photoTitle(shown.kind) : ''"

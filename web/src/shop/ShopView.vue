@@ -10,6 +10,7 @@ import FigureInput from '../shared/FigureInput.vue'
 import { readNumber } from '../shared/number'
 import { shopZone } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
+import BackupCard from './BackupCard.vue'
 import { getKept } from '../keep/answers'
 
 /** What the figures that are shown were read from. */
@@ -302,6 +303,7 @@ const changeOwn = () =>
       </label>
       <button type="submit" class="quiet-button">Change it</button>
     </form>
+    <BackupCard v-if="isLead" />
     <section v-if="isLead" class="card stack">
       <h2>People</h2>
       <ul class="plain">

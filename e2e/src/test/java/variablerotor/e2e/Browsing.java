@@ -72,11 +72,14 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
     return application;
   }
 
+  /** Its driver; the browser is Debian's. */
+  static Playwright playwright() {
+    return Playwright.create(
+        new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+  }
+
   private static Browser launch() {
-    Playwright playwright =
-        Playwright.create(
-            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    return playwright
+    return playwright()
         .chromium()
         .launch(
             new BrowserType.LaunchOptions()

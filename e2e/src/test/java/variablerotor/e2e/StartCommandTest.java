@@ -34,30 +34,6 @@ import org.junit.jupiter.api.TestMethodOrder;
 @Order(3)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class StartCommandTest {
-  private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
-
-  private record Running(Process process, Path output) {
-    String text() throws IOException {
-      return Files.readString(output);
-    }
-
-    void waitFor(String words) throws Exception {
-      Instant end = Instant.now().plus(Duration.ofSeconds(90));
-      while (!text().contains(words)) {
-        assertTrue(process.isAlive() && Instant.now().isBefore(end), words + " in " + text());
-        Thread.sleep(100);
-      }
-    }
-
-    /** As Ctrl-C does. */
-    void interrupt() throws Exception {
-      new ProcessBuilder("kill", "-INT", String.valueOf(process.pid())).start().waitFor();
-      // The first clean end writes the classes for later starts, which a busy machine takes long
-      // over.
-      assertTrue(process.waitFor(90, TimeUnit.SECONDS), "it stops");
-    }
-  }
-
   private final List<Running> started = new ArrayList<>();
   private Path data;
 
@@ -81,24 +57,9 @@ class StartCommandTest {
   }
 
   private Running start(Map<String, String> environment, String... more) throws IOException {
-    List<String> command =
-        new ArrayList<>(
-            List.of(ROOT.resolve("rotor").toString(), "start", "--data", data.toString()));
-    command.addAll(List.of(more));
-    Path output = Files.createTempFile("rotor-start", ".txt");
-    ProcessBuilder builder =
-        new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile());
-    builder.environment().putAll(environment);
-    Process process = builder.start();
-    Running running = new Running(process, output);
+    Running running = Running.start(data, environment, more);
     started.add(running);
     return running;
-  }
-
-  private static int freePort() throws IOException {
-    try (ServerSocket socket = new ServerSocket(0)) {
-      return socket.getLocalPort();
-    }
   }
 
   private static int status(int port) throws Exception {
@@ -121,7 +82,7 @@ class StartCommandTest {
   @Test
   @Sampled(2)
   void startsAgainAfterACleanEndAndAfterAPowerCut() throws Exception {
-    int port = freePort();
+    int port = Running.freePort();
     Running first = start("--port", String.valueOf(port), "--empty");
     first.waitFor("Ctrl-C");
     assertTrue(first.text().contains("http://127.0.0.1:" + port + "/"));
@@ -129,7 +90,7 @@ class StartCommandTest {
     assertEquals(200, status(port));
     assertFalse(first.text().contains("supply house"), "invented prices are for the demo");
 
-    Running second = start("--port", String.valueOf(freePort()));
+    Running second = start("--port", String.valueOf(Running.freePort()));
     assertTrue(second.process().waitFor(30, TimeUnit.SECONDS));
     assertEquals(1, second.process().exitValue());
     assertTrue(second.text().contains("already running on this data"), second.text());
@@ -146,6 +107,36 @@ class StartCommandTest {
     third.waitFor("Ctrl-C");
     assertFalse(third.text().contains("First sign-in"), "the accounts are still there");
     assertEquals(200, status(port));
+    isNobodyOfTheMachines(program(third, "rotor-server.jar"));
+
+    // The command alone is killed: what it started goes on, until the next start ends it.
+    third.process().destroyForcibly().waitFor();
+    assertEquals(200, status(port));
+    Running fourth = start("--port", String.valueOf(port), "--empty");
+    fourth.waitFor("Ctrl-C");
+    assertTrue(fourth.text().contains("of an earlier start still runs"), fourth.text());
+    waitUntilServes(port);
+
+    // Its terminal is closed; it is stopped from another.
+    new ProcessBuilder("kill", "-HUP", String.valueOf(fourth.process().pid())).start().waitFor();
+    Thread.sleep(1500);
+    assertTrue(fourth.process().isAlive(), "a closed terminal ends nothing");
+    assertEquals(200, status(port));
+    assertEquals(0, Running.command("stop", "--data", data.toString()));
+    assertTrue(fourth.process().waitFor(5, TimeUnit.SECONDS), "it is stopped");
+    assertFalse(databaseRuns());
+    assertEquals(1, Running.command("stop", "--data", data.toString()), "nothing runs any more");
+  }
+
+  /** Started as root it is not root's, and cannot become it. */
+  private static void isNobodyOfTheMachines(ProcessHandle server) throws IOException {
+    String status = Files.readString(Path.of("/proc", String.valueOf(server.pid()), "status"));
+    String me = Files.readString(Path.of("/proc/self/status"));
+    if (me.contains("\nUid:\t0\t")) {
+      assertFalse(status.contains("\nUid:\t0\t"), status);
+      assertTrue(status.contains("\nNoNewPrivs:\t1"), status);
+      assertTrue(status.contains("\nCapBnd:\t0000000000000000"), status);
+    }
   }
 
   /** Everything killed at once. */
@@ -209,7 +200,7 @@ class StartCommandTest {
   @Test
   @Sampled(2)
   void whatEndsOrAnswersNobodyIsStartedAgain() throws Exception {
-    int port = freePort();
+    int port = Running.freePort();
     Running running = start(Map.of("ROTOR_PATIENCE", "1"), "--port", String.valueOf(port));
     running.waitFor("Ctrl-C");
     Matcher supply = Pattern.compile("Simulated supply house: (\\S+)").matcher(running.text());
@@ -276,7 +267,8 @@ class StartCommandTest {
     String script =
         ". scripts/watch.sh; for now in 0 1 2 3 4 5 599 600 601 700; do"
             + " if may_restart $now; then echo -n y; else echo -n n; fi; done";
-    Process bash = new ProcessBuilder("bash", "-c", script).directory(ROOT.toFile()).start();
+    Process bash =
+        new ProcessBuilder("bash", "-c", script).directory(Running.ROOT.toFile()).start();
     assertEquals("yyyyynnyyy", new String(bash.getInputStream().readAllBytes()).trim());
   }
 }

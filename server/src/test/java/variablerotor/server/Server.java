@@ -94,18 +94,26 @@ public final class Server implements ParameterResolver, AutoCloseable {
     return started(database, false);
   }
 
-  private static Server started(Cluster database, boolean demo) {
+  /** The application over a new database, told more than usual; close it. */
+  public static Server told(String... more) {
+    return started(Cluster.fresh(), false, more);
+  }
+
+  private static Server started(Cluster database, boolean demo, String... more) {
     SupplyHouse supply = supplyHouse();
+    List<String> told =
+        new ArrayList<>(
+            List.of(
+                "--server.port=0",
+                "--rotor.demo=" + demo,
+                "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
+                "--rotor.supply.stand-in=true",
+                "--spring.datasource.url=" + database.url(),
+                "--spring.datasource.password=" + System.getenv("ROTOR_TEST_APP_PASSWORD"),
+                "--spring.flyway.password=" + password()));
+    told.addAll(List.of(more));
     ConfigurableApplicationContext context =
-        SpringApplication.run(
-            App.class,
-            "--server.port=0",
-            "--rotor.demo=" + demo,
-            "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
-            "--rotor.supply.stand-in=true",
-            "--spring.datasource.url=" + database.url(),
-            "--spring.datasource.password=" + System.getenv("ROTOR_TEST_APP_PASSWORD"),
-            "--spring.flyway.password=" + password());
+        SpringApplication.run(App.class, told.toArray(String[]::new));
     return new Server(context, database, supply);
   }
 

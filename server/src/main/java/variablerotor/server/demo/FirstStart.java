@@ -2,7 +2,10 @@ package variablerotor.server.demo;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
@@ -16,6 +19,7 @@ import java.util.Objects;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -95,6 +99,9 @@ class FirstStart implements ApplicationRunner {
   private final TransactionTemplate transaction;
   private final Clock clock;
 
+  /** The file in which the first sign-in is told; empty for the terminal. */
+  private final String toldIn;
+
   FirstStart(
       AccountStore accounts,
       PasswordEncoder passwords,
@@ -118,7 +125,8 @@ class FirstStart implements ApplicationRunner {
       AnswerService answers,
       OutcomeService outcomes,
       TransactionTemplate transaction,
-      Clock clock) {
+      Clock clock,
+      @Value("${rotor.first-sign-in}") String toldIn) {
     this.accounts = accounts;
     this.passwords = passwords;
     this.demo = demo;
@@ -142,6 +150,7 @@ class FirstStart implements ApplicationRunner {
     this.outcomes = outcomes;
     this.transaction = transaction;
     this.clock = clock;
+    this.toldIn = toldIn;
   }
 
   @Override
@@ -171,7 +180,22 @@ class FirstStart implements ApplicationRunner {
       new SecureRandom().nextBytes(random);
       String password = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
       add(new Account(UUID.randomUUID(), "lead", "Lead", Role.LEAD, true), password);
-      LOG.info("First sign-in: name lead, password {}", password);
+      tellOnce("First sign-in: name lead, password " + password);
+    }
+  }
+
+  /**
+   * Not in the log, which stays. Before the account is kept: one that nobody knows lets nobody in.
+   */
+  private void tellOnce(String words) {
+    if (toldIn.isEmpty()) {
+      System.out.println(words);
+      return;
+    }
+    try {
+      Files.writeString(Path.of(toldIn), words + "\n");
+    } catch (IOException fault) {
+      throw new UncheckedIOException("the first sign-in cannot be told in " + toldIn, fault);
     }
   }
 

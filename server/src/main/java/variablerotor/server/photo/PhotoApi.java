@@ -14,6 +14,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import variablerotor.core.job.Job;
 import variablerotor.core.job.PhotoKind;
+import variablerotor.server.account.Current;
+import variablerotor.server.account.Role;
 import variablerotor.server.log.Stamps;
 import variablerotor.server.web.LargestBody;
 
@@ -50,7 +52,7 @@ class PhotoApi {
 
   @GetMapping
   ResponseEntity<byte[]> content(@PathVariable UUID call, @PathVariable UUID photo) {
-    PhotoStore.Content content = photos.content(call, photo);
+    PhotoStore.Content content = photos.content(call, photo, Current.account().role() == Role.LEAD);
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(content.mediaType()))
         // The page keeps it itself, and wipes it when its owner signs out.

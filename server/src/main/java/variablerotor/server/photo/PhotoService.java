@@ -10,9 +10,11 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.security.DigestOutputStream;
 import java.security.MessageDigest;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -38,6 +40,9 @@ public class PhotoService {
   private final LogStore log;
   private final CallService calls;
   private final TransactionTemplate tx;
+
+  /** Of why a photo was erased [characters]. */
+  private static final int LONGEST_REASON = 200;
 
   PhotoService(PhotoStore store, LogStore log, CallService calls, TransactionTemplate tx) {
     this.store = store;
@@ -131,8 +136,62 @@ public class PhotoService {
     return calls.after(store.remove(id, photo, stamp), call, stamp);
   }
 
+  /**
+   * The picture of a photo that is on the call.
+   *
+   * @throws Refused where there is none such
+   */
   @Transactional(readOnly = true)
   public PhotoStore.Content content(UUID call, UUID photo) {
+    return content(call, photo, false);
+  }
+
+  /** The same; for a lead also of one that was taken away, as long as it was not erased. */
+  @Transactional(readOnly = true)
+  public PhotoStore.Content content(UUID call, UUID photo, boolean lead) {
+    PhotoStore.Content content = find(call, photo);
+    if (content.bytes().length == 0 || (content.removed() && !lead)) {
+      throw Refused.missing("photo on this call");
+    }
+    return content;
+  }
+
+  /**
+   * The picture of a photo that was taken away, gone for good; who, when and why stays. Papers and
+   * files that were made of it before, and backups, are out of reach.
+   *
+   * @throws Refused where it is on the call, or was erased
+   */
+  @Transactional
+  List<PhotoStore.Removed> erase(
+      UUID call, UUID photo, UUID id, @Nullable String reason, Stamp stamp) {
+    Faults faults = new Faults();
+    String why = reason == null ? "" : reason.strip();
+    if (why.isEmpty() || why.length() > LONGEST_REASON) {
+      faults.add(
+          "reason",
+          "found nothing or too much; allowed are 1 to " + LONGEST_REASON + " characters");
+    }
+    faults.refuse();
+    calls.lock(call);
+    PhotoStore.Content content = find(call, photo);
+    if (!content.removed()) {
+      throw Refused.conflict("This photo is on the call. Take it away first.");
+    }
+    if (!store.isErased(photo)) {
+      store.erase(id, photo, why, stamp);
+    }
+    return store.removed(call);
+  }
+
+  /** Those that were taken away from the call, the last first. */
+  @Transactional(readOnly = true)
+  List<PhotoStore.Removed> removed(UUID call) {
+    calls.require(call);
+    return store.removed(call);
+  }
+
+  private PhotoStore.Content find(UUID call, UUID photo) {
     return store.content(photo, call).orElseThrow(() -> Refused.missing("photo on this call"));
   }
 }

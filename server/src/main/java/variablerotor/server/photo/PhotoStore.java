@@ -2,8 +2,10 @@ package variablerotor.server.photo;
 
 import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.PHOTO;
+import static variablerotor.server.schema.Tables.PHOTO_ERASURE;
 import static variablerotor.server.schema.Tables.PHOTO_REMOVAL;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -18,6 +20,7 @@ import variablerotor.server.call.CallPart;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.schema.tables.Account;
 
 /** Photos of a call, in the database, so that its backup holds them. */
 @Repository
@@ -30,8 +33,16 @@ public class PhotoStore implements CallPart {
     this.log = log;
   }
 
-  /** The pixels. */
-  public record Content(String mediaType, byte[] bytes) {}
+  /** The pixels; none of one that was erased. */
+  public record Content(String mediaType, byte[] bytes, boolean removed) {}
+
+  /**
+   * A photo that was taken away from its call.
+   *
+   * @param erased whether the picture is gone; else a lead can still look at it
+   */
+  record Removed(
+      UUID id, String kind, String author, String removedBy, String removedAt, boolean erased) {}
 
   /**
    * As the client says it; the picture that is made of the file is put to it when it is new.
@@ -64,6 +75,46 @@ public class PhotoStore implements CallPart {
         Save.of("removal", PHOTO_REMOVAL, id).told(PHOTO_REMOVAL.PHOTO_ID, photo), stamp);
   }
 
+  /** The picture is gone for good; false where that is done already. */
+  boolean erase(UUID id, UUID photo, String reason, Stamp stamp) {
+    return log.keep(
+        Save.of("erasure", PHOTO_ERASURE, id)
+            .told(PHOTO_ERASURE.PHOTO_ID, photo)
+            .told(PHOTO_ERASURE.REASON, reason),
+        stamp);
+  }
+
+  boolean isErased(UUID photo) {
+    return db.fetchExists(PHOTO_ERASURE, PHOTO_ERASURE.PHOTO_ID.eq(photo));
+  }
+
+  /** Those that were taken away from the call, the last first. */
+  List<Removed> removed(UUID call) {
+    Account removedBy = ACCOUNT.as("removed_by");
+    return db.select(
+            PHOTO.ID, PHOTO.KIND, ACCOUNT.NAME, removedBy.NAME, PHOTO_REMOVAL.AT, PHOTO_ERASURE.ID)
+        .from(PHOTO)
+        .join(ACCOUNT)
+        .on(ACCOUNT.ID.eq(PHOTO.AUTHOR))
+        .join(PHOTO_REMOVAL)
+        .on(PHOTO_REMOVAL.PHOTO_ID.eq(PHOTO.ID))
+        .join(removedBy)
+        .on(removedBy.ID.eq(PHOTO_REMOVAL.AUTHOR))
+        .leftJoin(PHOTO_ERASURE)
+        .on(PHOTO_ERASURE.PHOTO_ID.eq(PHOTO.ID))
+        .where(PHOTO.CALL_ID.eq(call))
+        .orderBy(PHOTO_REMOVAL.AT.desc(), PHOTO.ID)
+        .fetch(
+            row ->
+                new Removed(
+                    row.get(PHOTO.ID),
+                    row.get(PHOTO.KIND),
+                    row.get(ACCOUNT.NAME),
+                    row.get(removedBy.NAME),
+                    row.get(PHOTO_REMOVAL.AT).toString(),
+                    row.get(PHOTO_ERASURE.ID) != null));
+  }
+
   int count(UUID call) {
     return db.fetchCount(PHOTO, PHOTO.CALL_ID.eq(call).and(inForce()));
   }
@@ -79,10 +130,17 @@ public class PhotoStore implements CallPart {
 
   /** Of a photo of the call, its pixels. */
   public Optional<Content> content(UUID photo, UUID call) {
-    return db.select(PHOTO.MEDIA_TYPE, PHOTO.CONTENT)
+    return db.select(PHOTO.MEDIA_TYPE, PHOTO.CONTENT, PHOTO_REMOVAL.ID)
         .from(PHOTO)
+        .leftJoin(PHOTO_REMOVAL)
+        .on(PHOTO_REMOVAL.PHOTO_ID.eq(PHOTO.ID))
         .where(PHOTO.ID.eq(photo).and(PHOTO.CALL_ID.eq(call)))
-        .fetchOptional(row -> new Content(row.get(PHOTO.MEDIA_TYPE), row.get(PHOTO.CONTENT)));
+        .fetchOptional(
+            row ->
+                new Content(
+                    row.get(PHOTO.MEDIA_TYPE),
+                    row.get(PHOTO.CONTENT),
+                    row.get(PHOTO_REMOVAL.ID) != null));
   }
 
   @Override

@@ -1,6 +1,6 @@
 /**
- * Photos of a call, made anew without where and when: a stage of a call. May use {@code call},
- * {@code log}.
+ * Photos of a call, made anew without where and when: a stage of a call. May use {@code account},
+ * {@code call}, {@code log}.
  */
 @NullMarked
 package variablerotor.server.photo;

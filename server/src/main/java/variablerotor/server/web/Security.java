@@ -1,5 +1,6 @@
 package variablerotor.server.web;
 
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -42,6 +43,8 @@ public class Security {
         .headers(
             headers ->
                 headers
+                    // Said over TLS alone; other names of the shop are its own affair.
+                    .httpStrictTransportSecurity(hsts -> hsts.includeSubDomains(false))
                     .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                     .referrerPolicy(
                         policy ->
@@ -78,11 +81,17 @@ public class Security {
             json, response, HttpStatus.BAD_REQUEST, "The address or a header cannot be read.");
   }
 
-  /** The id of a session stands in the cookie as it is, so that none is too odd to be read. */
+  /**
+   * The id of a session stands in the cookie as it is, so that none is too odd to be read.
+   *
+   * @param secure whether everybody asks over TLS: then no other machine can set it (RFC 6265bis,
+   *     section 4.1.3.2, from memory)
+   */
   @Bean
-  CookieSerializer cookies() {
+  CookieSerializer cookies(@Value("${rotor.secure}") boolean secure) {
     DefaultCookieSerializer cookies = new DefaultCookieSerializer();
-    cookies.setCookieName("rotor");
+    cookies.setCookieName(secure ? "__Host-rotor" : "rotor");
+    cookies.setUseSecureCookie(secure);
     cookies.setUseHttpOnlyCookie(true);
     cookies.setSameSite("Lax");
     cookies.setUseBase64Encoding(false);

@@ -20,6 +20,9 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.zip.CRC32;
 import java.util.zip.DeflaterOutputStream;
@@ -327,5 +330,49 @@ class PhotoApiTest {
         send(path(call, UUID.randomUUID(), "OTHER"), repeated.toByteArray(), "image/jpeg");
     assertEquals(422, answer.status(), answer.body());
     assertTrue(answer.body().contains("passes"), answer.body());
+  }
+
+  /** A face, a family's papers: gone for good, and that it was there stays. */
+  @Test
+  void whatMustNotBeKeptIsErasedByALead() throws Exception {
+    Visitor ines = server.lead();
+    String call = tobin.openCall();
+    String id = UUID.randomUUID().toString();
+    String photo = call + "/photos/" + id;
+    String removed = call + "/removed-photos";
+    send(path(call, UUID.fromString(id), "WIRING"), picture("jpeg", 40, 30), "image/jpeg");
+    String erasure = removed + "/" + id + "/erasures/" + UUID.randomUUID();
+    assertEquals(409, ines.put(erasure, "{\"reason\":\"a face\"}").status(), "it is on the call");
+
+    tobin.put(photo + "/removals/" + UUID.randomUUID(), "{}");
+    assertEquals(404, tobin.get(photo).status(), "nobody else looks at it any more");
+    assertEquals(200, ines.get(photo).status());
+    assertEquals(List.of(false), ines.get(removed).list("").stream().map(this::erased).toList());
+    assertEquals(403, tobin.get(removed).status());
+    assertEquals(403, tobin.put(erasure, "{\"reason\":\"a face\"}").status());
+    Visitor.Answer unsaid = ines.put(erasure, "{\"reason\":\" \"}");
+    assertEquals("reason", unsaid.at("errors.0.path"));
+
+    Visitor.Answer done = ines.put(erasure, "{\"reason\":\"a face\"}");
+    assertEquals(200, done.status(), done.body());
+    assertEquals(true, done.at("0.erased"));
+    assertEquals(404, ines.get(photo).status());
+    assertEquals(200, ines.put(erasure, "{\"reason\":\"a face\"}").status(), "sent twice");
+    try (Connection connection = server.database();
+        Statement statement = connection.createStatement()) {
+      var row =
+          statement.executeQuery(
+              "select length(content), reason from photo join photo_erasure e on photo.id ="
+                  + " e.photo_id where photo.id = '"
+                  + id
+                  + "'");
+      row.next();
+      assertEquals(0, row.getInt(1));
+      assertEquals("a face", row.getString(2));
+    }
+  }
+
+  private Object erased(Object row) {
+    return ((Map<?, ?>) row).get("erased");
   }
 }

@@ -27,6 +27,9 @@ class AuthorisationTest {
   private static final Set<String> LEADS =
       Set.of(
           "GET /api/accounts",
+          "GET /api/calls/{call}/removed-photos",
+          "PUT /api/calls/{call}/removed-photos/{photo}/erasures/{id}",
+          "GET /api/shop/keeping/backups",
           "GET /api/learnt/hindsight",
           "PUT /api/learnt/{id}",
           "GET /api/week",
