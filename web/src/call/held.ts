@@ -2,6 +2,7 @@ import { shallowRef, watch } from 'vue'
 import type { Call } from '../api/types'
 import { askOfCall, tellShop, type OfCall } from '../core/core'
 import { getChanged, getKept, keepHere } from '../keep/answers'
+import { keepOnly } from '../keep/photos'
 import type { Kept } from '../keep/rows'
 import { session } from '../session/session'
 import { dayIn, shopZone } from '../shared/time'
@@ -55,7 +56,16 @@ const pathOf = (id: string) => `/api/calls/${id}`
 
 /** As the server says it, or said it last. */
 export async function readCall(id: string): Promise<Said> {
-  const said = await getKept<Said | Call>(pathOf(id), { 'Rotor-Answer': 'both' })
+  const viewOf = (said: Said | Call) => ('view' in said ? said.view : said)
+  const said = await getKept<Said | Call>(pathOf(id), { 'Rotor-Answer': 'both' }, (now) => {
+    // A server of another version may not say them.
+    const photos = viewOf(now).photos as Call['photos'] | undefined
+    if (photos)
+      void keepOnly(
+        id,
+        photos.map((photo) => photo.id),
+      )
+  })
   return 'view' in said ? said : { view: said, log: null }
 }
 

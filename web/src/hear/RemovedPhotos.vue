@@ -78,7 +78,8 @@ watch(
           <form v-if="chosen?.id === one.id" @submit.prevent="erase(one)">
             <p>
               The picture is gone for good then, for everybody. Who took it, who erased it and why
-              stays. Papers made of it before, and backups, still have it.
+              stays. Papers made of it before, backups, and devices that have not looked since,
+              still have it.
             </p>
             <label>
               Why

@@ -108,6 +108,16 @@ export async function keepPhoto(account: string, path: string, photo: Blob, most
   await writing.done
 }
 
+/** Below a path, all but these. */
+export async function dropPhotosBut(account: string, below: string, these: Set<string>) {
+  const writing = (await database()).transaction('photos', 'readwrite')
+  const range = IDBKeyRange.bound([account, below], [account, `${below}\uffff`])
+  for (const key of await writing.store.getAllKeys(range)) {
+    if (!these.has(key[1])) await writing.store.delete(key)
+  }
+  await writing.done
+}
+
 /** Where room gets short, photos are what is given up first: everything else is worth more. */
 export async function dropPhotos(account: string) {
   await (await database()).delete('photos', ofAccount(account))

@@ -18,12 +18,21 @@ export async function keepHere(path: string, answer: unknown) {
   if (account()) await keepAnswer(account(), path, answer).catch(() => {})
 }
 
-/** As the server answers now; without one, as it did last. */
-export const getKept = async <T>(path: string, headers?: Record<string, string>): Promise<T> =>
+/**
+ * As the server answers now; without one, as it did last.
+ *
+ * @param answered is told what it answers now
+ */
+export const getKept = async <T>(
+  path: string,
+  headers?: Record<string, string>,
+  answered?: (answer: T) => void,
+): Promise<T> =>
   (
     await keptInstead(path, async () => {
       const answer = await get<T>(path, headers)
       void keepHere(path, answer)
+      answered?.(answer)
       return answer
     })
   ).answer

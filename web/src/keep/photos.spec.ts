@@ -16,7 +16,7 @@ vi.mock('./queue', () => ({ onSent: () => () => {} }))
 const room = { quota: 1e9, usage: 1e6 }
 vi.stubGlobal('navigator', { storage: { estimate: () => Promise.resolve(room) } })
 
-const { keptPhoto } = await import('./photos')
+const { keepOnly, keptPhoto } = await import('./photos')
 const { dropAnswers, keepPhoto, photoOf } = await import('./answerRows')
 const { lookForRoom, roomLeft } = await import('./room')
 
@@ -47,6 +47,17 @@ describe('photos on this device', () => {
     await dropAnswers('ann')
     session.account = ANN
     await expect(keptPhoto('/one')).rejects.toThrow(NoAnswer)
+  })
+
+  it('go once they are no longer on their call, and no other’s with them', async () => {
+    const [one, two, other] = ['c/photos/1', 'c/photos/2', 'd/photos/1'].map(
+      (at) => `/api/calls/${at}`,
+    )
+    for (const path of [one!, two!, other!]) await keptPhoto(path)
+    await keepOnly('c', ['2'])
+    expect(await photoOf('ann', one!)).toBeUndefined()
+    expect(await photoOf('ann', two!)).toBeDefined()
+    expect(await photoOf('ann', other!)).toBeDefined()
   })
 
   it('make room for newer ones, those that came longest ago first', async () => {

@@ -1,6 +1,6 @@
 import { getFile } from '../api/client'
 import { session } from '../session/session'
-import { keepPhoto, photoOf } from './answerRows'
+import { dropPhotosBut, keepPhoto, photoOf } from './answerRows'
 import { onSent } from './queue'
 import { lookForRoom } from './room'
 
@@ -24,6 +24,18 @@ export async function keptPhoto(path: string): Promise<Blob> {
   const photo = await getFile(path)
   await keep(path, photo)
   return photo
+}
+
+/**
+ * Of a call this device keeps what is on it, and nothing that was taken away: that may have been
+ * erased, and is to be gone here as well.
+ *
+ * @param ids of the photos that the server says are on it
+ */
+export async function keepOnly(call: string, ids: string[]) {
+  if (!account()) return
+  const path = `/api/calls/${call}/photos/`
+  await dropPhotosBut(account(), path, new Set(ids.map((id) => path + id))).catch(() => {})
 }
 
 // What was taken here need not come back from the server to be seen here.

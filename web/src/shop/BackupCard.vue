@@ -27,7 +27,8 @@ onMounted(async () => {
     <p v-if="fault" class="soft">{{ fault }}</p>
     <template v-else-if="backups && !backups.scheduled">
       <p class="notice failed">
-        None are taken by themselves. If this machine’s disk breaks, all calls and photos are lost.
+        This program takes none by itself. Unless somebody else copies them, all calls and photos
+        are lost if this machine’s disk breaks.
       </p>
       <p>
         Whoever keeps the machine starts it with <code>--backups FOLDER</code>, on another disk or

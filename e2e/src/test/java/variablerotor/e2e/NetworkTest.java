@@ -90,6 +90,7 @@ class NetworkTest {
   }
 
   @Test
+  @Sampled(2)
   void aTelephoneThatTrustsTheShopReachesIt() throws Exception {
     assertEquals(0, certificate(NAME));
     int port = Running.freePort();
