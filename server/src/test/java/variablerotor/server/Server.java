@@ -106,6 +106,8 @@ public final class Server implements ParameterResolver, AutoCloseable {
             List.of(
                 "--server.port=0",
                 "--rotor.demo=" + demo,
+                // All tests ask from one address, those that guess as well.
+                "--rotor.sign-in.free-at-address=1000000",
                 "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
                 "--rotor.supply.stand-in=true",
                 "--spring.datasource.url=" + database.url(),

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -32,6 +33,9 @@ class SignIn {
   private final PasswordEncoder passwords;
   private final Clock clock;
 
+  /** Wrong tries that cost an address no wait. */
+  private final int freeAtAddress;
+
   /** Compared with when there is no such account, so that both answers take as long. */
   private final String nobody;
 
@@ -40,12 +44,14 @@ class SignIn {
       GuardStore guard,
       DeviceStore devices,
       PasswordEncoder passwords,
-      Clock clock) {
+      Clock clock,
+      @Value("${rotor.sign-in.free-at-address}") int freeAtAddress) {
     this.store = store;
     this.guard = guard;
     this.devices = devices;
     this.passwords = passwords;
     this.clock = clock;
+    this.freeAtAddress = freeAtAddress;
     this.nobody = Passwords.hash(passwords, "nobody");
   }
 
@@ -66,7 +72,7 @@ class SignIn {
     List<TryCounter> counters =
         isKnown && known != null
             ? TryCounter.ofDevice(name, known)
-            : TryCounter.ofStranger(name, address);
+            : TryCounter.ofStranger(name, address, freeAtAddress);
     return check(
         name,
         password,

@@ -29,7 +29,6 @@ record TryCounter(String login, String address, int free, Duration held)
 
   static final int FREE = 5;
   static final int FREE_ANYWHERE = 15;
-  static final int FREE_OF_ALL = 20;
 
   private static final Duration DAY = Duration.ofDays(1);
   private static final Duration HOUR = Duration.ofHours(1);
@@ -47,13 +46,17 @@ record TryCounter(String login, String address, int free, Duration held)
     return List.of(new TryCounter(login, "signed in", FREE, DAY));
   }
 
-  /** Of everybody else; in an order that is the same for all, as each is held until the end. */
-  static List<TryCounter> ofStranger(String login, String address) {
+  /**
+   * Of everybody else; in an order that is the same for all, as each is held until the end.
+   *
+   * @param freeAtAddress wrong tries that cost an address no wait, whatever the name
+   */
+  static List<TryCounter> ofStranger(String login, String address, int freeAtAddress) {
     String from = network(address);
     return List.of(
             new TryCounter(login, from, FREE, DAY),
             new TryCounter(login, ANY, FREE_ANYWHERE, HOUR),
-            new TryCounter(ANY, from, FREE_OF_ALL, HOUR))
+            new TryCounter(ANY, from, freeAtAddress, HOUR))
         .stream()
         .sorted()
         .toList();

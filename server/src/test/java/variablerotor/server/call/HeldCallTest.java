@@ -58,19 +58,44 @@ class HeldCallTest {
   /** The demo shop's calls hold of everything something: wirings, steps, proofs, photos, ends. */
   @Test
   void everyCallOfTheShopIsWorkedOutTheSame() throws InputFaults {
-    CallAnswers device = device();
     List<?> rows = (List<?>) Json.read(tobin.get("/api/calls?size=100").body());
     int decided = 0;
     for (Object row : rows) {
-      Map<?, ?> both = both("/api/calls/" + ((Map<?, ?>) row).get("id"));
-      Map<?, ?> view = (Map<?, ?>) both.get("view");
+      String path = "/api/calls/" + ((Map<?, ?>) row).get("id");
+      if (tobin.get(path).status() == 409) {
+        // Another test's, in words that nobody knows.
+        continue;
+      }
+      Map<?, ?> view = workedOutTheSame(path);
       decided += ((List<?>) view.get("decisions")).isEmpty() ? 0 : 1;
-      Object here = plain(device.call(asked(both.get("log"))));
-      assertEquals(view, here);
-      String sheet = tobin.get("/api/calls/" + ((Map<?, ?>) row).get("id") + "/sheet/words").body();
-      assertEquals(Json.read(sheet), plain(device.sheet(asked(both.get("log")))));
     }
     assertTrue(rows.size() > 5 && decided > 2, rows.size() + " calls, " + decided + " decided");
+  }
+
+  /** What the shop brings, as the device was told it last. */
+  private String shop = "";
+
+  private CallAnswers device = new CallAnswers();
+
+  /**
+   * Other tests change the shop's stock meanwhile: what the device was told of it is told anew,
+   * until it was the same before and after.
+   */
+  private Map<?, ?> workedOutTheSame(String path) throws InputFaults {
+    for (int tries = 0; ; tries++) {
+      Map<?, ?> both = both(path);
+      Object sheet = Json.read(tobin.get(path + "/sheet/words").body());
+      String now = tobin.get("/api/calls/shop").body();
+      if (now.equals(shop) || tries == 20) {
+        Object asked = asked(both.get("log"));
+        assertEquals(both.get("view"), plain(device.call(asked)), path);
+        assertEquals(sheet, plain(device.sheet(asked)), path);
+        return (Map<?, ?>) both.get("view");
+      }
+      shop = now;
+      device = new CallAnswers();
+      device.shop(Json.read(now));
+    }
   }
 
   /** What is entered without a radio says the same before it is sent and after. */
