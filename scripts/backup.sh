@@ -245,7 +245,7 @@ backup_when_due() {
 }
 
 # Its own files in the folder, the oldest first.
-kept_backups() { ls "$backups" | grep -E '^rotor-[0-9]{8}T[0-9]{6}Z\.backup$' | sort; }
+kept_backups() { ls "$backups" 2>/dev/null | grep -E '^rotor-[0-9]{8}T[0-9]{6}Z\.backup$' | sort; }
 
 # tell_backup [FAILED]: how it stands, for the lead's page; when a try failed, where the last did.
 tell_backup() {

@@ -5,12 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.HttpCookie;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -18,6 +12,8 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -26,6 +22,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Order;
@@ -58,10 +55,51 @@ class BackupTest {
     new ProcessBuilder("rm", "-rf", folder.toString()).start().waitFor();
   }
 
-  private void start(Path of, int at) throws Exception {
-    Running running = Running.start(of, Map.of(), "--port", String.valueOf(at));
+  private Running start(Path of, int at, String... more) throws Exception {
+    List<String> words = new ArrayList<>(List.of("--port", String.valueOf(at)));
+    words.addAll(List.of(more));
+    Running running =
+        Running.start(of, Map.of("ROTOR_BACKUP_EVERY", "4"), words.toArray(String[]::new));
     started.add(running);
     running.waitFor("Ctrl-C");
+    return running;
+  }
+
+  /** As each day: one after the other, the newest kept; the lead's page says how they stand. */
+  @Test
+  void oneADayIsTakenByItself() throws Exception {
+    Path kept = folder.resolve("kept");
+    Running running = start(data, port, "--backups", kept.toString(), "--keep", "2");
+    Set<String> seen = new HashSet<>();
+    Instant end = Instant.now().plus(Duration.ofSeconds(90));
+    while (seen.size() < 4) {
+      assertTrue(Instant.now().isBefore(end), seen + " in " + running.text());
+      Thread.sleep(200);
+      List<String> now = backups(kept);
+      seen.addAll(now);
+      // One more for the moment between the new one and the old one's end.
+      assertTrue(now.size() <= 3, now.toString());
+    }
+    String told = new Person(port, "ines", "copper-star-7").get("/api/shop/keeping/backups").body();
+    assertTrue(told.contains("\"scheduled\":true") && told.contains("\"late\":false"), told);
+    assertFalse(told.contains("failed\":\""), told);
+    assertEquals(0, rotor("backup", "--verify", kept.resolve(backups(kept).get(0))));
+
+    new ProcessBuilder("rm", "-rf", kept.toString()).start().waitFor();
+    running.waitFor("The day's backup failed");
+    String failed =
+        new Person(port, "ines", "copper-star-7").get("/api/shop/keeping/backups").body();
+    assertTrue(failed.contains("\"failed\":\"") && failed.contains("\"late\":true"), failed);
+  }
+
+  private static List<String> backups(Path folder) throws IOException {
+    try (Stream<Path> files = Files.list(folder)) {
+      return files
+          .map(one -> one.getFileName().toString())
+          .filter(one -> one.startsWith("rotor-"))
+          .sorted()
+          .toList();
+    }
   }
 
   private static int rotor(Object... words) throws Exception {
@@ -105,11 +143,28 @@ class BackupTest {
           start(back, other);
           compare(back, before);
           assertEquals(200, new Person(other).get("/api/calls").statusCode(), "and it works on");
+          beforeAnUpgrade(back, backup);
         }
       }
     } finally {
       over.set(true);
     }
+  }
+
+  /** As if the newest change of the schema were to come yet. */
+  private void beforeAnUpgrade(Path of, Path backup) throws Exception {
+    assertEquals(0, rotor("upgrade-check", "--data", of), "nothing to do");
+    try (Connection database = database(of)) {
+      database
+          .createStatement()
+          .execute(
+              "delete from flyway_schema_history where installed_rank ="
+                  + " (select max(installed_rank) from flyway_schema_history)");
+    }
+    assertEquals(3, rotor("upgrade-check", "--data", of), "no backup is known of");
+    Path kept = Files.createDirectory(folder.resolve("kept"));
+    Files.copy(backup, kept.resolve("rotor-20261130T080000Z.backup"));
+    assertEquals(0, rotor("upgrade-check", "--data", of, "--backups", kept), "it is fresh");
   }
 
   private void refuses(Path plain, Path sealed, Path passphrase) throws Exception {
@@ -189,47 +244,5 @@ class BackupTest {
       }
     }
     return texts;
-  }
-
-  /** Tobin, without a page. */
-  private static final class Person {
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
-    private final String address;
-
-    Person(int port) throws IOException, InterruptedException {
-      address = "http://127.0.0.1:" + port;
-      get("/api/session");
-      HttpResponse<String> signedIn =
-          send("POST", "/api/session", "{\"login\":\"tobin\",\"password\":\"quiet-wheel-4\"}");
-      assertEquals(200, signedIn.statusCode(), signedIn.body());
-    }
-
-    HttpResponse<String> get(String path) throws IOException, InterruptedException {
-      return client.send(
-          HttpRequest.newBuilder(URI.create(address + path)).build(),
-          HttpResponse.BodyHandlers.ofString());
-    }
-
-    HttpResponse<String> put(String path, String body) throws IOException, InterruptedException {
-      return send("PUT", path, body);
-    }
-
-    private HttpResponse<String> send(String method, String path, String body)
-        throws IOException, InterruptedException {
-      String token =
-          cookies.getCookieStore().getCookies().stream()
-              .filter(one -> one.getName().equals("XSRF-TOKEN"))
-              .map(HttpCookie::getValue)
-              .findFirst()
-              .orElse("");
-      return client.send(
-          HttpRequest.newBuilder(URI.create(address + path))
-              .header("Content-Type", "application/json")
-              .header("X-XSRF-TOKEN", token)
-              .method(method, HttpRequest.BodyPublishers.ofString(body))
-              .build(),
-          HttpResponse.BodyHandlers.ofString());
-    }
   }
 }

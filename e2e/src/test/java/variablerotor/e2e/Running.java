@@ -56,13 +56,23 @@ record Running(Process process, Path output) {
 
   /** Another of its verbs, to its end: what it answers the shell. */
   static int command(String... words) throws Exception {
+    return verb(words).process().waitFor();
+  }
+
+  /** The same: what it says. */
+  static String said(String... words) throws Exception {
+    Running running = verb(words);
+    running.process().waitFor();
+    return running.text();
+  }
+
+  private static Running verb(String... words) throws IOException {
     List<String> all = new ArrayList<>(List.of(ROOT.resolve("rotor").toString()));
     all.addAll(List.of(words));
-    return new ProcessBuilder(all)
-        .redirectErrorStream(true)
-        .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-        .start()
-        .waitFor();
+    Path output = Files.createTempFile("rotor-verb", ".txt");
+    return new Running(
+        new ProcessBuilder(all).redirectErrorStream(true).redirectOutput(output.toFile()).start(),
+        output);
   }
 
   static int freePort() throws IOException {

@@ -122,6 +122,15 @@ class StartCommandTest {
     Thread.sleep(1500);
     assertTrue(fourth.process().isAlive(), "a closed terminal ends nothing");
     assertEquals(200, status(port));
+
+    // Nobody remembers the password that was shown once.
+    Matcher anew =
+        Pattern.compile("name lead, password (\\S+)")
+            .matcher(Running.said("lead", "lead", "--data", data.toString()));
+    assertTrue(anew.find());
+    new Person(port, "lead", anew.group(1));
+    assertEquals(1, Running.command("lead", "nobody", "--data", data.toString()));
+
     assertEquals(0, Running.command("stop", "--data", data.toString()));
     assertTrue(fourth.process().waitFor(5, TimeUnit.SECONDS), "it is stopped");
     assertFalse(databaseRuns());

@@ -64,6 +64,18 @@ public final class Server implements ParameterResolver, AutoCloseable {
       return DriverManager.getConnection(url(), "rotor", password());
     }
 
+    /** It takes nobody any more, and lets go of all. */
+    public void shut() throws java.sql.SQLException {
+      try (Connection connection = new Cluster("postgres").connection();
+          Statement statement = connection.createStatement()) {
+        statement.execute("alter database " + name + " with allow_connections false");
+        statement.execute(
+            "select pg_terminate_backend(pid) from pg_stat_activity where datname = '"
+                + name
+                + "'");
+      }
+    }
+
     /** One of the database's own programs, on this database. */
     public ProcessBuilder client(String program, String... more) {
       List<String> command = new ArrayList<>(List.of(program, "-h", "127.0.0.1", "-p", port()));
@@ -94,9 +106,13 @@ public final class Server implements ParameterResolver, AutoCloseable {
     return started(database, false);
   }
 
-  /** The application over a new database, told more than usual; close it. */
-  public static Server told(String... more) {
-    return started(Cluster.fresh(), false, more);
+  /**
+   * The application over a new database, told more than usual; close it.
+   *
+   * @param demo whether the demo shop is in it
+   */
+  public static Server told(boolean demo, String... more) {
+    return started(Cluster.fresh(), demo, more);
   }
 
   private static Server started(Cluster database, boolean demo, String... more) {

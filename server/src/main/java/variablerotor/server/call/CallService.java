@@ -35,6 +35,7 @@ import variablerotor.core.view.CallView;
 import variablerotor.json.Json;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.shop.SettingsStore;
+import variablerotor.server.web.Figures;
 import variablerotor.server.web.Refused;
 
 /** A call as it was opened and told, and the whole that its stages make of it. */
@@ -278,7 +279,7 @@ public class CallService {
           .with("asTold", log.asTold());
     }
     Settings figures = settings.current();
-    return Job.of(log.build(), figures, today(figures));
+    return Figures.workedOut(() -> Job.of(log.build(), figures, today(figures)));
   }
 
   private static ReadBack<Particulars> read(CallStore.Telling telling) {

@@ -21,6 +21,7 @@ import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.kept.Wording;
+import variablerotor.server.web.Figures;
 import variablerotor.server.web.Refused;
 
 /**
@@ -67,6 +68,7 @@ public class LogStore {
   public boolean keep(Save save, Stamp stamp) {
     holdOfCall(save);
     if (db.insertInto(save.table).set(row(save, stamp)).onConflictDoNothing().execute() == 1) {
+      Figures.saved(save.what);
       return true;
     }
     holds(save);

@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.json.Json;
+import variablerotor.server.web.Figures;
 
 /**
  * Asks the supply house over HTTP. Each try has its time, a failed one is made again after a
@@ -98,8 +99,12 @@ class SupplyClient {
             bulkhead,
             Retry.decorateCallable(
                 retry, CircuitBreaker.decorateCallable(breaker, () -> once("GET", path, null))));
+    long begin = System.nanoTime();
+    boolean answered = false;
     try {
-      return guarded.call();
+      Object answer = guarded.call();
+      answered = true;
+      return answer;
     } catch (CallNotPermittedException leftAlone) {
       throw new SupplyGone("It failed again and again and is left alone for a moment.");
     } catch (BulkheadFullException many) {
@@ -108,6 +113,8 @@ class SupplyClient {
       throw gone;
     } catch (Exception other) {
       throw new SupplyGone(String.valueOf(other.getMessage()));
+    } finally {
+      Figures.askedSupply(answered, System.nanoTime() - begin);
     }
   }
 

@@ -27,6 +27,7 @@ class ProxyTest {
   void onlyTheProxyIsBelieved() throws Exception {
     try (Server server =
         Server.told(
+            false,
             "--server.forward-headers-strategy=native",
             "--server.tomcat.remoteip.internal-proxies=127\\.0\\.0\\.9",
             "--server.tomcat.remoteip.trusted-proxies=127\\.0\\.0\\.9",
