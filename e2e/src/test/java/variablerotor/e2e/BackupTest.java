@@ -71,7 +71,7 @@ class BackupTest {
     Path kept = folder.resolve("kept");
     Running running = start(data, port, "--backups", kept.toString(), "--keep", "2");
     Set<String> seen = new HashSet<>();
-    Instant end = Instant.now().plus(Duration.ofSeconds(90));
+    Instant end = Instant.now().plus(Duration.ofSeconds(300));
     while (seen.size() < 4) {
       assertTrue(Instant.now().isBefore(end), seen + " in " + running.text());
       Thread.sleep(200);

@@ -91,7 +91,7 @@ class StartCommandTest {
     assertFalse(first.text().contains("supply house"), "invented prices are for the demo");
 
     Running second = start("--port", String.valueOf(Running.freePort()));
-    assertTrue(second.process().waitFor(30, TimeUnit.SECONDS));
+    assertTrue(second.process().waitFor(90, TimeUnit.SECONDS));
     assertEquals(1, second.process().exitValue());
     assertTrue(second.text().contains("already running on this data"), second.text());
     assertEquals(200, status(port), "the first is not harmed");
@@ -165,7 +165,7 @@ class StartCommandTest {
   void aTakenPortIsAClearError() throws Exception {
     try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getByName("127.0.0.1"))) {
       Running running = start("--port", String.valueOf(taken.getLocalPort()));
-      assertTrue(running.process().waitFor(30, TimeUnit.SECONDS));
+      assertTrue(running.process().waitFor(90, TimeUnit.SECONDS));
       assertEquals(1, running.process().exitValue());
       assertTrue(running.text().contains("is taken"), running.text());
       assertFalse(databaseRuns());
@@ -175,12 +175,12 @@ class StartCommandTest {
   @Test
   void aPortThatIsNoneIsRefused() throws Exception {
     Running running = start("--port", "soon");
-    assertTrue(running.process().waitFor(30, TimeUnit.SECONDS));
+    assertTrue(running.process().waitFor(90, TimeUnit.SECONDS));
     assertTrue(running.text().contains("allowed is a number from 1 to 65535"), running.text());
   }
 
   private void waitUntilServes(int port) throws Exception {
-    Instant end = Instant.now().plus(Duration.ofSeconds(90));
+    Instant end = Instant.now().plus(Duration.ofSeconds(300));
     while (true) {
       try {
         if (status(port) == 200) {
@@ -223,7 +223,7 @@ class StartCommandTest {
     ProcessHandle.of(Long.parseLong(before)).orElseThrow().destroyForcibly();
     running.waitFor("The database ended by itself");
     // What the killed one left behind may go on answering for a moment.
-    Instant end = Instant.now().plus(Duration.ofSeconds(90));
+    Instant end = Instant.now().plus(Duration.ofSeconds(300));
     while (!Files.exists(pid) || Files.readAllLines(pid).get(0).equals(before)) {
       assertTrue(Instant.now().isBefore(end), "the database does not come back");
       Thread.sleep(100);
@@ -251,7 +251,7 @@ class StartCommandTest {
   }
 
   private static void waitUntilAnswers(String address) throws Exception {
-    Instant end = Instant.now().plus(Duration.ofSeconds(30));
+    Instant end = Instant.now().plus(Duration.ofSeconds(90));
     while (true) {
       try {
         assertEquals(200, answers(address));
@@ -266,7 +266,7 @@ class StartCommandTest {
   @Test
   void aSupplyHouseThatIsNoAddressIsRefused() throws Exception {
     Running running = start("--supply", "parts.example");
-    assertTrue(running.process().waitFor(30, TimeUnit.SECONDS));
+    assertTrue(running.process().waitFor(90, TimeUnit.SECONDS));
     assertTrue(running.text().contains("allowed is an address such as"), running.text());
   }
 
