@@ -77,6 +77,8 @@ postgres_start() {
       tries=$((tries + 1))
       [ $tries -lt 10 ] || { tail -n 20 "$cluster/server.log" >&2; fail "could not start the database in $cluster"; }
       sleep 1
+      # Another one that starts at this moment may have taken the port that was free.
+      [ $tries -lt 3 ] || PGPORT=$(free_port "${2:-8421}")
     done
   fi
   export PGPORT PGPASSWORD PGUSER=rotor PGHOST=127.0.0.1
