@@ -65,8 +65,6 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
   }
 
   private static Application started() {
-    // A busy machine is no fault of the page.
-    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
     Application application = Application.start();
     Runtime.getRuntime().addShutdownHook(new Thread(application::close));
     return application;
@@ -74,6 +72,8 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
 
   /** Its driver; the browser is Debian's. */
   static Playwright playwright() {
+    // A busy machine is no fault of the page.
+    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
     return Playwright.create(
         new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
   }
