@@ -22,7 +22,7 @@ import variablerotor.supplyhouse.SupplyHouse;
  * test command started: it can be killed as a power cut would, and started again on the same data.
  */
 final class Application implements AutoCloseable {
-  private static final Path JAR = Path.of("../server/target/rotor-server.jar");
+  private static final Path JAR = Path.of("../app/target/rotor-server.jar");
   private static final Path APP = Path.of("target/app");
   private static final Duration PATIENCE = Duration.ofSeconds(90);
 
@@ -120,6 +120,8 @@ final class Application implements AutoCloseable {
               unpacked().toString(),
               "--server.port=" + port,
               "--rotor.demo=true",
+              // A passkey is of use at a name; the tests ask by figures otherwise.
+              "--rotor.address=http://localhost:" + port,
               "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
               "--rotor.supply.stand-in=true",
               "--spring.datasource.url=" + url(database));
