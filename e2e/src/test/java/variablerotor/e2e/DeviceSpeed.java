@@ -43,15 +43,22 @@ public final class DeviceSpeed {
   private DeviceSpeed() {}
 
   /** Prints them. */
-  public static void main(String[] args) throws IOException {
+  public static void main(String[] args) {
     int calls = args.length > 0 ? Integer.parseInt(args[0]) : 500;
     int saves = args.length > 1 ? Integer.parseInt(args[1]) : 1000;
-    DeviceSpeed speed = new DeviceSpeed();
-    List<String> opened = speed.opened(calls);
-    speed.onTheDevice(opened);
-    speed.sent(opened, saves);
-    speed.coldStart(opened.get(0));
-    System.exit(0);
+    // Server and browser would keep the process going, whatever happened.
+    int ended = 1;
+    try {
+      DeviceSpeed speed = new DeviceSpeed();
+      List<String> opened = speed.opened(calls);
+      speed.onTheDevice(opened);
+      speed.sent(opened, saves);
+      speed.coldStart(opened.get(0));
+      ended = 0;
+    } catch (RuntimeException | IOException fault) {
+      fault.printStackTrace();
+    }
+    System.exit(ended);
   }
 
   private void put(String path, RequestOptions body) {

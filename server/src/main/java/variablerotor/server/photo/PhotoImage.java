@@ -20,9 +20,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Arrays;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -45,17 +42,6 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
 
   /** Pictures are opened one at a time, so that several at once do not need the whole memory. */
   private static final Turn ONE = new Turn(1, 12, Duration.ofSeconds(20));
-
-  /** Longest that one is unpacked [ms]; a photo takes a tenth of it. */
-  private static final long PATIENCE = 8_000;
-
-  private static final ScheduledExecutorService CLOCK =
-      Executors.newSingleThreadScheduledExecutor(
-          work -> {
-            Thread thread = new Thread(work, "photo-clock");
-            thread.setDaemon(true);
-            return thread;
-          });
 
   /** Where the bytes of a picture come from, once it is its turn. */
   private interface Source {
@@ -133,14 +119,17 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
     ImageIO.setUseCache(false);
     try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(safe))) {
       ImageReader reader = ImageIO.getImageReadersByFormatName(jpeg ? "jpeg" : "png").next();
-      var late = CLOCK.schedule(reader::abort, PATIENCE, TimeUnit.MILLISECONDS);
-      try {
+      try (PhotoClock clock = new PhotoClock(reader::abort)) {
         reader.setInput(in, true, true);
-        BufferedImage small = decode(reader);
-        if (late.isDone()) {
-          throw Refused.field(
-              "photo", "found a picture that takes too long to unpack; allowed is a photo");
+        BufferedImage small;
+        try {
+          small = decode(reader);
+        } catch (IOException | RuntimeException fault) {
+          // What was cut off looks broken.
+          clock.check();
+          throw fault;
         }
+        clock.check();
         BufferedImage upright = upright(small, jpeg ? orientation(file) : 1, jpeg);
         return new PhotoImage(
             jpeg ? "image/jpeg" : "image/png",
@@ -148,7 +137,6 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
             upright.getHeight(),
             jpeg ? jpeg(upright) : png(upright));
       } finally {
-        late.cancel(false);
         reader.dispose();
       }
     }
