@@ -95,7 +95,8 @@ SQL
 \set hash `printf %s "$HASH"`
 begin;
 delete from known_device where account_id in (select id from account where login = :'login');
-update account set password = :'hash', edition = edition + 1
+delete from passkey where account_id in (select id from account where login = :'login' and role = 'LEAD');
+update account set password = :'hash', password_enough = true, edition = edition + 1
   where login = :'login' and role = 'LEAD' and not closed returning 'changed';
 commit;
 SQL

@@ -10,6 +10,7 @@ export const router = createRouter({
   routes: [
     { path: '/', component: () => import('./calls/CallListView.vue') },
     { path: '/sign-in', component: SignInView },
+    { path: '/join', component: () => import('./session/JoinView.vue') },
     { path: '/calls/new', component: () => import('./calls/OpenCallView.vue') },
     {
       path: '/calls/:id/:stage?',
@@ -56,7 +57,7 @@ export const router = createRouter({
 
 router.beforeEach(async (to) => {
   if (!session.loaded) await openSession()
-  if (!session.account && to.path !== '/sign-in') {
+  if (!session.account && !['/sign-in', '/join'].includes(to.path)) {
     return { path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } }
   }
 })

@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { describe, expect, it } from 'vitest'
 import type { Particulars } from '../api/types'
 import { corrected, corrections, merged } from './corrections'

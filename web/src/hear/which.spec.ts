@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { describe, expect, it } from 'vitest'
 import type { MotorQuestion } from '../api/types'
 import { left, next } from './which'

@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { describe, expect, it } from 'vitest'
 import { nextTick, ref } from 'vue'
 import type { Check, NextTest } from '../api/types'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { Refusal } from '../api/client'
-import { session, signIn } from './session'
+import { isUsable, NotUnlocked, signInByPasskey, wasUsedHere } from './passkey'
+import { loadSession, session, signIn } from './session'
 
 const props = defineProps<{ known?: string }>()
 const emit = defineEmits<{ done: [] }>()
@@ -11,18 +12,30 @@ const password = ref('')
 const fault = ref('')
 const busy = ref(false)
 
-async function submit() {
+const byLock = computed(isUsable)
+
+async function attempt(way: () => Promise<void>) {
   busy.value = true
   fault.value = ''
   try {
-    await signIn(login.value, password.value)
+    await way()
     emit('done')
   } catch (refused) {
-    fault.value = refused instanceof Refusal ? refused.message : 'No answer. Is the server running?'
+    fault.value =
+      refused instanceof Refusal || refused instanceof NotUnlocked
+        ? refused.message
+        : 'No answer. Is the server running?'
   } finally {
     busy.value = false
   }
 }
+
+const submit = () => attempt(() => signIn(login.value, password.value))
+const unlock = () =>
+  attempt(async () => {
+    await loadSession()
+    await signInByPasskey()
+  })
 
 async function useDemo(account: { login: string; password: string }) {
   login.value = account.login
@@ -33,6 +46,15 @@ async function useDemo(account: { login: string; password: string }) {
 
 <template>
   <form class="stack" @submit.prevent="submit">
+    <button
+      v-if="byLock && wasUsedHere()"
+      type="button"
+      class="main-button"
+      :disabled="busy"
+      @click="unlock"
+    >
+      Sign in by this device’s lock
+    </button>
     <label class="named">
       Name
       <el-input v-model="login" name="login" autocomplete="username" autocapitalize="none" />
@@ -47,7 +69,22 @@ async function useDemo(account: { login: string; password: string }) {
       />
     </label>
     <p v-if="fault" class="notice failed" role="alert">{{ fault }}</p>
-    <button type="submit" class="main-button" :disabled="busy">Sign in</button>
+    <button
+      type="submit"
+      :class="byLock && wasUsedHere() ? 'quiet-button' : 'main-button'"
+      :disabled="busy"
+    >
+      Sign in
+    </button>
+    <button
+      v-if="byLock && !wasUsedHere()"
+      type="button"
+      class="quiet-button"
+      :disabled="busy"
+      @click="unlock"
+    >
+      Sign in by this device’s lock
+    </button>
     <div v-if="session.demo.length" class="demo stack">
       <p class="soft">Demo shop. Sign in as</p>
       <button

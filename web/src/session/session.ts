@@ -7,6 +7,8 @@ export const session = reactive({
   loaded: false,
   account: null as Account | null,
   demo: [] as DemoAccount[],
+  /** The one address of the page at which the lock of a device signs in. */
+  passkeysAt: null as string | null,
   /** The session ended while a page was open; it asks for the password again in place. */
   ended: false,
   /** Signed out here; the server could not be told yet. */
@@ -19,6 +21,7 @@ const LAST = 'rotor.account'
 function take(view: SessionView) {
   session.account = view.account ?? null
   session.demo = view.demo
+  session.passkeysAt = view.passkeysAt ?? null
   session.loaded = true
   if (view.account) localStorage.setItem(LAST, JSON.stringify(view.account))
   else localStorage.removeItem(LAST)
@@ -93,7 +96,12 @@ export async function lookAgain() {
 
 export async function signIn(login: string, password: string) {
   await loadSession()
-  take(await request<SessionView>('POST', '/api/session', { login, password }))
+  await signedIn('/api/session', { login, password })
+}
+
+/** In by whatever way: the server says who is. */
+export async function signedIn(path: string, said: object) {
+  take(await request<SessionView>('POST', path, said))
   // The token of the old session is void; this fetches the new one.
   await loadSession()
   session.ended = false

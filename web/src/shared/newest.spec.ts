@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { effectScope } from 'vue'
 import { describe, expect, it } from 'vitest'
 import { useNewest } from './newest'

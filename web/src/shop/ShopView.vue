@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { get, Refusal, request } from '../api/client'
-import type { AccountRow, Settings, SettingsInForce } from '../api/types'
+import { Refusal, request } from '../api/client'
+import type { Settings, SettingsInForce } from '../api/types'
 import { catalogue, loadCatalogue } from '../catalogue/catalogue'
 import { session } from '../session/session'
 import ChangedMeanwhile from '../shared/ChangedMeanwhile.vue'
@@ -11,6 +11,8 @@ import { readNumber } from '../shared/number'
 import { shopZone } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
 import BackupCard from './BackupCard.vue'
+import PasskeyCard from './PasskeyCard.vue'
+import PeopleCard from './PeopleCard.vue'
 import { getKept } from '../keep/answers'
 
 /** What the figures that are shown were read from. */
@@ -33,8 +35,6 @@ const typed = ref({
 const taxOnLabour = ref(false)
 const habits = ref<Habit[]>([])
 const zones = Intl.supportedValuesOf('timeZone')
-const people = ref<AccountRow[]>([])
-const person = ref({ login: '', name: '', password: '', role: 'TECHNICIAN' })
 const refusal = ref<Refusal | null>(null)
 const said = ref('')
 const MONEY = [
@@ -93,7 +93,6 @@ onMounted(() =>
   attempt(async () => {
     await loadCatalogue()
     show(await getKept<SettingsInForce>('/api/shop/settings'))
-    if (isLead.value) people.value = await get<AccountRow[]>('/api/accounts')
   }),
 )
 
@@ -117,60 +116,6 @@ const save = () =>
     const path = `/api/shop/settings/${crypto.randomUUID()}${edition.query()}`
     show(await request<SettingsInForce>('PUT', path, body))
     said.value = 'Kept.'
-  })
-
-const add = () =>
-  attempt(async () => {
-    people.value = await request<AccountRow[]>(
-      'PUT',
-      `/api/accounts/${crypto.randomUUID()}`,
-      person.value,
-    )
-    person.value = { login: '', name: '', password: '', role: 'TECHNICIAN' }
-    said.value = 'Added.'
-  })
-
-/** Closed, nobody signs in as this one any more; what they made stays. */
-const close = (one: AccountRow, closed: boolean) =>
-  attempt(async () => {
-    people.value = await request<AccountRow[]>('PUT', `/api/accounts/${one.id}`, {
-      name: one.name,
-      role: one.role,
-      closed,
-      keepsBooks: one.keepsBooks,
-    })
-    said.value = closed ? `${one.name} is closed.` : `${one.name} is open again.`
-  })
-
-/** Whoever keeps the code books brings them in, changes them and takes them away. */
-const letKeepBooks = (one: AccountRow, keepsBooks: boolean) =>
-  attempt(async () => {
-    people.value = await request<AccountRow[]>('PUT', `/api/accounts/${one.id}`, {
-      name: one.name,
-      role: one.role,
-      closed: one.closed,
-      keepsBooks,
-    })
-    said.value = keepsBooks
-      ? `${one.name} keeps the code books from now on, and signs in anew.`
-      : `${one.name} keeps the code books no more, and signs in anew.`
-  })
-
-/** Somebody is to have another password: whoever sets it says the own one again. */
-const anew = ref<{ id: string; password: string; own: string } | null>(null)
-const setPassword = (one: AccountRow) =>
-  attempt(async () => {
-    const { password, own } = anew.value!
-    people.value = await request<AccountRow[]>('PUT', `/api/accounts/${one.id}`, {
-      name: one.name,
-      role: one.role,
-      closed: one.closed,
-      keepsBooks: one.keepsBooks,
-      password,
-      own,
-    })
-    anew.value = null
-    said.value = `${one.name} has another password, and signs in anew.`
   })
 
 const own = ref({ old: '', password: '' })
@@ -303,100 +248,9 @@ const changeOwn = () =>
       </label>
       <button type="submit" class="quiet-button">Change it</button>
     </form>
+    <PasskeyCard />
     <BackupCard v-if="isLead" />
-    <section v-if="isLead" class="card stack">
-      <h2>People</h2>
-      <ul class="plain">
-        <li v-for="one in people" :key="one.id">
-          <strong>{{ one.name }}</strong>
-          <span class="soft"
-            >{{ one.login }}, {{ one.role === 'LEAD' ? 'lead' : 'technician'
-            }}{{ one.closed ? ', closed' : '' }}</span
-          >
-          <label v-if="one.role !== 'LEAD' && !one.closed" class="tick books">
-            <input
-              type="checkbox"
-              :checked="one.keepsBooks"
-              :aria-label="`${one.name} keeps the code books`"
-              @change="letKeepBooks(one, !one.keepsBooks)"
-            />
-            Keeps the code books
-          </label>
-          <button
-            type="button"
-            class="link-button"
-            :aria-label="`${one.closed ? 'Open again' : 'Close'}: ${one.name}`"
-            @click="close(one, !one.closed)"
-          >
-            {{ one.closed ? 'Open again' : 'Close' }}
-          </button>
-          <button
-            v-if="!one.closed && one.id !== session.account?.id"
-            type="button"
-            class="link-button"
-            :aria-expanded="anew?.id === one.id"
-            :aria-label="`New password: ${one.name}`"
-            @click="anew = anew?.id === one.id ? null : { id: one.id, password: '', own: '' }"
-          >
-            New password
-          </button>
-          <form
-            v-if="anew?.id === one.id"
-            class="anew stack"
-            :aria-label="`A new password for ${one.name}`"
-            @submit.prevent="setPassword(one)"
-          >
-            <label class="named">
-              New for {{ one.name }}, 12 characters or more
-              <el-input
-                v-model="anew.password"
-                name="anewPassword"
-                type="password"
-                autocomplete="new-password"
-              />
-            </label>
-            <label class="named">
-              Your own, once more
-              <el-input
-                v-model="anew.own"
-                name="anewOwn"
-                type="password"
-                autocomplete="current-password"
-              />
-            </label>
-            <button type="submit" class="quiet-button">Set it</button>
-          </form>
-        </li>
-      </ul>
-      <form class="person stack" @submit.prevent="add">
-        <label class="named">Name <el-input v-model="person.name" name="personName" /></label>
-        <label class="named">
-          Sign-in name <el-input v-model="person.login" name="personLogin" autocapitalize="none" />
-        </label>
-        <label class="named">
-          First password, 12 characters or more
-          <el-input
-            v-model="person.password"
-            name="personPassword"
-            type="password"
-            autocomplete="new-password"
-          />
-        </label>
-        <div class="roles row" role="group" aria-label="Role">
-          <button
-            v-for="role in ['TECHNICIAN', 'LEAD']"
-            :key="role"
-            type="button"
-            class="quiet-button"
-            :aria-pressed="person.role === role"
-            @click="person.role = role"
-          >
-            {{ role === 'LEAD' ? 'Lead' : 'Technician' }}
-          </button>
-        </div>
-        <button type="submit" class="quiet-button">Add</button>
-      </form>
-    </section>
+    <PeopleCard v-if="isLead" />
   </main>
 </template>
 
@@ -405,27 +259,6 @@ const changeOwn = () =>
   display: grid;
   gap: 16px;
   max-width: 760px;
-}
-
-.anew {
-  flex: 1 0 100%;
-}
-
-.books {
-  flex: 1 0 210px;
-}
-
-li .link-button {
-  margin-left: auto;
-}
-
-li {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px 12px;
-  padding: 8px 0;
-  border-bottom: 1px solid var(--rule);
 }
 
 .fields {
@@ -443,11 +276,6 @@ fieldset {
 legend {
   padding: 0;
   font-weight: 650;
-}
-
-.roles {
-  display: flex;
-  gap: 8px;
 }
 
 .main-button,

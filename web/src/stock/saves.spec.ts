@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'

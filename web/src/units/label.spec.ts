@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { encodeQR } from 'qr'
 import { describe, expect, it } from 'vitest'
 import { callOn, codeIn } from './label'

@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { describe, expect, it } from 'vitest'
 import type { LoanRow, OrderRow, TurnedOut, Week } from '../api/types'
 import { byStand, inVain, lines, mistakes, right } from './week'

@@ -1,3 +1,4 @@
+// @vitest-environment node
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { AsWired, Ends, Mend, PlanDoc, Progress } from './types'

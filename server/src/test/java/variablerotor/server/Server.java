@@ -124,6 +124,7 @@ public final class Server implements ParameterResolver, AutoCloseable {
                 "--rotor.demo=" + demo,
                 // All tests ask from one address, those that guess as well.
                 "--rotor.sign-in.free-at-address=1000000",
+                "--rotor.address=https://rotor.example",
                 "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
                 "--rotor.supply.stand-in=true",
                 "--spring.datasource.url=" + database.url(),

@@ -17,20 +17,31 @@ import variablerotor.server.web.Refused;
 public class AccountService {
   private final AccountStore store;
   private final DeviceStore devices;
+  private final PasskeyStore passkeys;
+  private final InvitationStore invitations;
   private final PasswordEncoder passwords;
   private final Clock clock;
 
-  AccountService(AccountStore store, DeviceStore devices, PasswordEncoder passwords, Clock clock) {
+  AccountService(
+      AccountStore store,
+      DeviceStore devices,
+      PasskeyStore passkeys,
+      InvitationStore invitations,
+      PasswordEncoder passwords,
+      Clock clock) {
     this.store = store;
     this.devices = devices;
+    this.passkeys = passkeys;
+    this.invitations = invitations;
     this.passwords = passwords;
     this.clock = clock;
   }
 
   /**
-   * Opens an account, or changes a known one.
+   * Opens an account, or changes a known one. With another password, all else that let somebody in
+   * as this one does so no more.
    *
-   * @param password null for the one it has
+   * @param password null for the one it has; a new account without one waits for an invitation
    * @throws Refused where a field is wrong, the login is taken, or the last lead would go
    */
   @Transactional
@@ -46,10 +57,11 @@ public class AccountService {
     List<UUID> leads = store.lockLeads();
     Account known = store.find(id).orElse(null);
     String as = known != null ? known.login() : login == null ? "" : login;
-    check(as, name, role, password, known == null);
+    check(as, name, role, password);
     Account account = new Account(id, as, name.trim(), Objects.requireNonNull(role), keepsBooks);
     if (known == null) {
-      if (!store.add(account, Passwords.hash(passwords, password), OffsetDateTime.now(clock))) {
+      String hashed = password == null ? "" : Passwords.hash(passwords, password);
+      if (!store.add(account, hashed, OffsetDateTime.now(clock))) {
         throw Refused.conflict("Somebody has this login already.");
       }
       return store.list();
@@ -67,12 +79,16 @@ public class AccountService {
         account, closed, password == null ? null : Passwords.hash(passwords, password), ends);
     if (password != null || closed) {
       devices.forget(id);
+      invitations.end(id);
+    }
+    if (password != null) {
+      passkeys.endAll(id);
     }
     return store.list();
   }
 
   private static void check(
-      String login, String name, @Nullable Role role, @Nullable String password, boolean isNew) {
+      String login, String name, @Nullable Role role, @Nullable String password) {
     Faults faults = new Faults();
     if (!login.matches("[a-z0-9._-]{2,60}")) {
       faults.add("login", "allowed are 2 to 60 of a-z, 0-9, point, dash, underscore");
@@ -83,7 +99,7 @@ public class AccountService {
     if (role == null) {
       faults.add("role", "allowed is TECHNICIAN or LEAD");
     }
-    if (isNew || password != null) {
+    if (password != null) {
       Passwords.fault(password, login).ifPresent(one -> faults.add("password", one));
     }
     faults.refuse();
@@ -122,9 +138,50 @@ public class AccountService {
     int next =
         store
             .changePassword(account.id(), edition, Passwords.hash(passwords, password))
-            .orElseThrow(
-                () -> Refused.signIn("This account was changed meanwhile. Sign in again."));
+            .orElseThrow(AccountService::changed);
     devices.forget(account.id());
     return next;
+  }
+
+  /**
+   * Whether a password alone signs in as this one, said by themselves.
+   *
+   * @param edition of the account that the session stands on
+   * @throws Refused where nothing but a password is left to sign in with, or the account was
+   *     changed meanwhile
+   */
+  @Transactional
+  public void letPasswordBeEnough(Account account, int edition, boolean enough) {
+    store.lock(account.id());
+    if (!enough && passkeys.usable(account.id()) == 0) {
+      throw Refused.conflict("Make a passkey first: without one, nobody could sign in any more.");
+    }
+    if (!store.letPasswordBeEnough(account.id(), edition, enough)) {
+      throw changed();
+    }
+  }
+
+  /**
+   * Ends one's own passkey: who signed in with it is signed out, as is every other session.
+   *
+   * @return the edition that holds from now on
+   * @throws Refused where it is the last by which this account can be signed in to
+   */
+  @Transactional
+  public int endPasskey(Account account, int edition, UUID passkey) {
+    store.lock(account.id());
+    if (!passkeys.end(account.id(), passkey)) {
+      throw Refused.missing("passkey");
+    }
+    if (passkeys.usable(account.id()) == 0 && !store.isPasswordEnough(account.id())) {
+      throw Refused.conflict(
+          "This is the last one, and a password is not enough for this account. Let a password be"
+              + " enough first.");
+    }
+    return store.endSessions(account.id(), edition).orElseThrow(AccountService::changed);
+  }
+
+  private static Refused changed() {
+    return Refused.signIn("This account was changed meanwhile. Sign in again.");
   }
 }

@@ -1,21 +1,29 @@
 package variablerotor.server.account;
 
 import static variablerotor.server.schema.Tables.ACCOUNT;
+import static variablerotor.server.schema.Tables.PASSKEY;
 
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 /** Accounts. */
 @Repository
 public class AccountStore {
-  /** An account with its hashed password. */
-  record Secret(Account account, String password, Standing standing) {}
+  /**
+   * An account with its hashed password.
+   *
+   * @param password empty where none was ever set
+   * @param passwordEnough whether it signs in without a passkey
+   */
+  record Secret(Account account, String password, boolean passwordEnough, Standing standing) {}
 
   /**
    * What a session is held against.
@@ -37,7 +45,13 @@ public class AccountStore {
   Optional<Secret> byLogin(String login) {
     return db.selectFrom(ACCOUNT)
         .where(ACCOUNT.LOGIN.eq(login))
-        .fetchOptional(row -> new Secret(account(row), row.get(ACCOUNT.PASSWORD), standing(row)));
+        .fetchOptional(
+            row ->
+                new Secret(
+                    account(row),
+                    row.get(ACCOUNT.PASSWORD),
+                    row.get(ACCOUNT.PASSWORD_ENOUGH),
+                    standing(row)));
   }
 
   Optional<Standing> standing(UUID id) {
@@ -49,6 +63,11 @@ public class AccountStore {
   }
 
   List<AccountApi.AccountRow> list() {
+    Map<UUID, Integer> passkeys =
+        db.select(PASSKEY.ACCOUNT_ID, DSL.count())
+            .from(PASSKEY)
+            .groupBy(PASSKEY.ACCOUNT_ID)
+            .fetchMap(PASSKEY.ACCOUNT_ID, DSL.count());
     return db.selectFrom(ACCOUNT)
         .orderBy(ACCOUNT.CLOSED, ACCOUNT.NAME)
         .fetch(
@@ -59,7 +78,10 @@ public class AccountStore {
                     row.get(ACCOUNT.NAME),
                     Role.valueOf(row.get(ACCOUNT.ROLE)),
                     row.get(ACCOUNT.CLOSED),
-                    account(row).keepsBooks()));
+                    account(row).keepsBooks(),
+                    !row.get(ACCOUNT.PASSWORD).isEmpty(),
+                    passkeys.getOrDefault(row.get(ACCOUNT.ID), 0),
+                    row.get(ACCOUNT.PASSWORD_ENOUGH)));
   }
 
   private static Account account(Record row) {
@@ -93,7 +115,8 @@ public class AccountStore {
   }
 
   /**
-   * Gives a known account its new name, rights and standing, and a password where one is given.
+   * Gives a known account its new name, rights and standing, and a password where one is given,
+   * which is then enough to sign in.
    *
    * @param ends whether every session of it ends with this
    */
@@ -103,7 +126,10 @@ public class AccountStore {
         .set(ACCOUNT.ROLE, now.role().name())
         .set(ACCOUNT.KEEPS_BOOKS, now.keepsBooks())
         .set(ACCOUNT.CLOSED, closed)
-        .set(ACCOUNT.PASSWORD, hashed == null ? ACCOUNT.PASSWORD : org.jooq.impl.DSL.val(hashed))
+        .set(ACCOUNT.PASSWORD, hashed == null ? ACCOUNT.PASSWORD : DSL.val(hashed))
+        .set(
+            ACCOUNT.PASSWORD_ENOUGH,
+            hashed == null ? ACCOUNT.PASSWORD_ENOUGH : DSL.inline(Boolean.TRUE))
         .set(ACCOUNT.EDITION, ACCOUNT.EDITION.plus(ends ? 1 : 0))
         .where(ACCOUNT.ID.eq(now.id()))
         .execute();
@@ -123,6 +149,46 @@ public class AccountStore {
         .and(ACCOUNT.CLOSED.isFalse())
         .returningResult(ACCOUNT.EDITION)
         .fetchOptional(ACCOUNT.EDITION);
+  }
+
+  /**
+   * Whether a password alone signs in to an open account that is still of this edition.
+   *
+   * @return whether that holds from now on
+   */
+  boolean letPasswordBeEnough(UUID id, int edition, boolean enough) {
+    return db.update(ACCOUNT)
+            .set(ACCOUNT.PASSWORD_ENOUGH, enough)
+            .where(ACCOUNT.ID.eq(id))
+            .and(ACCOUNT.EDITION.eq(edition))
+            .and(ACCOUNT.CLOSED.isFalse())
+            .execute()
+        == 1;
+  }
+
+  boolean isPasswordEnough(UUID id) {
+    return db.fetchExists(
+        DSL.selectOne().from(ACCOUNT).where(ACCOUNT.ID.eq(id)).and(ACCOUNT.PASSWORD_ENOUGH));
+  }
+
+  /**
+   * Every session of it ends with this.
+   *
+   * @return the edition after it; empty where the account was closed or changed before
+   */
+  Optional<Integer> endSessions(UUID id, int edition) {
+    return db.update(ACCOUNT)
+        .set(ACCOUNT.EDITION, ACCOUNT.EDITION.plus(1))
+        .where(ACCOUNT.ID.eq(id))
+        .and(ACCOUNT.EDITION.eq(edition))
+        .and(ACCOUNT.CLOSED.isFalse())
+        .returningResult(ACCOUNT.EDITION)
+        .fetchOptional(ACCOUNT.EDITION);
+  }
+
+  /** Held until the transaction ends. */
+  void lock(UUID id) {
+    db.select(ACCOUNT.ID).from(ACCOUNT).where(ACCOUNT.ID.eq(id)).forUpdate().fetch();
   }
 
   /** Leads that can sign in; held until the transaction ends, so that two cannot go at once. */

@@ -4,21 +4,9 @@ import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
-import java.util.Base64;
 import java.util.List;
-import java.util.Objects;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.crypto.keygen.Base64StringKeyGenerator;
-import org.springframework.security.crypto.keygen.StringKeyGenerator;
-import org.springframework.security.web.context.SecurityContextRepository;
-import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -28,42 +16,49 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import variablerotor.server.web.Right;
 
 /** Signing in and out. */
 @RestController
 @RequestMapping("/api/session")
 class SessionApi {
-  /** The cookie by which a device is known again: it lets nobody in. */
-  static final String DEVICE = "rotor-device";
-
-  private static final StringKeyGenerator KEYS =
-      new Base64StringKeyGenerator(Base64.getUrlEncoder().withoutPadding(), 32);
-
   private final SignIn signIn;
   private final AccountService accounts;
   private final Standings standings;
-  private final SecurityContextRepository contexts;
+  private final Openings openings;
+  private final Passkeys passkeys;
+  private final Invitations invitations;
+  private final PageAddress address;
   private final ShownSignIns demo;
 
   SessionApi(
       SignIn signIn,
       AccountService accounts,
       Standings standings,
-      SecurityContextRepository contexts,
+      Openings openings,
+      Passkeys passkeys,
+      Invitations invitations,
+      PageAddress address,
       ShownSignIns demo) {
     this.signIn = signIn;
     this.accounts = accounts;
     this.standings = standings;
-    this.contexts = contexts;
+    this.openings = openings;
+    this.passkeys = passkeys;
+    this.invitations = invitations;
+    this.address = address;
     this.demo = demo;
   }
 
   /**
    * @param account who is signed in, or null
    * @param demo demo sign-ins, in demo mode only
+   * @param passkeysAt the address at which passkeys are of use, as a browser says an origin; null
+   *     for nowhere
    */
-  record SessionView(@Nullable Account account, List<ShownSignIns.DemoAccount> demo) {}
+  record SessionView(
+      @Nullable Account account,
+      List<ShownSignIns.DemoAccount> demo,
+      @Nullable String passkeysAt) {}
 
   record SignInRequest(String login, String password) {}
 
@@ -71,66 +66,72 @@ class SessionApi {
   SessionView session(@Parameter(hidden = true) CsrfToken csrf) {
     // Reading the token makes its cookie, which the page needs before its first change.
     csrf.getToken();
-    return new SessionView(Current.orNull(), demo.shown());
+    return view(Current.orNull());
   }
 
   @PostMapping
   SessionView signIn(
       @RequestBody SignInRequest body,
-      @Parameter(hidden = true) @CookieValue(name = DEVICE, required = false)
+      @Parameter(hidden = true) @CookieValue(name = Openings.DEVICE, required = false)
           @Nullable String device,
       HttpServletRequest request,
       HttpServletResponse response) {
     SignIn.Opened opened =
         signIn.check(body.login(), body.password(), request.getRemoteAddr(), device);
-    Account account = opened.account();
-    know(device, account, request, response);
-    HttpSession old = request.getSession(false);
-    if (old != null) {
-      // A session that stood before the sign-in is never carried over (session fixation).
-      old.invalidate();
-    }
-    SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(
-        UsernamePasswordAuthenticationToken.authenticated(account, null, rights(account)));
-    SecurityContextHolder.setContext(context);
-    contexts.saveContext(context, request, response);
-    standings.begin(request.getSession(), opened.edition());
-    // What stood before the sign-in is known to whoever sat here before: none of it is carried
-    // over.
-    CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
-    tokens.saveToken(tokens.generateToken(request), request, response);
-    return new SessionView(account, demo.shown());
+    openings.open(opened, device, request, response);
+    return view(opened.account());
   }
 
-  /** Two who share a device are both known on it, by the one secret that it holds. */
-  private void know(
-      @Nullable String device,
-      Account account,
+  private SessionView view(@Nullable Account account) {
+    return new SessionView(account, demo.shown(), address.origin().orElse(null));
+  }
+
+  /** What the device is to sign, so that its owner signs in by its own lock. */
+  @PostMapping("/passkey/question")
+  Passkeys.PasskeyQuestion question(HttpServletRequest request) {
+    return passkeys.ask(request.getRemoteAddr());
+  }
+
+  /** Signing in by the device's own lock. */
+  @PostMapping("/passkey")
+  SessionView signInByPasskey(
+      @RequestBody Passkeys.PasskeySignature body,
+      @Parameter(hidden = true) @CookieValue(name = Openings.DEVICE, required = false)
+          @Nullable String device,
       HttpServletRequest request,
       HttpServletResponse response) {
-    String secret =
-        device != null && device.matches("[A-Za-z0-9_-]{43}") ? device : KEYS.generateKey();
-    signIn.know(secret, account);
-    response.addHeader(
-        HttpHeaders.SET_COOKIE,
-        ResponseCookie.from(DEVICE, secret)
-            .path("/api/session")
-            .httpOnly(true)
-            .secure(request.isSecure())
-            .sameSite("Strict")
-            .maxAge(SignIn.KNOWN)
-            .build()
-            .toString());
+    SignIn.Opened opened = passkeys.check(body);
+    openings.open(opened, device, request, response);
+    return view(opened.account());
   }
 
-  private static List<SimpleGrantedAuthority> rights(Account account) {
-    return Stream.of(
-            account.role() == Role.LEAD ? Right.LEAD : null,
-            account.keepsBooks() ? Right.BOOKS : null)
-        .filter(Objects::nonNull)
-        .map(right -> new SimpleGrantedAuthority("ROLE_" + right))
-        .toList();
+  /**
+   * @param token what stands in the link behind its #
+   */
+  record InvitedRequest(String token) {}
+
+  /** Who is invited by a link; asked by sending it, so that no log has it. */
+  @PostMapping("/invited")
+  Invitations.Invited invited(@RequestBody InvitedRequest body) {
+    return invitations.look(body.token());
+  }
+
+  /**
+   * @param token what stands in the link behind its #
+   */
+  record FollowRequest(String token, String password) {}
+
+  /** Coming in by an invitation, with a password from now on. */
+  @PostMapping("/invitation")
+  SessionView follow(
+      @RequestBody FollowRequest body,
+      @Parameter(hidden = true) @CookieValue(name = Openings.DEVICE, required = false)
+          @Nullable String device,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    SignIn.Opened opened = invitations.follow(body.token(), body.password());
+    openings.open(opened, device, request, response);
+    return view(opened.account());
   }
 
   /**
@@ -146,7 +147,7 @@ class SessionApi {
     HttpSession session = request.getSession();
     int edition = accounts.changeOwn(account, Standings.edition(session), body.password());
     standings.begin(session, edition);
-    return new SessionView(account, demo.shown());
+    return view(account);
   }
 
   @DeleteMapping

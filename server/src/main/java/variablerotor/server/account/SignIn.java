@@ -73,14 +73,22 @@ class SignIn {
         isKnown && known != null
             ? TryCounter.ofDevice(name, known)
             : TryCounter.ofStranger(name, address, freeAtAddress);
-    return check(
-        name,
-        password,
-        counters,
-        isKnown ? "" : " On a device that signed in before, this wait is not asked for.");
+    AccountStore.Secret secret =
+        check(
+            name,
+            password,
+            counters,
+            isKnown ? "" : " On a device that signed in before, this wait is not asked for.");
+    if (!secret.passwordEnough()) {
+      throw Refused.signIn(
+          "For this account a password is not enough. Sign in with the lock of a device of yours,"
+              + " or ask a lead for an invitation.");
+    }
+    return new Opened(secret.account(), secret.standing().edition());
   }
 
-  private Opened check(String name, String password, List<TryCounter> counters, String besides) {
+  private AccountStore.Secret check(
+      String name, String password, List<TryCounter> counters, String besides) {
     String given = password == null ? "" : password;
     // bcrypt reads 72 bytes and no more; a longer password would be cut without a word.
     if (given.isEmpty()
@@ -95,13 +103,14 @@ class SignIn {
           "Too many wrong tries. Wait " + spoken(wait) + ", then try again." + besides);
     }
     Optional<AccountStore.Secret> secret = store.byLogin(name).filter(SignIn::isOpen);
-    String hashed = secret.map(AccountStore.Secret::password).orElse(nobody);
+    String hashed =
+        secret.map(AccountStore.Secret::password).filter(one -> !one.isEmpty()).orElse(nobody);
     if (!matches(given, hashed) || secret.isEmpty()) {
       throw Refused.signIn("Name or password is wrong.");
     }
     guard.right(counters, now);
     guard.forgetBefore(now.minus(Duration.ofDays(1)));
-    return new Opened(secret.get().account(), secret.get().standing().edition());
+    return secret.get();
   }
 
   /** From now on this device is one of theirs. */

@@ -13,6 +13,7 @@ import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import variablerotor.server.web.Refused;
+import variablerotor.server.web.Security;
 
 /**
  * A session stands on one edition of its account: with a changed role, a new password or a closed
@@ -62,7 +63,7 @@ class Standings implements WebMvcConfigurer, HandlerInterceptor {
     }
     session.invalidate();
     SecurityContextHolder.clearContext();
-    if (request.getRequestURI().equals("/api/session")) {
+    if (Security.SIGNING_IN.contains(request.getRequestURI())) {
       // Whoever asks who is signed in, or signs in anew, is answered.
       return true;
     }

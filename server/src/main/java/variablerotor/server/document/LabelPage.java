@@ -1,6 +1,7 @@
 package variablerotor.server.document;
 
 import variablerotor.core.handover.UnitLabel;
+import variablerotor.server.web.QrCode;
 
 /**
  * What stands on a unit's label.

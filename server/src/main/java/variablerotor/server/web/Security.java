@@ -1,5 +1,6 @@
 package variablerotor.server.web;
 
+import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -23,12 +24,23 @@ public class Security {
           + " 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self';"
           + " frame-ancestors 'none'";
 
+  /** What somebody asks who is not signed in: who is, and to come in. */
+  public static final List<String> SIGNING_IN =
+      List.of(
+          "/api/session",
+          "/api/session/passkey/question",
+          "/api/session/passkey",
+          "/api/session/invited",
+          "/api/session/invitation");
+
   @Bean
   SecurityFilterChain chain(HttpSecurity http, JsonMapper json) throws Exception {
     return http.authorizeHttpRequests(
             rules ->
                 rules
-                    .requestMatchers("/api/session", "/api/openapi")
+                    .requestMatchers(SIGNING_IN.toArray(String[]::new))
+                    .permitAll()
+                    .requestMatchers("/api/openapi")
                     .permitAll()
                     .requestMatchers("/api/**")
                     .authenticated()

@@ -23,7 +23,12 @@ class AccountServiceTest {
   private final AccountStore store = mock(AccountStore.class);
   private final AccountService service =
       new AccountService(
-          store, mock(DeviceStore.class), mock(PasswordEncoder.class), Clock.systemUTC());
+          store,
+          mock(DeviceStore.class),
+          mock(PasskeyStore.class),
+          mock(InvitationStore.class),
+          mock(PasswordEncoder.class),
+          Clock.systemUTC());
 
   private void known(UUID... leads) {
     when(store.find(id)).thenReturn(Optional.of(new Account(id, "ines", "Ines", Role.LEAD, true)));

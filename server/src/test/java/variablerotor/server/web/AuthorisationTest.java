@@ -22,7 +22,14 @@ import variablerotor.server.Visitor;
 class AuthorisationTest {
   /** What a stranger may ask: who is signed in, to sign in and out, and what the API is. */
   private static final Set<String> OPEN =
-      Set.of("GET /api/session", "POST /api/session", "DELETE /api/session");
+      Set.of(
+          "GET /api/session",
+          "POST /api/session",
+          "DELETE /api/session",
+          "POST /api/session/passkey/question",
+          "POST /api/session/passkey",
+          "POST /api/session/invited",
+          "POST /api/session/invitation");
 
   private static final Set<String> LEADS =
       Set.of(
@@ -37,6 +44,7 @@ class AuthorisationTest {
           "GET /api/supply/stand-in",
           "PUT /api/supply/stand-in",
           "PUT /api/accounts/{id}",
+          "POST /api/accounts/{id}/invitations",
           "PUT /api/shop/settings/{id}");
 
   /** For leads, and for whom a lead lets. */

@@ -1,4 +1,4 @@
-package variablerotor.server.document;
+package variablerotor.server.web;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
@@ -9,7 +9,7 @@ import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.util.Map;
 
 /** Text as a QR code (ISO/IEC 18004), drawn as SVG. */
-final class QrCode {
+public final class QrCode {
   /** Light modules around it (ISO/IEC 18004, from memory: four). */
   private static final int QUIET = 4;
 
@@ -18,7 +18,7 @@ final class QrCode {
   /**
    * @param size on paper, with the light edge [pt]
    */
-  static String svg(String text, double size) {
+  public static String svg(String text, double size) {
     BitMatrix bits = bits(text);
     StringBuilder path = new StringBuilder();
     for (int y = 0; y < bits.getHeight(); y++) {
