@@ -5,7 +5,8 @@ fail() { printf 'rotor: %s\n' "$*" >&2; exit 1; }
 
 # Lists the Debian packages that are missing for the things named: java, maven, node, postgres,
 # reader (of letters on photos), browser, simulator (of circuits, which the tests are held against), linter (of this script),
-# tls (to make and look at certificates), qr (an address that a telephone reads off the terminal), crypt (for backups).
+# tls (to make and look at certificates), qr (an address that a telephone reads off the terminal), crypt (for backups),
+# proxy and units (what the examples of install/ are tried with).
 missing_packages() {
   local want
   for want in "$@"; do
@@ -23,6 +24,8 @@ missing_packages() {
       tls) command -v openssl >/dev/null || echo openssl ;;
       crypt) command -v gpg >/dev/null || echo gpg gpg-agent ;;
       qr) command -v qrencode >/dev/null || echo qrencode ;;
+      proxy) command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] || echo nginx-light ;;
+      units) command -v systemd-analyze >/dev/null || echo systemd ;;
       linter) command -v shellcheck >/dev/null || echo shellcheck ;;
     esac
   done

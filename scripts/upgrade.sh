@@ -98,6 +98,8 @@ delete from known_device where account_id in (select id from account where login
 delete from passkey where account_id in (select id from account where login = :'login' and role = 'LEAD');
 update account set password = :'hash', password_enough = true, edition = edition + 1
   where login = :'login' and role = 'LEAD' and not closed returning 'changed';
+insert into account_event (id, kind, account_id, detail, at)
+  select gen_random_uuid(), 'PASSWORD_SET', id, 'by the command line', now() from account where login = :'login' and role = 'LEAD' and not closed;
 commit;
 SQL
   )

@@ -57,7 +57,7 @@ ask_server() {
 # watch: looks every second, until a signal ends it. The database comes back where the application
 # looks for it; where that place is taken by then, the application is started anew, too.
 watch() {
-  local database=$PGPORT asked answered
+  local database=$PGPORT asked answered log
   asked=$(date +%s) answered=$asked
   while :; do
     sleep 1 9>&- &
@@ -82,6 +82,7 @@ watch() {
     else
       ask_server "$(date +%s)"
       backup_when_due "$(date +%s)"
+      for log in server supply-house postgres/server; do turn_over "$data/$log.log"; done
     fi
   done
 }

@@ -48,6 +48,7 @@ export const router = createRouter({
     { path: '/practice', component: () => import('./practice/PracticeView.vue') },
     { path: '/week', component: () => import('./week/WeekView.vue') },
     { path: '/learnt', component: () => import('./learnt/LearntView.vue') },
+    { path: '/shop/audit', component: () => import('./shop/AuditView.vue') },
     { path: '/shop', component: () => import('./shop/ShopView.vue') },
     { path: '/about', component: () => import('./about/AboutView.vue') },
     { path: '/:rest(.*)*', redirect: '/' },

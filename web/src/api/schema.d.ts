@@ -52,6 +52,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/audit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/audit/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/call-files/{id}": {
         parameters: {
             query?: never;
@@ -1364,6 +1396,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/keeping/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["health"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/settings": {
         parameters: {
             query?: never;
@@ -1756,6 +1804,24 @@ export interface components {
         Assumed: {
             field: string;
             sentence: string;
+        };
+        AuditPage: {
+            next?: string;
+            rows: components["schemas"]["AuditRow"][];
+        };
+        AuditRow: {
+            /** Format: date-time */
+            at: string;
+            by?: string;
+            /** Format: uuid */
+            call?: string;
+            /** @enum {string} */
+            deed: "SIGNED_IN" | "SIGNED_OUT" | "ACCOUNT_OPENED" | "ACCOUNT_CHANGED" | "ACCOUNT_CLOSED" | "PASSWORD_SET" | "INVITED" | "PASSKEY_MADE" | "PASSKEY_ENDED" | "PASSWORD_ENOUGH" | "SETTINGS" | "LEARNING" | "PRICE" | "OFFER" | "PART_NEW" | "PART" | "PART_REMOVED" | "BOOK" | "BOOK_REMOVED" | "COUNT" | "IMPORT" | "IMPORT_UNDONE" | "OUTCOME" | "PHOTO_ERASED";
+            /** Format: uuid */
+            id: string;
+            subject: string;
+            title: string;
+            told: string;
         };
         BackRequest: {
             /** @enum {string} */
@@ -2343,6 +2409,11 @@ export interface components {
             found: components["schemas"]["PartFound"];
             /** Format: uuid */
             id?: string;
+        };
+        Health: {
+            signs: components["schemas"]["Sign"][];
+            since: string;
+            version: string;
         };
         Heard: {
             /** @enum {string} */
@@ -3197,6 +3268,11 @@ export interface components {
             /** Format: double */
             wattsPerThousandCfm?: number;
         };
+        Sign: {
+            says: string;
+            well: boolean;
+            what: string;
+        };
         SignInRequest: {
             login: string;
             password: string;
@@ -3681,6 +3757,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invitation"];
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: {
+                field?: "COMING_IN" | "RIGHTS" | "SETTINGS" | "PRICES" | "BOOKS" | "COUNTS" | "CALLS";
+                person?: string;
+                days?: number;
+                before?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AuditPage"];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query?: {
+                field?: "COMING_IN" | "RIGHTS" | "SETTINGS" | "PRICES" | "BOOKS" | "COUNTS" | "CALLS";
+                person?: string;
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -5790,6 +5915,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Backups"];
+                };
+            };
+        };
+    };
+    health: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Health"];
                 };
             };
         };

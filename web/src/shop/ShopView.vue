@@ -11,6 +11,7 @@ import { readNumber } from '../shared/number'
 import { shopZone } from '../shared/time'
 import TopBar from '../shared/TopBar.vue'
 import BackupCard from './BackupCard.vue'
+import HealthCard from './HealthCard.vue'
 import PasskeyCard from './PasskeyCard.vue'
 import PeopleCard from './PeopleCard.vue'
 import { getKept } from '../keep/answers'
@@ -249,6 +250,7 @@ const changeOwn = () =>
       <button type="submit" class="quiet-button">Change it</button>
     </form>
     <PasskeyCard />
+    <HealthCard v-if="isLead" />
     <BackupCard v-if="isLead" />
     <PeopleCard v-if="isLead" />
   </main>

@@ -3,7 +3,6 @@ package variablerotor.e2e;
 import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
@@ -13,6 +12,8 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import variablerotor.supplyhouse.SupplyHouse;
@@ -40,18 +41,26 @@ final class Application implements AutoCloseable {
   }
 
   static Application start() {
-    try (ServerSocket free = new ServerSocket(0);
-        Connection connection = DriverManager.getConnection(url("postgres"), "rotor", password());
+    return several(1).get(0);
+  }
+
+  /** Processes on one database, all started in the same moment on an empty one. */
+  static List<Application> several(int many) {
+    try (Connection connection = DriverManager.getConnection(url("postgres"), "rotor", password());
         Statement statement = connection.createStatement()) {
       String name = "e2e_" + UUID.randomUUID().toString().replace("-", "");
       statement.execute("create database " + name);
-      int port = free.getLocalPort();
-      free.close();
-      Application application =
-          new Application(
-              name, port, Files.createTempFile("rotor-e2e", ".log"), new SupplyHouse(0));
-      application.launch();
-      return application;
+      List<Application> applications = new ArrayList<>();
+      for (int i = 0; i < many; i++) {
+        applications.add(
+            new Application(
+                name,
+                Running.freePort(),
+                Files.createTempFile("rotor-e2e", ".log"),
+                new SupplyHouse(0)));
+      }
+      applications.parallelStream().forEach(Application::launch);
+      return applications;
     } catch (IOException | SQLException fault) {
       throw new IllegalStateException("the application cannot be started", fault);
     }
@@ -146,6 +155,10 @@ final class Application implements AutoCloseable {
       Thread.currentThread().interrupt();
       throw new IllegalStateException(fault);
     }
+  }
+
+  int port() {
+    return port;
   }
 
   /** SIGKILL: no chance to tidy up. */

@@ -75,6 +75,7 @@ class AccountApi {
       signIn.again(Current.account(), body.own(), "own");
     }
     return accounts.put(
+        Current.account().id(),
         id,
         body.login(),
         body.name(),

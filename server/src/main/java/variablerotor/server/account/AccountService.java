@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import variablerotor.server.account.AccountEventStore.Event;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.Refused;
 
@@ -19,6 +20,7 @@ public class AccountService {
   private final DeviceStore devices;
   private final PasskeyStore passkeys;
   private final InvitationStore invitations;
+  private final AccountEventStore events;
   private final PasswordEncoder passwords;
   private final Clock clock;
 
@@ -27,12 +29,14 @@ public class AccountService {
       DeviceStore devices,
       PasskeyStore passkeys,
       InvitationStore invitations,
+      AccountEventStore events,
       PasswordEncoder passwords,
       Clock clock) {
     this.store = store;
     this.devices = devices;
     this.passkeys = passkeys;
     this.invitations = invitations;
+    this.events = events;
     this.passwords = passwords;
     this.clock = clock;
   }
@@ -41,11 +45,13 @@ public class AccountService {
    * Opens an account, or changes a known one. With another password, all else that let somebody in
    * as this one does so no more.
    *
+   * @param by who does it
    * @param password null for the one it has; a new account without one waits for an invitation
    * @throws Refused where a field is wrong, the login is taken, or the last lead would go
    */
   @Transactional
   public List<AccountApi.AccountRow> put(
+      UUID by,
       UUID id,
       @Nullable String login,
       String name,
@@ -64,6 +70,7 @@ public class AccountService {
       if (!store.add(account, hashed, OffsetDateTime.now(clock))) {
         throw Refused.conflict("Somebody has this login already.");
       }
+      events.note(Event.ACCOUNT_OPENED, id, by, rights(account));
       return store.list();
     }
     if (leads.equals(List.of(id)) && (closed || role != Role.LEAD)) {
@@ -83,8 +90,25 @@ public class AccountService {
     }
     if (password != null) {
       passkeys.endAll(id);
+      events.note(Event.PASSWORD_SET, id, by, "");
+    }
+    if (closed != standing.closed()) {
+      events.note(
+          closed ? Event.ACCOUNT_CLOSED : Event.ACCOUNT_CHANGED,
+          id,
+          by,
+          closed ? "" : "open again");
+    }
+    if (!account.equals(known)) {
+      String was = account.name().equals(known.name()) ? "" : ", was " + known.name();
+      events.note(Event.ACCOUNT_CHANGED, id, by, rights(account) + was);
     }
     return store.list();
+  }
+
+  private static String rights(Account account) {
+    String role = account.role() == Role.LEAD ? "lead" : "technician";
+    return account.keepsBooks() ? role + ", keeps the code books" : role;
   }
 
   private static void check(
@@ -140,6 +164,7 @@ public class AccountService {
             .changePassword(account.id(), edition, Passwords.hash(passwords, password))
             .orElseThrow(AccountService::changed);
     devices.forget(account.id());
+    events.note(Event.PASSWORD_SET, account.id(), account.id(), "their own");
     return next;
   }
 
@@ -159,6 +184,8 @@ public class AccountService {
     if (!store.letPasswordBeEnough(account.id(), edition, enough)) {
       throw changed();
     }
+    events.note(
+        Event.PASSWORD_ENOUGH, account.id(), account.id(), enough ? "enough" : "not enough");
   }
 
   /**
@@ -178,6 +205,7 @@ public class AccountService {
           "This is the last one, and a password is not enough for this account. Let a password be"
               + " enough first.");
     }
+    events.note(Event.PASSKEY_ENDED, account.id(), account.id(), "");
     return store.endSessions(account.id(), edition).orElseThrow(AccountService::changed);
   }
 

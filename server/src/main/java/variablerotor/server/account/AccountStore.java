@@ -42,6 +42,11 @@ public class AccountStore {
     return !db.fetchExists(ACCOUNT);
   }
 
+  /** Until the transaction ends nobody else goes on from here, in whatever process. */
+  public void waitForFirst() {
+    db.execute("select pg_advisory_xact_lock(hashtext('first start'))");
+  }
+
   Optional<Secret> byLogin(String login) {
     return db.selectFrom(ACCOUNT)
         .where(ACCOUNT.LOGIN.eq(login))

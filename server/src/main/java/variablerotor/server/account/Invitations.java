@@ -11,6 +11,7 @@ import org.springframework.security.crypto.keygen.StringKeyGenerator;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import variablerotor.server.account.AccountEventStore.Event;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.QrCode;
 import variablerotor.server.web.Refused;
@@ -29,6 +30,7 @@ class Invitations {
   private final AccountStore accounts;
   private final DeviceStore devices;
   private final PasskeyStore passkeys;
+  private final AccountEventStore events;
   private final PageAddress address;
   private final PasswordEncoder passwords;
   private final Clock clock;
@@ -38,6 +40,7 @@ class Invitations {
       AccountStore accounts,
       DeviceStore devices,
       PasskeyStore passkeys,
+      AccountEventStore events,
       PageAddress address,
       PasswordEncoder passwords,
       Clock clock) {
@@ -45,6 +48,7 @@ class Invitations {
     this.accounts = accounts;
     this.devices = devices;
     this.passkeys = passkeys;
+    this.events = events;
     this.address = address;
     this.passwords = passwords;
     this.clock = clock;
@@ -88,6 +92,7 @@ class Invitations {
     String token = KEYS.generateKey();
     store.end(id);
     store.make(hash(token), id, by.id(), now);
+    events.note(Event.INVITED, id, by.id(), "");
     String path = "/join#" + token;
     String link = address.origin().map(origin -> origin + path).orElse(null);
     return new Invitation(
@@ -130,6 +135,7 @@ class Invitations {
     accounts.change(account, false, Passwords.hash(passwords, password), true);
     devices.forget(id);
     passkeys.endAll(id);
+    events.note(Event.PASSWORD_SET, id, id, "by an invitation");
     return new SignIn.Opened(account, accounts.standing(id).orElseThrow().edition());
   }
 

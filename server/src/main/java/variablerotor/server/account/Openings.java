@@ -19,6 +19,7 @@ import org.springframework.security.crypto.keygen.StringKeyGenerator;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.stereotype.Component;
+import variablerotor.server.account.AccountEventStore.Event;
 import variablerotor.server.web.Right;
 
 /** A session is opened for whoever was found to be somebody of the shop, in whatever way. */
@@ -32,12 +33,31 @@ class Openings {
 
   private final SignIn signIn;
   private final Standings standings;
+  private final AccountEventStore events;
   private final SecurityContextRepository contexts;
 
-  Openings(SignIn signIn, Standings standings, SecurityContextRepository contexts) {
+  Openings(
+      SignIn signIn,
+      Standings standings,
+      AccountEventStore events,
+      SecurityContextRepository contexts) {
     this.signIn = signIn;
     this.standings = standings;
+    this.events = events;
     this.contexts = contexts;
+  }
+
+  /** By what somebody was found to be who it is. */
+  enum Way {
+    PASSWORD("by password"),
+    PASSKEY("by passkey"),
+    INVITATION("by invitation");
+
+    private final String words;
+
+    Way(String words) {
+      this.words = words;
+    }
   }
 
   /**
@@ -45,6 +65,7 @@ class Openings {
    */
   void open(
       SignIn.Opened opened,
+      Way way,
       @Nullable String device,
       HttpServletRequest request,
       HttpServletResponse response) {
@@ -65,6 +86,11 @@ class Openings {
     // over.
     CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
     tokens.saveToken(tokens.generateToken(request), request, response);
+    events.note(
+        Event.SIGNED_IN,
+        account.id(),
+        account.id(),
+        way.words + ", from " + request.getRemoteAddr());
   }
 
   /** Two who share a device are both known on it, by the one secret that it holds. */

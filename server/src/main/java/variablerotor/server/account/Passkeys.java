@@ -30,6 +30,7 @@ import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import variablerotor.server.account.AccountEventStore.Event;
 import variablerotor.server.web.Refused;
 
 /**
@@ -45,6 +46,7 @@ class Passkeys {
   private final PasskeyStore store;
   private final ChallengeStore challenges;
   private final AccountStore accounts;
+  private final AccountEventStore events;
   private final Clock clock;
   private final JsonMapper json;
   private final PublicKeyCredentialRpEntity shop;
@@ -56,12 +58,14 @@ class Passkeys {
       PasskeyOwners owners,
       ChallengeStore challenges,
       AccountStore accounts,
+      AccountEventStore events,
       Clock clock,
       JsonMapper json) {
     this.address = address;
     this.store = store;
     this.challenges = challenges;
     this.accounts = accounts;
+    this.events = events;
     this.clock = clock;
     this.json = json;
     shop = PublicKeyCredentialRpEntity.builder().id(address.host()).name("Variable Rotor").build();
@@ -206,6 +210,7 @@ class Passkeys {
     } catch (WebAuthnException | JacksonException | IllegalArgumentException wrong) {
       throw Refused.conflict(NOT_TAKEN);
     }
+    events.note(Event.PASSKEY_MADE, account.id(), account.id(), name);
   }
 
   private static Stream<AuthenticatorTransport> transport(String said) {

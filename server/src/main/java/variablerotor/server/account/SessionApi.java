@@ -27,6 +27,7 @@ class SessionApi {
   private final Openings openings;
   private final Passkeys passkeys;
   private final Invitations invitations;
+  private final AccountEventStore events;
   private final PageAddress address;
   private final ShownSignIns demo;
 
@@ -37,6 +38,7 @@ class SessionApi {
       Openings openings,
       Passkeys passkeys,
       Invitations invitations,
+      AccountEventStore events,
       PageAddress address,
       ShownSignIns demo) {
     this.signIn = signIn;
@@ -45,6 +47,7 @@ class SessionApi {
     this.openings = openings;
     this.passkeys = passkeys;
     this.invitations = invitations;
+    this.events = events;
     this.address = address;
     this.demo = demo;
   }
@@ -78,7 +81,7 @@ class SessionApi {
       HttpServletResponse response) {
     SignIn.Opened opened =
         signIn.check(body.login(), body.password(), request.getRemoteAddr(), device);
-    openings.open(opened, device, request, response);
+    openings.open(opened, Openings.Way.PASSWORD, device, request, response);
     return view(opened.account());
   }
 
@@ -101,7 +104,7 @@ class SessionApi {
       HttpServletRequest request,
       HttpServletResponse response) {
     SignIn.Opened opened = passkeys.check(body);
-    openings.open(opened, device, request, response);
+    openings.open(opened, Openings.Way.PASSKEY, device, request, response);
     return view(opened.account());
   }
 
@@ -130,7 +133,7 @@ class SessionApi {
       HttpServletRequest request,
       HttpServletResponse response) {
     SignIn.Opened opened = invitations.follow(body.token(), body.password());
-    openings.open(opened, device, request, response);
+    openings.open(opened, Openings.Way.INVITATION, device, request, response);
     return view(opened.account());
   }
 
@@ -152,6 +155,10 @@ class SessionApi {
 
   @DeleteMapping
   void signOut(HttpServletRequest request) {
+    Account account = Current.orNull();
+    if (account != null) {
+      events.note(AccountEventStore.Event.SIGNED_OUT, account.id(), account.id(), "");
+    }
     HttpSession session = request.getSession(false);
     if (session != null) {
       session.invalidate();

@@ -166,7 +166,14 @@ class FirstStart implements ApplicationRunner {
 
   private void fillAtOnce() {
     // All or nothing: a start that is cut off leaves no half shop behind.
-    transaction.executeWithoutResult(status -> fill());
+    transaction.executeWithoutResult(
+        status -> {
+          // Several processes may start on one empty database: the first of them fills it.
+          accounts.waitForFirst();
+          if (accounts.isEmpty()) {
+            fill();
+          }
+        });
   }
 
   private void fill() {

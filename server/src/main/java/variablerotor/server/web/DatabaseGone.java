@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
+import java.util.List;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessResourceFailureException;
@@ -30,6 +31,16 @@ class DatabaseGone extends OncePerRequestFilter {
   private static final String BUSY =
       "Too much is asked at once. What you enter is kept on this device and sent again.";
 
+  private static final String READ_ONLY =
+      "The database takes nothing just now: its disk is full, or it is a standby. What you enter is"
+          + " kept on this device and sent when it does.";
+
+  /** SQLSTATE where nothing may be written (PostgreSQL's manual, appendix A). */
+  private static final String IS_READ_ONLY = "25006";
+
+  private static final List<String> CLASSES =
+      List.of("08", "53", "57P", "58", "55000", IS_READ_ONLY);
+
   private final JsonMapper json;
 
   DatabaseGone(JsonMapper json) {
@@ -47,11 +58,8 @@ class DatabaseGone extends OncePerRequestFilter {
         throw fault;
       }
       if (response.isCommitted()) {
-        // Told already; it is the session that could not be kept either.
-        if (response.getStatus() == HttpStatus.SERVICE_UNAVAILABLE.value()) {
-          return;
-        }
-        throw fault;
+        // Told already; it is the time of the session's last use that could not be kept.
+        return;
       }
       response.reset();
       Problems.write(json, response, HttpStatus.SERVICE_UNAVAILABLE, detail(fault));
@@ -64,14 +72,17 @@ class DatabaseGone extends OncePerRequestFilter {
       if (cause instanceof DatabaseBreaker.Busy) {
         return BUSY;
       }
+      if (cause instanceof SQLException sql && IS_READ_ONLY.equals(sql.getSQLState())) {
+        return READ_ONLY;
+      }
     }
     return GONE;
   }
 
   /**
-   * Whether it is for want of a connection: by the classes of SQLSTATE for connections, lack of
-   * resources, an operator's word, and a database that takes none (PostgreSQL's manual, appendix
-   * A).
+   * Whether it is the database's and not the request's: by the classes of SQLSTATE for connections,
+   * lack of resources, faults of its disk, an operator's word, a database that takes none or
+   * nothing, and statements that it no longer knows (PostgreSQL's manual, appendix A).
    */
   static boolean is(Throwable fault) {
     for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
@@ -82,14 +93,15 @@ class DatabaseGone extends OncePerRequestFilter {
         return true;
       }
       String state = cause instanceof SQLException sql ? sql.getSQLState() : null;
-      if (state != null
-          && (state.startsWith("08")
-              || state.startsWith("53")
-              || state.startsWith("57P")
-              || state.equals("55000"))) {
+      if (state != null && (CLASSES.stream().anyMatch(state::startsWith) || isStale(state))) {
         return true;
       }
     }
     return false;
+  }
+
+  /** Of a statement that was made ready on a connection and is not there: a pooler gave another. */
+  private static boolean isStale(String state) {
+    return state.equals("26000");
   }
 }

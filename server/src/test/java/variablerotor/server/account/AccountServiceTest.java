@@ -27,6 +27,7 @@ class AccountServiceTest {
           mock(DeviceStore.class),
           mock(PasskeyStore.class),
           mock(InvitationStore.class),
+          mock(AccountEventStore.class),
           mock(PasswordEncoder.class),
           Clock.systemUTC());
 
@@ -43,7 +44,7 @@ class AccountServiceTest {
       Role role = closed ? Role.LEAD : Role.TECHNICIAN;
       Refused refused =
           assertThrows(
-              Refused.class, () -> service.put(id, "ines", "Ines", role, closed, true, null));
+              Refused.class, () -> service.put(id, id, "ines", "Ines", role, closed, true, null));
       assertTrue(refused.getMessage().contains("last lead"));
     }
     verify(store, never()).change(any(), anyBoolean(), any(), anyBoolean());
@@ -53,10 +54,10 @@ class AccountServiceTest {
   @Test
   void onlyWhatTouchesRightsEndsSessions() {
     known(id, UUID.randomUUID());
-    service.put(id, "ines", "Ines K", Role.LEAD, false, false, null);
+    service.put(id, id, "ines", "Ines K", Role.LEAD, false, false, null);
     verify(store).change(new Account(id, "ines", "Ines K", Role.LEAD, true), false, null, false);
     for (boolean books : new boolean[] {true, false}) {
-      service.put(id, "ines", "Ines K", Role.TECHNICIAN, false, books, null);
+      service.put(id, id, "ines", "Ines K", Role.TECHNICIAN, false, books, null);
       verify(store)
           .change(new Account(id, "ines", "Ines K", Role.TECHNICIAN, books), false, null, true);
     }

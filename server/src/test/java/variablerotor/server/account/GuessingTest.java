@@ -41,7 +41,7 @@ class GuessingTest {
   private void known(@Nullable String password) {
     server
         .bean(AccountService.class)
-        .put(id, login, "Somebody", Role.TECHNICIAN, false, false, password);
+        .put(id, id, login, "Somebody", Role.TECHNICIAN, false, false, password);
   }
 
   /** What the answer to a try is; each test has networks of its own (RFC 5737, RFC 3849). */

@@ -125,6 +125,7 @@ class InvitationTest {
         server.bean(AccountStore.class),
         server.bean(DeviceStore.class),
         server.bean(PasskeyStore.class),
+        server.bean(AccountEventStore.class),
         server.bean(PageAddress.class),
         server.bean(PasswordEncoder.class),
         Clock.offset(Clock.systemUTC(), later));
