@@ -110,6 +110,8 @@ class InstallTest {
         folder.resolve("server.crt").toString());
     int front = Running.freePort();
     int port = Running.freePort();
+    // The database runs under another user, who has to get there.
+    assertTrue(folder.toFile().setExecutable(true, false));
     Path data = Files.createDirectory(folder.resolve("data"));
     String at = "https://localhost:" + front;
     Running running =
