@@ -119,7 +119,7 @@ onMounted(() =>
               row.subject
             }}</router-link>
             <template v-else-if="row.subject !== row.by">{{ row.subject }}</template>
-            <span v-if="row.told" class="soft"> {{ row.told }}</span>
+            <span v-if="row.told" class="soft told">{{ row.told }}</span>
           </span>
         </li>
       </ol>
@@ -143,7 +143,17 @@ onMounted(() =>
 }
 
 .row .quiet-button {
-  text-align: center;
+  display: grid;
+  place-items: center;
+}
+
+.row select {
+  width: 100%;
+  min-width: 0;
+}
+
+.told {
+  display: block;
 }
 
 ol {

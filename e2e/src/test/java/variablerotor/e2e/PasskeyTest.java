@@ -43,6 +43,11 @@ class PasskeyTest {
     assertThat(told.getByRole(AriaRole.IMG)).isVisible();
     assertThat(page.getByText(login + ", technician, has not come in yet")).isVisible();
     String link = told.locator("code").innerText();
+    AccessibilityTest.check(page, "people, one of them invited");
+    page.navigate("/shop/audit");
+    assertThat(page.locator("main ol"))
+        .containsText("Ines Kallow made a link to come in by: Wren Larkspur");
+    AccessibilityTest.check(page, "who did what");
     page.context().close();
     return link;
   }
@@ -73,6 +78,7 @@ class PasskeyTest {
   private void comeIn(Page page, String link) {
     page.navigate(link);
     assertThat(page.locator("main")).containsText("Wren Larkspur, choose a password");
+    AccessibilityTest.check(page, "an invitation");
     page.locator("input[name=password]").fill("short");
     OnCall.button(page, "Come in").click();
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("12");

@@ -47,6 +47,7 @@ select id, at, author,
   concat_ws(', ', body::jsonb ->> 'number', body::jsonb ->> 'name'),
   case
     when removed then ''
+    when lag(id) over before is null then coalesce('price ' || (body::jsonb ->> 'price'), '')
     when body::jsonb ->> 'price' is distinct from lag(body::jsonb ->> 'price') over before then
       concat(coalesce(lag(body::jsonb ->> 'price') over before, 'none'), ' → ', coalesce(body::jsonb ->> 'price', 'none'))
     else ''

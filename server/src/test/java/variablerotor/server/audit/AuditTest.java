@@ -81,7 +81,7 @@ class AuditTest {
     assertTrue(deeds.get(1).matches("OFFER \\| .+ \\| same motor, 800"), deeds.get(1));
     assertEquals("COUNT | " + login + "-q, van, Wren | 0 → 7", deeds.get(2));
     assertEquals("PRICE | " + login + "-q, Relay | 10 → 12.5", deeds.get(3));
-    assertEquals("PART_NEW | " + login + "-q, Relay | none → 10", deeds.get(4));
+    assertEquals("PART_NEW | " + login + "-q, Relay | price 10", deeds.get(4));
     assertEquals("SIGNED_IN | Name " + login + " | by password, from 127.0.0.1", deeds.get(5));
     assertEquals(2, deeds(id, "&field=PRICES").stream().filter(d -> d.contains("-q")).count());
     assertEquals(1, deeds(id, "&field=COUNTS").size());
