@@ -22,10 +22,13 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Three processes on one database behind the example of a proxy: they are as one. */
+@Order(2)
+@Sampled(2)
 class ManyServersTest {
   private static final int SECONDS_OF_LOAD = 12;
   private static final int WRITERS = 4;

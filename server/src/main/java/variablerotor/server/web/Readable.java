@@ -64,7 +64,8 @@ class Readable extends OncePerRequestFilter {
       MediaType read = MediaType.parseMediaType(type);
       return type.chars().allMatch(sign -> sign >= ' ' && sign < 0x7f)
           && !MediaType.APPLICATION_FORM_URLENCODED.equalsTypeAndSubtype(read)
-          && !read.getType().equals("multipart");
+          && !read.getType().equals("multipart")
+          && read.isConcrete();
     } catch (InvalidMediaTypeException unreadable) {
       return false;
     }

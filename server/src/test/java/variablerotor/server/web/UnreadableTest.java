@@ -1,5 +1,6 @@
 package variablerotor.server.web;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -8,7 +9,13 @@ import java.io.InputStream;
 import java.net.Socket;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
 import java.util.UUID;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -80,6 +87,8 @@ class UnreadableTest {
         "application/json; charset=nope",
         "application/json; a=\"",
         "json",
+        "*/*",
+        "application/*",
         "/"
       })
   void bodiesOfAKindThatNothingTakes(String type) throws IOException {
@@ -92,5 +101,99 @@ class UnreadableTest {
   @CsvSource({"/actuator/health, 404", "/actuator, 404", "/api, 404", "/api/, 404"})
   void whatIsForProgramsIsNoPage(String path, int status) throws IOException {
     told(send("GET", path, "", ""), status);
+  }
+
+  private static final List<String> ADDRESSES =
+      List.of(
+          "/api/calls",
+          "/api/calls/ID",
+          "/api/calls/ID/readings/ID",
+          "/api/calls/ID/choice",
+          "/api/calls/ID/photos/ID",
+          "/api/calls/ID/wirings/ID",
+          "/api/codes",
+          "/api/codes/count",
+          "/api/codebooks/ID/imports/ID",
+          "/api/stock/find",
+          "/api/stock/imports/ID",
+          "/api/stock/parts/ID/moves/ID",
+          "/api/week",
+          "/api/audit",
+          "/api/audit/table",
+          "/api/passkeys",
+          "/api/session/passkey",
+          "/api/session/invitation",
+          "/api/shop/settings/ID",
+          "/api/openapi",
+          "/shop",
+          "/");
+
+  private static final List<String> TYPES =
+      List.of(
+          "application/json",
+          "application/x-www-form-urlencoded",
+          "multipart/form-data",
+          "multipart/form-data; boundary=x",
+          "text/csv; charset=UTF-16",
+          "image/jpeg",
+          "text/*",
+          "application/json; charset=\u0080",
+          "*/*");
+
+  private static final List<String> BODIES =
+      List.of(
+          "",
+          "{}",
+          "[]",
+          "a=1&b=%zz&%00=x",
+          "--x\r\nContent-Disposition: form-data; name=\"a\"; filename=\"\u0080\"\r\n\r\nz\r\n--x",
+          "--x\r\nContent-Disposition: form-data\r\n\r\n\r\n--x--",
+          "\u00ff\u00d8\u00ff",
+          "{\"a\":");
+
+  private static final List<String> METHODS = List.of("GET", "PUT", "POST", "DELETE", "PATCH", "X");
+
+  private static <T> T one(List<T> of, Random random) {
+    return of.get(random.nextInt(of.size()));
+  }
+
+  /** Bytes as they come, but for those that end a line, which would end the request. */
+  private static String odd(Random random) {
+    StringBuilder text = new StringBuilder();
+    for (int length = random.nextInt(8); length > 0; length--) {
+      char sign = (char) random.nextInt(256);
+      boolean ends = sign == '\r' || sign == '\n';
+      text.append(ends || random.nextInt(3) == 0 ? "%" + Integer.toHexString(sign) : sign);
+    }
+    return text.toString();
+  }
+
+  /** All of them with {@code ./rotor test --all}; else the first of the same. */
+  private static final int REQUESTS = Boolean.getBoolean("rotor.all") ? 10_000 : 800;
+
+  @Test
+  void mixedByChanceTheyAreNeverAFault() throws IOException {
+    Random random = new Random(20261201);
+    Map<String, Integer> answers = new TreeMap<>();
+    List<String> faults = new ArrayList<>();
+    for (int at = 0; at < REQUESTS; at++) {
+      String path = one(ADDRESSES, random).replace("ID", UUID.randomUUID().toString());
+      if (random.nextInt(2) == 0) {
+        path += "?" + odd(random) + "=" + odd(random) + "&search=" + odd(random);
+      }
+      String body = one(BODIES, random);
+      String type = random.nextInt(4) == 0 ? odd(random) : one(TYPES, random);
+      int said = random.nextInt(8) == 0 ? random.nextInt(3) : body.length();
+      String head = "Content-Type: " + type + "\r\nContent-Length: " + said + "\r\n";
+      String answer = send(one(METHODS, random), path, head, body);
+      String status = answer.isEmpty() ? "none" : answer.split(" ", 3)[1];
+      answers.merge(status, 1, Integer::sum);
+      if (status.startsWith("5") || answer.contains("xception")) {
+        faults.add(path + " " + type + " " + body + " " + answer);
+      }
+    }
+    System.out.println(REQUESTS + " odd requests, answers: " + answers);
+    assertEquals(List.of(), faults.stream().limit(3).toList(), faults.size() + " faults");
+    assertTrue(answers.keySet().size() > 4, answers.toString());
   }
 }
