@@ -15,6 +15,7 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
+import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
 import org.apache.coyote.BadRequestException;
 import org.springframework.core.Ordered;
@@ -51,6 +52,8 @@ class BodyFirst extends OncePerRequestFilter {
 
   private static final String CROWDED =
       "Too much is coming in at once. What you entered is kept and sent again.";
+
+  private static final String SLOW = "The request came too slowly. Try again.";
 
   private static final String GATHERED = BodyFirst.class.getName();
 
@@ -149,9 +152,12 @@ class BodyFirst extends OncePerRequestFilter {
           @Override
           public void onError(Throwable fault) {
             body.close();
-            // Whoever is gone is not answered; whoever sends what is no body is.
+            // Whoever is gone is not answered; whoever sends what is no body, or less than was
+            // told, is.
             if (fault instanceof BadRequestException) {
               answer(response, HttpStatus.BAD_REQUEST, "The body does not come as it was told.");
+            } else if (fault instanceof SocketTimeoutException) {
+              answer(response, HttpStatus.REQUEST_TIMEOUT, SLOW);
             }
             wait.complete();
           }
@@ -183,7 +189,7 @@ class BodyFirst extends OncePerRequestFilter {
     @Override
     public void onTimeout(AsyncEvent event) {
       body.close();
-      answer(response, HttpStatus.REQUEST_TIMEOUT, "The request came too slowly. Try again.");
+      answer(response, HttpStatus.REQUEST_TIMEOUT, SLOW);
       event.getAsyncContext().complete();
     }
 

@@ -103,6 +103,13 @@ class UnreadableTest {
     told(send("GET", path, "", ""), status);
   }
 
+  /** It is waited for, and then told so: 500 would be the server's fault. */
+  @Test
+  void aBodyThatDoesNotCome() throws IOException {
+    String head = "Content-Type: application/json\r\nContent-Length: 5\r\n";
+    told(send("PUT", "/api/calls/" + UUID.randomUUID(), head, ""), 408);
+  }
+
   private static final List<String> ADDRESSES =
       List.of(
           "/api/calls",
@@ -183,7 +190,9 @@ class UnreadableTest {
       }
       String body = one(BODIES, random);
       String type = random.nextInt(4) == 0 ? odd(random) : one(TYPES, random);
-      int said = random.nextInt(8) == 0 ? random.nextInt(3) : body.length();
+      // Less than comes: the rest is the next request's, and is none.
+      boolean less = random.nextInt(8) == 0 && !body.isEmpty();
+      int said = less ? random.nextInt(body.length()) : body.length();
       String head = "Content-Type: " + type + "\r\nContent-Length: " + said + "\r\n";
       String answer = send(one(METHODS, random), path, head, body);
       String status = answer.isEmpty() ? "none" : answer.split(" ", 3)[1];
