@@ -29,6 +29,10 @@ public final class DeviceSpeed {
   private static final int SLOWED = 4;
   private static final int STARTS = 5;
   private static final int SAVES_A_CALL = 20;
+
+  /** Calls with two photos each that one person may send within a day. */
+  private static final int A_DAY = 250;
+
   private static final double MILLION = 1e6;
 
   private final Browsing browsing = Browsing.alone();
@@ -76,6 +80,9 @@ public final class DeviceSpeed {
     byte[] photo = photo();
     List<String> opened = new ArrayList<>();
     for (int at = 0; at < calls; at++) {
+      if (at % A_DAY == 0) {
+        anotherDay();
+      }
       String call = UUID.randomUUID().toString();
       put(
           call,
@@ -103,6 +110,16 @@ public final class DeviceSpeed {
     }
     System.out.printf(Locale.ROOT, "a photo: %d byte%n", photo.length);
     return opened;
+  }
+
+  /** Nobody sends so many photos within a day: those that are there were taken before. */
+  private void anotherDay() {
+    browsing
+        .application()
+        .sql(
+            "alter table photo disable trigger append_only;"
+                + " update photo set at = at - interval '2 days';"
+                + " alter table photo enable trigger append_only");
   }
 
   /** As a telephone's, made smaller: nothing on it repeats, so that it is as large as one gets. */
