@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.exc.StreamConstraintsException;
+import tools.jackson.core.exc.UnexpectedEndOfInputException;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
@@ -44,11 +47,23 @@ public final class Json {
                   + ", column "
                   + notJson.getLocation().getColumnNr();
       throw new InputFaults(
-          List.of(
-              new InputFault(
-                  "",
-                  "not JSON" + where + ": " + notJson.getOriginalMessage().replace('\n', ' '))));
+          List.of(new InputFault("", "not JSON" + where + ": " + words(notJson))));
     }
+  }
+
+  /** Where the reader begins to name its own switches and classes, between two marks like `. */
+  private static final Pattern READERS_OWN = Pattern.compile("[:,(][^:,(]*`.*");
+
+  /** What is wrong, in words that say nothing of the reader. */
+  private static String words(JacksonException notJson) {
+    if (notJson instanceof UnexpectedEndOfInputException) {
+      return "it ends before it is whole";
+    }
+    if (notJson instanceof StreamConstraintsException) {
+      return "it is nested deeper, or something in it is longer, than is read";
+    }
+    String said = notJson.getOriginalMessage().replace('\n', ' ');
+    return READERS_OWN.matcher(said).replaceAll("").strip();
   }
 
   /**

@@ -11,6 +11,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
@@ -216,10 +218,27 @@ public final class Server implements ParameterResolver, AutoCloseable {
     return signedIn("ines", "copper-star-7");
   }
 
+  /** A class with its package, a fault's class, a class's method. */
+  private static final Pattern PROGRAM =
+      Pattern.compile(
+          "\\b[a-z]\\w*(\\.[a-z]\\w*)+\\.[A-Z]\\w+|\\b[A-Z]\\w+(Exception|Error)\\b|\\b[A-Z]\\w+\\.[a-zA-Z]\\w+\\(");
+
+  /** A refusal is told to a person: whatever a test provokes is looked through. */
+  public static void speaksNoProgram(String refusal) {
+    Matcher found = PROGRAM.matcher(refusal);
+    if (found.find()) {
+      throw new AssertionError("a program's name, " + found.group() + ", in: " + refusal);
+    }
+  }
+
   static HttpResponse<String> exchange(HttpClient client, HttpRequest.Builder request, String url) {
     try {
-      return client.send(
-          request.uri(URI.create(url)).build(), HttpResponse.BodyHandlers.ofString());
+      HttpResponse<String> response =
+          client.send(request.uri(URI.create(url)).build(), HttpResponse.BodyHandlers.ofString());
+      if (response.statusCode() >= 400) {
+        speaksNoProgram(response.body());
+      }
+      return response;
     } catch (java.io.IOException fault) {
       throw new java.io.UncheckedIOException(fault);
     } catch (InterruptedException fault) {

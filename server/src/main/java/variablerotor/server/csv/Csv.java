@@ -70,7 +70,11 @@ public final class Csv {
         table.add(record.stream().map(Csv::plain).toList());
       }
     } catch (IOException | UncheckedIOException | IllegalStateException notCsv) {
-      throw Refused.field("row", "this is not CSV (RFC 4180): " + notCsv.getMessage());
+      // Strictly read, it has no other faults than these two.
+      throw Refused.field(
+          "row " + (table.size() + 1),
+          "this is not CSV (RFC 4180): a cell in quotes is not closed, or more stands behind its"
+              + " closing quote; allowed are two quotes for one within");
     }
     return new Sheet(table, delimiter == ',');
   }

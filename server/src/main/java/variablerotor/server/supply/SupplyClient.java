@@ -24,6 +24,8 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import variablerotor.core.casefile.InputFaults;
 import variablerotor.json.Json;
@@ -36,6 +38,8 @@ import variablerotor.server.web.Figures;
  */
 @Component
 class SupplyClient {
+  private static final Logger LOG = LoggerFactory.getLogger(SupplyClient.class);
+
   /** One try [ms]. */
   private static final int TRY_MS = 1500;
 
@@ -112,7 +116,8 @@ class SupplyClient {
     } catch (SupplyGone gone) {
       throw gone;
     } catch (Exception other) {
-      throw new SupplyGone(String.valueOf(other.getMessage()));
+      LOG.error("asking the supply house failed", other);
+      throw new SupplyGone("The asking failed; the server's log says at what.");
     } finally {
       Figures.askedSupply(answered, System.nanoTime() - begin);
     }

@@ -51,6 +51,14 @@ class CsvTest {
     assertThrows(Refused.class, () -> new Columns("number").texts("number").read(Csv.read(much)));
   }
 
+  @ParameterizedTest
+  @ValueSource(strings = {"a,b\n1,2\n\"open,3\n", "a,b\n1,2\n\"x\"y,3\n"})
+  void brokenQuotesAreToldByTheirRow(String csv) {
+    InputFault fault = assertThrows(Refused.class, () -> Csv.read(csv)).faults().get(0);
+    assertEquals("row 3", fault.path());
+    assertFalse(fault.message().contains("xception"), fault.message());
+  }
+
   @Test
   void manyRowsAreTurnedAway() {
     Refused refused = assertThrows(Refused.class, () -> Csv.read("a\n".repeat(500_000)));
