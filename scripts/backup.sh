@@ -10,7 +10,7 @@ NOT_KEPT="'spring_session', 'spring_session_attributes', 'sign_in_guard'"
 # what came back.
 COUNTS="select 'rows ' || relname || ' ' ||
   (xpath('/row/n/text()', query_to_xml(format('select count(*) as n from %I', relname), false, true, '')))[1]::text
-  from pg_class where relkind = 'r' and relnamespace = 'public'::regnamespace and relname not in ($NOT_KEPT) order by 1"
+  from pg_class where relkind in ('r', 'p') and not relispartition and relnamespace = 'public'::regnamespace and relname not in ($NOT_KEPT) order by 1"
 
 # encrypted FILE: whether it begins as a message of OpenPGP with a passphrase does.
 encrypted() { [ "$(head -c 1 "$1" | od -An -tx1 | tr -d ' ')" = 8c ]; }

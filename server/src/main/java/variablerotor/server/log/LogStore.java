@@ -19,6 +19,7 @@ import org.jooq.Table;
 import org.jooq.TableRecord;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.kept.Wording;
 import variablerotor.server.web.Figures;
@@ -105,7 +106,9 @@ public class LogStore {
 
   /** Keeps a row as it was kept elsewhere: by whom, when and in which wording is its own. */
   public void bringIn(Table<?> table, Map<Field<?>, Object> row) {
-    db.insertInto(table).set(row).execute();
+    if (db.insertInto(table).set(row).execute() != 1) {
+      throw new DuplicateKeyException(table.getName() + ": the id is taken");
+    }
   }
 
   /** Keeps many of one table at once, none of which is there yet. */
