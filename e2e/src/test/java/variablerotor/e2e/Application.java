@@ -27,17 +27,54 @@ final class Application implements AutoCloseable {
   private static final Path APP = Path.of("target/app");
   private static final Duration PATIENCE = Duration.ofSeconds(90);
 
-  private final String database;
+  /**
+   * Where the application keeps its data.
+   *
+   * @param url as JDBC has it
+   * @param owner the password of the role that owns the schema
+   * @param app the password of the role that the application works under
+   */
+  record Kept(String url, String owner, String app) {
+    private Connection connection() throws SQLException {
+      return DriverManager.getConnection(url, "rotor", owner);
+    }
+
+    /** Runs a statement past the application. */
+    void sql(String text) {
+      try (Connection connection = connection();
+          Statement statement = connection.createStatement()) {
+        statement.execute(text);
+      } catch (SQLException fault) {
+        throw new IllegalStateException(fault);
+      }
+    }
+
+    /** One number out of the database. */
+    long count(String query) {
+      try (Connection connection = connection();
+          Statement statement = connection.createStatement();
+          var rows = statement.executeQuery(query)) {
+        rows.next();
+        return rows.getLong(1);
+      } catch (SQLException fault) {
+        throw new IllegalStateException(fault);
+      }
+    }
+  }
+
+  private final Kept kept;
+  private final List<String> settings;
   private final int port;
   private final Path log;
   private SupplyHouse supply;
   private Process process;
 
-  private Application(String database, int port, Path log, SupplyHouse supply) {
-    this.supply = supply;
-    this.database = database;
-    this.port = port;
-    this.log = log;
+  private Application(Kept kept, List<String> settings) throws IOException {
+    this.kept = kept;
+    this.settings = settings;
+    port = Running.freePort();
+    log = Files.createTempFile("rotor-e2e", ".log");
+    supply = new SupplyHouse(0);
   }
 
   static Application start() {
@@ -46,23 +83,26 @@ final class Application implements AutoCloseable {
 
   /** Processes on one database, all started in the same moment on an empty one. */
   static List<Application> several(int many) {
-    try (Connection connection = DriverManager.getConnection(url("postgres"), "rotor", password());
-        Statement statement = connection.createStatement()) {
-      String name = "e2e_" + UUID.randomUUID().toString().replace("-", "");
-      statement.execute("create database " + name);
+    String name = "e2e_" + UUID.randomUUID().toString().replace("-", "");
+    cluster("postgres").sql("create database " + name);
+    return several(many, cluster(name));
+  }
+
+  /**
+   * The same on data that are kept elsewhere than in the test command's cluster.
+   *
+   * @param settings of the application, such as {@code --rotor.demo=true}
+   */
+  static List<Application> several(int many, Kept kept, String... settings) {
+    try {
       List<Application> applications = new ArrayList<>();
       for (int i = 0; i < many; i++) {
-        applications.add(
-            new Application(
-                name,
-                Running.freePort(),
-                Files.createTempFile("rotor-e2e", ".log"),
-                new SupplyHouse(0)));
+        applications.add(new Application(kept, List.of(settings)));
       }
       applications.parallelStream().forEach(Application::launch);
       return applications;
-    } catch (IOException | SQLException fault) {
-      throw new IllegalStateException("the application cannot be started", fault);
+    } catch (IOException fault) {
+      throw new UncheckedIOException("the application cannot be started", fault);
     }
   }
 
@@ -102,16 +142,16 @@ final class Application implements AutoCloseable {
     }
   }
 
-  private static String url(String database) {
+  /** A database of the cluster that the test command started. */
+  private static Kept cluster(String database) {
     String port = System.getenv("ROTOR_TEST_DB_PORT");
     if (port == null) {
       throw new IllegalStateException("run the tests through ./rotor test: they need a database");
     }
-    return "jdbc:postgresql://127.0.0.1:" + port + "/" + database;
-  }
-
-  private static String password() {
-    return System.getenv("ROTOR_TEST_DB_PASSWORD");
+    return new Kept(
+        "jdbc:postgresql://127.0.0.1:" + port + "/" + database,
+        System.getenv("ROTOR_TEST_DB_PASSWORD"),
+        System.getenv("ROTOR_TEST_APP_PASSWORD"));
   }
 
   /** Starts the process on the data that are there, and waits until it serves. */
@@ -133,10 +173,10 @@ final class Application implements AutoCloseable {
               "--rotor.address=http://localhost:" + port,
               "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
               "--rotor.supply.stand-in=true",
-              "--spring.datasource.url=" + url(database));
-      String app = System.getenv("ROTOR_TEST_APP_PASSWORD");
-      builder.environment().put("SPRING_DATASOURCE_PASSWORD", app);
-      builder.environment().put("SPRING_FLYWAY_PASSWORD", password());
+              "--spring.datasource.url=" + kept.url());
+      builder.command().addAll(settings);
+      builder.environment().put("SPRING_DATASOURCE_PASSWORD", kept.app());
+      builder.environment().put("SPRING_FLYWAY_PASSWORD", kept.owner());
       process =
           builder
               .redirectErrorStream(true)
@@ -190,40 +230,23 @@ final class Application implements AutoCloseable {
 
   /** Runs a statement past the application. */
   void sql(String text) {
-    try (Connection connection = DriverManager.getConnection(url(database), "rotor", password());
-        Statement statement = connection.createStatement()) {
-      statement.execute(text);
-    } catch (SQLException fault) {
-      throw new IllegalStateException(fault);
-    }
+    kept.sql(text);
   }
 
   /** Whether the database takes connections; where not, those that are open are cut. */
   void database(boolean answers) {
-    try (Connection connection = DriverManager.getConnection(url("postgres"), "rotor", password());
-        Statement statement = connection.createStatement()) {
-      statement.execute("alter database " + database + " allow_connections " + answers);
-      if (!answers) {
-        statement.execute(
-            "select pg_terminate_backend(pid) from pg_stat_activity where datname = '"
-                + database
-                + "'");
-      }
-    } catch (SQLException fault) {
-      throw new IllegalStateException(fault);
+    String name = kept.url().substring(kept.url().lastIndexOf('/') + 1);
+    Kept beside = cluster("postgres");
+    beside.sql("alter database " + name + " allow_connections " + answers);
+    if (!answers) {
+      beside.sql(
+          "select pg_terminate_backend(pid) from pg_stat_activity where datname = '" + name + "'");
     }
   }
 
   /** One number out of the database. */
   long count(String query) {
-    try (Connection connection = DriverManager.getConnection(url(database), "rotor", password());
-        Statement statement = connection.createStatement();
-        var rows = statement.executeQuery(query)) {
-      rows.next();
-      return rows.getLong(1);
-    } catch (SQLException fault) {
-      throw new IllegalStateException(fault);
-    }
+    return kept.count(query);
   }
 
   @Override

@@ -10,15 +10,11 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.BlockingQueue;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -31,7 +27,6 @@ import org.junit.jupiter.api.io.TempDir;
 @Sampled(2)
 class ManyServersTest {
   private static final int SECONDS_OF_LOAD = 12;
-  private static final int WRITERS = 4;
 
   @TempDir static Path folder;
   private static List<Application> servers;
@@ -71,22 +66,6 @@ class ManyServersTest {
 
   private static int port(int which) {
     return servers.get(which).port();
-  }
-
-  private static String opened(Person who) throws IOException, InterruptedException {
-    String call = "/api/calls/" + UUID.randomUUID();
-    HttpResponse<String> kept =
-        who.put(
-            call,
-            "{\"place\":\"Reed Bank\",\"unitName\":\"Loft\",\"complaint\":\"\",\"symptom\":\"NO_RUN\","
-                + "\"motor\":{\"family\":\"CONSTANT_TORQUE\"}}");
-    assertEquals(200, kept.statusCode(), kept.body());
-    return call;
-  }
-
-  private static HttpResponse<String> read(Person who, String call, UUID id, int volts)
-      throws IOException, InterruptedException {
-    return who.put(call + "/readings/" + id, "{\"fact\":\"line.volts\",\"value\":" + volts + "}");
   }
 
   @Test
@@ -129,7 +108,7 @@ class ManyServersTest {
   @Test
   void whatChangesAtOneIsToldAtAnother() throws Exception {
     Person tobin = new Person(port(0), "tobin", "quiet-wheel-4");
-    String call = opened(tobin);
+    String call = Writers.opened(tobin);
     BlockingQueue<String> told = new LinkedBlockingQueue<>();
     Thread listener =
         new Thread(
@@ -146,7 +125,7 @@ class ManyServersTest {
     assertTrue(told.poll(20, TimeUnit.SECONDS) != null, "it listens");
     Thread.sleep(500);
     told.clear();
-    assertEquals(200, read(tobin.at(port(2)), call, UUID.randomUUID(), 241).statusCode());
+    assertEquals(200, Writers.read(tobin.at(port(2)), call, UUID.randomUUID(), 241).statusCode());
     String line = told.poll(20, TimeUnit.SECONDS);
     assertTrue(line != null && line.matches("data: ?\\d+"), "told: " + line);
     HttpResponse<String> seen = tobin.at(port(1)).get(call);
@@ -156,74 +135,12 @@ class ManyServersTest {
   /** One of three is killed while readings come in, and comes back. */
   @Test
   void noneOfWhatWasAcknowledgedIsLostOrDoubled() throws Exception {
-    Map<UUID, Integer> acknowledged = new ConcurrentHashMap<>();
-    AtomicInteger repeated = new AtomicInteger();
-    List<Thread> writers = new ArrayList<>();
-    List<String> faults = Collections.synchronizedList(new ArrayList<>());
-    long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS_OF_LOAD);
-    for (int writer = 0; writer < WRITERS; writer++) {
-      Person who =
-          writer % 2 == 0
-              ? new Person(front, "tobin", "quiet-wheel-4")
-              : new Person(front, "ines", "copper-star-7");
-      String call = opened(who);
-      Thread thread =
-          new Thread(
-              () -> {
-                for (int at = 0; System.nanoTime() < end; at++) {
-                  UUID id = UUID.randomUUID();
-                  try {
-                    repeated.addAndGet(untilKept(who, call, id, 200 + at % 60));
-                    acknowledged.put(id, 200 + at % 60);
-                  } catch (IOException | InterruptedException | IllegalStateException fault) {
-                    faults.add(fault.toString());
-                    return;
-                  }
-                }
-              });
-      thread.start();
-      writers.add(thread);
-    }
+    Writers writers = new Writers(front, SECONDS_OF_LOAD);
     TimeUnit.SECONDS.sleep(SECONDS_OF_LOAD / 3);
     servers.get(1).kill();
     TimeUnit.SECONDS.sleep(SECONDS_OF_LOAD / 3);
     servers.get(1).launch();
-    for (Thread writer : writers) {
-      writer.join();
-    }
-    assertEquals(List.of(), faults);
-    System.out.printf(
-        "%d readings acknowledged through the proxy, %d tries repeated; one of three killed%n",
-        acknowledged.size(), repeated.get());
-    assertTrue(acknowledged.size() > 30, acknowledged.size() + " acknowledged");
-    Application any = servers.get(0);
-    for (Map.Entry<UUID, Integer> one : acknowledged.entrySet()) {
-      assertEquals(
-          1,
-          any.count(
-              "select count(*) from reading where id = '%s' and value like '%%%d%%'"
-                  .formatted(one.getKey(), one.getValue())));
-    }
-  }
-
-  /** As the page does: again under the same id, until it is told that it is kept. */
-  private static int untilKept(Person who, String call, UUID id, int volts)
-      throws IOException, InterruptedException {
-    for (int tries = 0; tries < 100; tries++) {
-      int status = 0;
-      try {
-        status = read(who, call, id, volts).statusCode();
-      } catch (IOException cut) {
-        Thread.sleep(100);
-      }
-      if (status == 200) {
-        return tries;
-      }
-      if (status != 0 && status < 500) {
-        throw new IllegalStateException("refused: " + status);
-      }
-      Thread.sleep(50);
-    }
-    throw new IllegalStateException("not kept after 100 tries");
+    writers.end();
+    writers.allKeptOnce(servers.get(0)::count);
   }
 }

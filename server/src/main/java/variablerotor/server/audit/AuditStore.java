@@ -15,6 +15,7 @@ import org.jooq.Table;
 import org.jooq.impl.DSL;
 import org.jooq.impl.SQLDataType;
 import org.jspecify.annotations.Nullable;
+import variablerotor.server.web.MayLag;
 import org.springframework.stereotype.Repository;
 
 /** Reads the audit list, newest first. */
@@ -44,6 +45,7 @@ class AuditStore {
    *
    * @param before null for the newest
    */
+  @MayLag
   List<AuditApi.AuditRow> list(
       AuditApi.Asked asked, OffsetDateTime since, AuditApi.@Nullable After before, int most) {
     Condition wanted = AT.ge(since);

@@ -35,6 +35,7 @@ import variablerotor.core.view.CallView;
 import variablerotor.json.Json;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.shop.SettingsStore;
+import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Figures;
 import variablerotor.server.web.Refused;
 
@@ -62,13 +63,13 @@ public class CallService {
     this.clock = clock;
   }
 
-  @Transactional(readOnly = true)
+  @MayLag
   public List<CallRow> list(String search, int page, int size) {
     return store.list(search, page * size, size);
   }
 
   /** Calls of which something is due today or was before, in the shop's time zone. */
-  @Transactional(readOnly = true)
+  @MayLag
   public List<CallRow> due() {
     return store.due(today(settings.current()), MOST_DUE);
   }

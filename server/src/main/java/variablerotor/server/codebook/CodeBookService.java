@@ -18,6 +18,7 @@ import variablerotor.core.code.SignalKind;
 import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Editions;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Refused;
 
 /** The shop's own code books: each change is a whole edition, or none. */
@@ -50,7 +51,7 @@ public class CodeBookService {
   /** A code that was searched for, and the book that it stands in. */
   public record Hit(UUID book, String name, CodeRow row) {}
 
-  @Transactional(readOnly = true)
+  @MayLag
   public List<BookRow> list() {
     return store.books();
   }
@@ -79,7 +80,7 @@ public class CodeBookService {
   }
 
   /** The book as CSV. */
-  @Transactional(readOnly = true)
+  @MayLag
   public String export(UUID book) {
     return inForce(book).content();
   }
@@ -175,7 +176,7 @@ public class CodeBookService {
    * @param signal null for any
    * @param pattern null for any
    */
-  @Transactional(readOnly = true)
+  @MayLag
   public List<Hit> search(String words, @Nullable SignalKind signal, @Nullable String pattern) {
     return store.search(words, signal, pattern, MOST_HITS);
   }

@@ -31,6 +31,7 @@ import variablerotor.server.csv.Csv;
 import variablerotor.server.log.Editions;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.stock.SourcingService;
+import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Refused;
 import variablerotor.server.web.Turn;
 
@@ -62,7 +63,7 @@ public class MotorService {
   /** A unit that was called for, and how the motor fits it. */
   record UnitFit(UUID call, String place, String unitName, Family family, Match match) {}
 
-  @Transactional(readOnly = true)
+  @MayLag
   List<MotorRow> list() {
     List<MotorStore.Kept> all = store.all();
     List<ShopMotor> now = sourcing.motors(all.stream().map(MotorStore.Kept::motor).toList());
@@ -188,7 +189,7 @@ public class MotorService {
   }
 
   /** The list as CSV, as it can be brought in again. */
-  @Transactional(readOnly = true)
+  @MayLag
   String export() {
     return Csv.write(
         MotorTable.COLUMNS.write(store.all().stream().map(one -> one.motor().caseTree()).toList()));

@@ -18,6 +18,7 @@ import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.stock.Move;
 import variablerotor.server.stock.StockService;
+import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.Refused;
 
@@ -65,7 +66,7 @@ public class Loans {
   }
 
   /** What is out and what came back, of all calls. */
-  @Transactional(readOnly = true)
+  @MayLag
   List<LoanRow> loans() {
     return lent(store.newest(MOST_ROWS));
   }

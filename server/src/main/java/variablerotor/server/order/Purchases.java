@@ -16,6 +16,7 @@ import variablerotor.server.call.CallService;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.shop.SettingsStore;
+import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.Refused;
 import variablerotor.server.web.Within;
@@ -85,7 +86,7 @@ public class Purchases {
   }
 
   /** Orders of all calls, the newest first. */
-  @Transactional(readOnly = true)
+  @MayLag
   List<OrderRow> orders() {
     return rows(store.newest(MOST_ROWS));
   }

@@ -30,6 +30,7 @@ import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.Refused;
 
@@ -137,7 +138,7 @@ public class OutcomeService {
    * The shop's own ended calls of this kind, as machines to practise on: without where, whose and
    * who. The newest first.
    */
-  @Transactional(readOnly = true)
+  @MayLag
   public List<RealCall> real(Family family, Symptom symptom) {
     List<RealCall> real = new ArrayList<>();
     for (UUID call : store.ended(family, symptom, GONE_THROUGH)) {
@@ -169,7 +170,7 @@ public class OutcomeService {
       Family family, String check, int times, double planned, double took, double learnt) {}
 
   /** What checks took, beside what is planned for them; those timed most often first. */
-  @Transactional(readOnly = true)
+  @MayLag
   public List<CheckTook> took() {
     List<Timed> times = store.times();
     Experience own = Experience.NONE.timed(times);
@@ -193,7 +194,7 @@ public class OutcomeService {
   }
 
   /** Whether the shop would have been right sooner, on the calls that ended last. */
-  @Transactional(readOnly = true)
+  @MayLag
   public Hindsight hindsight() {
     List<Hindsight.Ended> ended = new ArrayList<>();
     for (UUID call : store.ended(GONE_THROUGH)) {

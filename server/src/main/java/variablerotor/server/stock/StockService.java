@@ -20,6 +20,7 @@ import variablerotor.server.log.Editions;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.supply.SupplyService;
+import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Faults;
 import variablerotor.server.web.Refused;
 
@@ -57,7 +58,7 @@ public class StockService {
   }
 
   /** All parts, by number. */
-  @Transactional(readOnly = true)
+  @MayLag
   public List<PartRow> list() {
     return store.all().stream().map(PartRow::of).toList();
   }
@@ -85,7 +86,7 @@ public class StockService {
    *
    * @throws Refused where the question is too long
    */
-  @Transactional(readOnly = true)
+  @MayLag
   FoundParts find(String typed) {
     if (typed.length() > LONGEST_QUESTION) {
       throw Refused.field("q", "allowed are at most " + LONGEST_QUESTION + " characters");
@@ -334,7 +335,7 @@ public class StockService {
   }
 
   /** What came and went of a part, the newest first. */
-  @Transactional(readOnly = true)
+  @MayLag
   List<StockStore.Moved> moves(UUID part) {
     part(part);
     return store.moves(part, MOST_MOVES);
@@ -347,7 +348,7 @@ public class StockService {
   }
 
   /** The list as CSV, as it can be brought in again. */
-  @Transactional(readOnly = true)
+  @MayLag
   String export() {
     return StockTable.write(stock());
   }

@@ -6,6 +6,7 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import org.springframework.beans.factory.config.BeanPostProcessor;
+import org.springframework.core.Ordered;
 import org.springframework.jdbc.datasource.DelegatingDataSource;
 import org.springframework.stereotype.Component;
 
@@ -14,9 +15,15 @@ import org.springframework.stereotype.Component;
  * times, and would wait each time.
  */
 @Component
-class DatabaseBreaker implements BeanPostProcessor {
+class DatabaseBreaker implements BeanPostProcessor, Ordered {
   /** How long what was found out holds [ns]. */
   private static final long HOLDS = 1_000_000_000;
+
+  /** Before whatever chooses between several. */
+  @Override
+  public int getOrder() {
+    return HIGHEST_PRECEDENCE;
+  }
 
   @Override
   public Object postProcessAfterInitialization(Object bean, String name) {

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import variablerotor.server.web.MayLag;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.history.HistoryFigures;
 import variablerotor.core.history.UnitHistory;
@@ -102,7 +102,7 @@ public class WeekService {
   /**
    * @param days back to which comebacks and outcomes are told
    */
-  @Transactional(readOnly = true)
+  @MayLag
   public Week week(int days) {
     OffsetDateTime now = OffsetDateTime.now(clock);
     OffsetDateTime since = now.minusDays(days);
