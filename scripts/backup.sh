@@ -121,6 +121,10 @@ told_of() {
   count() { sed -n "s/^rows $1 //p" "$2/manifest"; }
   printf 'taken %s: %s calls, %s readings, %s photos, %s accounts' "$(sed -n 's/^taken //p' "$1/manifest")" \
     "$(count service_call "$1")" "$(count reading "$1")" "$(count photo "$1")" "$(count account "$1")"
+  # Pictures in a bucket are that bucket's to back up.
+  local away
+  away=$(count photo_place "$1")
+  [ "${away:-0}" = 0 ] || printf ' (the pictures of %s photos lie in the bucket, and not in this file)' "$away"
 }
 
 # reach_database: of the data that are named, running or not. Sets STARTED where it had to be started.

@@ -95,7 +95,8 @@ class ReplicaTest {
 
   /**
    * It is held up: somebody else's list, which is read from it, lacks what was just written; the
-   * writer's does not, whichever process is asked; and it is read no more once it is too far behind.
+   * writer's does not, whichever process is asked; and it is read no more once it is too far
+   * behind.
    */
   @Test
   @Order(2)

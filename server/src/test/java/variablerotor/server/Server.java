@@ -117,6 +117,11 @@ public final class Server implements ParameterResolver, AutoCloseable {
     return started(Cluster.fresh(), demo, more);
   }
 
+  /** Another process over the same database, told something else; close it. */
+  public Server beside(String... more) {
+    return started(database, false, more);
+  }
+
   private static Server started(Cluster database, boolean demo, String... more) {
     SupplyHouse supply = supplyHouse();
     List<String> told =

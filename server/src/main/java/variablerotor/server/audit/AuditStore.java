@@ -15,8 +15,8 @@ import org.jooq.Table;
 import org.jooq.impl.DSL;
 import org.jooq.impl.SQLDataType;
 import org.jspecify.annotations.Nullable;
-import variablerotor.server.web.MayLag;
 import org.springframework.stereotype.Repository;
+import variablerotor.server.web.MayLag;
 
 /** Reads the audit list, newest first. */
 @Repository

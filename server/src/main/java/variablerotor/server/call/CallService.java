@@ -35,8 +35,8 @@ import variablerotor.core.view.CallView;
 import variablerotor.json.Json;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.shop.SettingsStore;
-import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Figures;
+import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Refused;
 
 /** A call as it was opened and told, and the whole that its stages make of it. */

@@ -31,7 +31,6 @@ import org.jooq.Record;
 import org.jooq.Table;
 import org.jooq.TableField;
 import org.jooq.impl.DSL;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.job.JobLog;
 import variablerotor.server.call.CallPart;
@@ -166,10 +165,6 @@ class CallFileStore implements CallPart {
         .orderBy(ACCOUNT.NAME, ACCOUNT.ID)
         .forEach(row -> names.put(row.value1().toString(), row.value2()));
     return names;
-  }
-
-  byte @Nullable [] pixels(UUID photo) {
-    return db.select(PHOTO.CONTENT).from(PHOTO).where(PHOTO.ID.eq(photo)).fetchOne(PHOTO.CONTENT);
   }
 
   /**

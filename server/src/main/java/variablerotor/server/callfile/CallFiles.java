@@ -31,6 +31,7 @@ import variablerotor.server.call.CallService;
 import variablerotor.server.document.CallPapers;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.photo.PhotoImage;
+import variablerotor.server.photo.PhotoStore;
 import variablerotor.server.web.Refused;
 import variablerotor.server.web.Sha256;
 import variablerotor.server.web.Turn;
@@ -45,6 +46,7 @@ class CallFiles {
   private final CallFileStore store;
   private final CallService calls;
   private final CallPapers papers;
+  private final PhotoStore photos;
   private final AccountService accounts;
   private final TransactionTemplate tx;
   private final Clock clock;
@@ -53,12 +55,14 @@ class CallFiles {
       CallFileStore store,
       CallService calls,
       CallPapers papers,
+      PhotoStore photos,
       AccountService accounts,
       TransactionTemplate tx,
       Clock clock) {
     this.store = store;
     this.calls = calls;
     this.papers = papers;
+    this.photos = photos;
     this.accounts = accounts;
     this.tx = tx;
     this.clock = clock;
@@ -106,10 +110,7 @@ class CallFiles {
     }
     for (Map<String, Object> photo : records.getOrDefault("photos", List.of())) {
       UUID id = UUID.fromString(String.valueOf(photo.get("id")));
-      byte[] pixels = store.pixels(id);
-      if (pixels != null) {
-        files.put(nameOf(photo), pixels);
-      }
+      photos.content(id, call).ifPresent(one -> files.put(nameOf(photo), one.bytes()));
     }
     files.put("papers/report.pdf", papers.report(call));
     files.put("papers/sheet.pdf", papers.sheet(call));

@@ -18,8 +18,8 @@ import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.stock.Move;
 import variablerotor.server.stock.StockService;
-import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Faults;
+import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Refused;
 
 /** Motors that are lent until an ordered part comes. */

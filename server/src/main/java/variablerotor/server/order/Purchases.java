@@ -16,8 +16,8 @@ import variablerotor.server.call.CallService;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.shop.SettingsStore;
-import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Faults;
+import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Refused;
 import variablerotor.server.web.Within;
 

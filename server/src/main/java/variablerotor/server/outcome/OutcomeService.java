@@ -30,8 +30,8 @@ import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.server.call.CallService;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
-import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Faults;
+import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Refused;
 
 /** What calls turned out to be, and what the shop's own counts make of the judged weights. */

@@ -137,21 +137,19 @@ public class PhotoService {
   }
 
   /**
-   * The picture of a photo that is on the call.
+   * The picture of a photo that is on the call. Not within a transaction: see {@code PhotoStore}.
    *
    * @throws Refused where there is none such
    */
-  @Transactional(readOnly = true)
   public PhotoStore.Content content(UUID call, UUID photo) {
     return content(call, photo, false);
   }
 
   /** The same; for a lead also of one that was taken away, as long as it was not erased. */
-  @Transactional(readOnly = true)
   public PhotoStore.Content content(UUID call, UUID photo, boolean lead) {
-    PhotoStore.Content content = find(call, photo);
+    PhotoStore.Content content = store.content(photo, call).orElseThrow(PhotoService::missing);
     if (content.bytes().length == 0 || (content.removed() && !lead)) {
-      throw Refused.missing("photo on this call");
+      throw missing();
     }
     return content;
   }
@@ -174,8 +172,7 @@ public class PhotoService {
     }
     faults.refuse();
     calls.lock(call);
-    PhotoStore.Content content = find(call, photo);
-    if (!content.removed()) {
+    if (!store.isRemoved(photo, call).orElseThrow(PhotoService::missing)) {
       throw Refused.conflict("This photo is on the call. Take it away first.");
     }
     if (!store.isErased(photo)) {
@@ -191,7 +188,7 @@ public class PhotoService {
     return store.removed(call);
   }
 
-  private PhotoStore.Content find(UUID call, UUID photo) {
-    return store.content(photo, call).orElseThrow(() -> Refused.missing("photo on this call"));
+  private static Refused missing() {
+    return Refused.missing("photo on this call");
   }
 }

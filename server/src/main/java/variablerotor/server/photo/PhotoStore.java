@@ -3,6 +3,7 @@ package variablerotor.server.photo;
 import static variablerotor.server.schema.Tables.ACCOUNT;
 import static variablerotor.server.schema.Tables.PHOTO;
 import static variablerotor.server.schema.Tables.PHOTO_ERASURE;
+import static variablerotor.server.schema.Tables.PHOTO_PLACE;
 import static variablerotor.server.schema.Tables.PHOTO_REMOVAL;
 
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import variablerotor.core.job.JobLog;
 import variablerotor.core.job.PhotoKind;
@@ -21,16 +23,27 @@ import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.schema.tables.Account;
+import variablerotor.server.web.Refused;
+import variablerotor.server.web.Sha256;
 
-/** Photos of a call, in the database, so that its backup holds them. */
+/**
+ * Photos of a call. Their pixels lie in the database, so that its backup holds them, or in a
+ * bucket.
+ */
 @Repository
 public class PhotoStore implements CallPart {
+  private static final String NOT_GIVEN_BACK =
+      "The place where photos are stored does not give this one back just now. It is not lost by"
+          + " this; try again later.";
+
   private final DSLContext db;
   private final LogStore log;
+  private final Bucket bucket;
 
-  PhotoStore(DSLContext db, LogStore log) {
+  PhotoStore(DSLContext db, LogStore log, Bucket bucket) {
     this.db = db;
     this.log = log;
+    this.bucket = bucket;
   }
 
   /** The pixels; none of one that was erased. */
@@ -128,19 +141,70 @@ public class PhotoStore implements CallPart {
     return db.fetchExists(PHOTO, PHOTO.ID.eq(photo).and(PHOTO.CALL_ID.eq(call)));
   }
 
-  /** Of a photo of the call, its pixels. */
+  /**
+   * Of a photo of the call, its pixels, wherever they lie. Not within a transaction: the bucket may
+   * take its seconds.
+   *
+   * @throws Refused where the bucket does not give them back
+   */
   public Optional<Content> content(UUID photo, UUID call) {
-    return db.select(PHOTO.MEDIA_TYPE, PHOTO.CONTENT, PHOTO_REMOVAL.ID)
+    Optional<Row> row = row(photo, call);
+    // Moved in the moment between: it lies in the other place then.
+    for (int tries = 0; row.isPresent() && tries < 2; tries++) {
+      Optional<Content> content =
+          row.get().digest == null ? row.map(Row::here) : fetched(row.get());
+      if (content.isPresent()) {
+        return content;
+      }
+      row = row(photo, call);
+    }
+    if (row.isPresent()) {
+      throw Refused.busy(NOT_GIVEN_BACK);
+    }
+    return Optional.empty();
+  }
+
+  /**
+   * @param digest of what lies in the bucket; null where the pixels lie here, or nowhere any more
+   */
+  private record Row(UUID photo, Content here, @Nullable String digest) {}
+
+  private Optional<Row> row(UUID photo, UUID call) {
+    return db.select(PHOTO.MEDIA_TYPE, PHOTO.CONTENT, PHOTO_REMOVAL.ID, PHOTO_PLACE.DIGEST)
+        .select(PHOTO_ERASURE.ID)
         .from(PHOTO)
         .leftJoin(PHOTO_REMOVAL)
         .on(PHOTO_REMOVAL.PHOTO_ID.eq(PHOTO.ID))
+        .leftJoin(PHOTO_ERASURE)
+        .on(PHOTO_ERASURE.PHOTO_ID.eq(PHOTO.ID))
+        .leftJoin(PHOTO_PLACE)
+        .on(PHOTO_PLACE.PHOTO_ID.eq(PHOTO.ID))
         .where(PHOTO.ID.eq(photo).and(PHOTO.CALL_ID.eq(call)))
         .fetchOptional(
-            row ->
-                new Content(
-                    row.get(PHOTO.MEDIA_TYPE),
-                    row.get(PHOTO.CONTENT),
-                    row.get(PHOTO_REMOVAL.ID) != null));
+            row -> {
+              byte[] here = row.get(PHOTO.CONTENT);
+              boolean away = here.length == 0 && row.get(PHOTO_ERASURE.ID) == null;
+              return new Row(
+                  photo,
+                  new Content(row.get(PHOTO.MEDIA_TYPE), here, row.get(PHOTO_REMOVAL.ID) != null),
+                  away ? row.get(PHOTO_PLACE.DIGEST) : null);
+            });
+  }
+
+  private Optional<Content> fetched(Row row) {
+    try {
+      return bucket
+          .get(row.photo)
+          .filter(pixels -> Sha256.of(pixels).equals(row.digest))
+          .map(pixels -> new Content(row.here.mediaType, pixels, row.here.removed));
+    } catch (Bucket.Gone gone) {
+      throw Refused.busy(NOT_GIVEN_BACK);
+    }
+  }
+
+  /** Whether it was taken away from its call; nothing where the call has no such photo. */
+  Optional<Boolean> isRemoved(UUID photo, UUID call) {
+    return row(photo, call).map(row -> row.here.removed);
   }
 
   @Override

@@ -13,8 +13,7 @@ import org.postgresql.replication.LogSequenceNumber;
 record Place(int timeline, LogSequenceNumber at) {
   /** Whether everything up to the other stands here. */
   boolean holds(Place other) {
-    return timeline == other.timeline
-        && Long.compareUnsigned(at.asLong(), other.at.asLong()) >= 0;
+    return timeline == other.timeline && Long.compareUnsigned(at.asLong(), other.at.asLong()) >= 0;
   }
 
   /** As a device keeps it. */

@@ -108,8 +108,7 @@ class Routing {
       }
       TO_REPLICA.set(true);
       try {
-        Object found =
-            ((ProxyMethodInvocation) asked).invocableClone().proceed();
+        Object found = ((ProxyMethodInvocation) asked).invocableClone().proceed();
         count("replica");
         return found;
       } catch (RuntimeException fault) {

@@ -20,8 +20,8 @@ import variablerotor.server.log.Editions;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.supply.SupplyService;
-import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Faults;
+import variablerotor.server.web.MayLag;
 import variablerotor.server.web.Refused;
 
 /** Parts that the shop keeps, and how many of each lie where. */

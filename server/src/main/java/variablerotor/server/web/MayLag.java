@@ -8,8 +8,8 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * A list, a search or a report that only reads, and may be some seconds old where others wrote:
- * asked of the database's replica where one is named. What the asking device itself wrote is
- * always in it.
+ * asked of the database's replica where one is named. What the asking device itself wrote is always
+ * in it.
  */
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)

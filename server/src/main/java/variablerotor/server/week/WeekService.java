@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import variablerotor.server.web.MayLag;
 import variablerotor.core.chain.Suspect;
 import variablerotor.core.history.HistoryFigures;
 import variablerotor.core.history.UnitHistory;
@@ -20,6 +19,7 @@ import variablerotor.core.route.Route;
 import variablerotor.server.call.CallRow;
 import variablerotor.server.call.CallService;
 import variablerotor.server.shop.SettingsStore;
+import variablerotor.server.web.MayLag;
 
 /** What a lead looks at once a week, each figure with the calls behind it. */
 @Service

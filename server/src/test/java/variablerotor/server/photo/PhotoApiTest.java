@@ -47,7 +47,7 @@ class PhotoApiTest {
   }
 
   /** Red in the corner above left, white elsewhere. */
-  private static byte[] picture(String format, int width, int height) {
+  static byte[] picture(String format, int width, int height) {
     BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
     Graphics2D ink = image.createGraphics();
     ink.setColor(Color.WHITE);
@@ -84,15 +84,19 @@ class PhotoApiTest {
   }
 
   private Visitor.Answer send(String path, byte[] file, String type) {
-    return tobin.exchange(
+    return send(tobin, path, file, type);
+  }
+
+  static Visitor.Answer send(Visitor who, String path, byte[] file, String type) {
+    return who.exchange(
         HttpRequest.newBuilder()
             .PUT(HttpRequest.BodyPublishers.ofByteArray(file))
             .header("Content-Type", type)
-            .header("X-XSRF-TOKEN", tobin.cookie("XSRF-TOKEN")),
+            .header("X-XSRF-TOKEN", who.cookie("XSRF-TOKEN")),
         path);
   }
 
-  private static String path(String call, UUID id, String kind) {
+  static String path(String call, UUID id, String kind) {
     return call + "/photos/" + id + "?kind=" + kind;
   }
 
