@@ -1,4 +1,4 @@
-# Before a new version takes over, and when nobody can sign in any more. Sourced by ./rotor.
+# Before a new version takes over. Sourced by ./rotor.
 
 FRESH_BACKUP=86400
 
@@ -60,51 +60,4 @@ upgrade_check() {
   if [ -z "$age" ]; then say "No backup is known of."; else say "The newest backup is $((age / 3600)) h old."; fi
   say "Take one first: ./rotor backup FILE --data $data"
   exit 3
-}
-
-# lead: another password for a lead, where nobody can sign in any more: whoever reads these data is the
-# machine's keeper, and can do anything anyway.
-lead() {
-  local data='' login=''
-  while [ $# -gt 0 ]; do
-    case "$1" in
-      --data) data=${2:-}; shift 2 || fail "--data needs a folder" ;;
-      -*) fail "lead does not know '$1'; see ./rotor help" ;;
-      *) [ -z "$login" ] || fail "lead: found '$1' beside '$login'; allowed is one sign-in name"; login=$1; shift ;;
-    esac
-  done
-  need postgres
-  if [ -z "$data" ]; then data=$(default_data); fi
-  data=$(cd "$data" 2>/dev/null && pwd) || fail "--data: there is no such folder"
-  reach_database
-  local psql password hash changed leads
-  psql=$(postgres_folder)/psql
-  leads=$("$psql" -d rotor -qAt -c "select login from account where role = 'LEAD' and not closed order by login" | paste -sd ' ')
-  password=$(head -c 12 /dev/urandom | base64 | tr '/+' '_-')
-  # bcrypt, as the application has it, by PostgreSQL's own pgcrypto, outside of the application's
-  # database; no command line shows the password.
-  hash=$(PASSWORD=$password "$psql" -d postgres -qAt -v ON_ERROR_STOP=1 <<'SQL'
-\set secret `printf %s "$PASSWORD"`
-set client_min_messages = warning;
-create extension if not exists pgcrypto;
-select crypt(:'secret', gen_salt('bf', 10));
-SQL
-  ) && [[ $hash == \$2a\$10\$* ]] || fail "PostgreSQL could not make the password's hash: its pgcrypto is missing"
-  changed=$(LOGIN=$login HASH=$hash "$psql" -d rotor -qAt -v ON_ERROR_STOP=1 <<'SQL'
-\set login `printf %s "$LOGIN"`
-\set hash `printf %s "$HASH"`
-begin;
-delete from known_device where account_id in (select id from account where login = :'login');
-delete from passkey where account_id in (select id from account where login = :'login' and role = 'LEAD');
-update account set password = :'hash', password_enough = true, edition = edition + 1
-  where login = :'login' and role = 'LEAD' and not closed returning 'changed';
-insert into account_event (id, kind, account_id, detail, at)
-  select gen_random_uuid(), 'PASSWORD_SET', id, 'by the command line', now() from account where login = :'login' and role = 'LEAD' and not closed;
-commit;
-SQL
-  )
-  [ -z "$STARTED" ] || postgres_stop "$data"
-  [ "$changed" = changed ] || fail "lead: found '$login'; allowed is the sign-in name of a lead: ${leads:-there is none}"
-  say "Sign-in: name $login, password $password"
-  say "It is shown this once. Every session of this account has ended; change the password after signing in."
 }

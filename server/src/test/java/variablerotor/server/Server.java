@@ -66,6 +66,12 @@ public final class Server implements ParameterResolver, AutoCloseable {
       return DriverManager.getConnection(url(), "rotor", password());
     }
 
+    /** As the role that the application works under. */
+    Connection application() throws java.sql.SQLException {
+      return DriverManager.getConnection(
+          url(), "rotor_app", System.getenv("ROTOR_TEST_APP_PASSWORD"));
+    }
+
     /** It takes nobody any more, and lets go of all. */
     public void shut() throws java.sql.SQLException {
       try (Connection connection = new Cluster("postgres").connection();

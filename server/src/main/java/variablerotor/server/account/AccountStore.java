@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +32,8 @@ public class AccountStore {
    * @param edition grows with every change of role, password or standing
    */
   record Standing(boolean closed, int edition) {}
+
+  private static final Field<UUID> BRANCH = DSL.field(DSL.name("account", "branch"), UUID.class);
 
   private final DSLContext db;
 
@@ -57,6 +60,11 @@ public class AccountStore {
                     row.get(ACCOUNT.PASSWORD),
                     row.get(ACCOUNT.PASSWORD_ENOUGH),
                     standing(row)));
+  }
+
+  /** Of which branch somebody is. */
+  UUID branch(UUID id) {
+    return db.select(BRANCH).from(ACCOUNT).where(ACCOUNT.ID.eq(id)).fetchSingle(BRANCH);
   }
 
   Optional<Standing> standing(UUID id) {

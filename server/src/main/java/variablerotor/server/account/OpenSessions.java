@@ -4,11 +4,13 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
 import java.time.Clock;
 import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import variablerotor.server.web.Branch;
 import variablerotor.server.web.Refused;
 
 /**
@@ -49,7 +51,9 @@ public class OpenSessions {
   public Set<Ticket> standing(Collection<Ticket> tickets) {
     Set<String> sessions =
         store.standing(tickets.stream().map(Ticket::session).toList(), clock.millis());
-    Map<UUID, Integer> editions = store.editions(tickets.stream().map(Ticket::person).toList());
+    List<UUID> people = tickets.stream().map(Ticket::person).toList();
+    // Streams of all branches are looked after together.
+    Map<UUID, Integer> editions = Branch.signingIn(() -> store.editions(people));
     return tickets.stream()
         .filter(one -> sessions.contains(one.session()))
         .filter(one -> Integer.valueOf(one.edition()).equals(editions.get(one.person())))

@@ -33,16 +33,19 @@ class Openings {
 
   private final SignIn signIn;
   private final Standings standings;
+  private final AccountStore accounts;
   private final AccountEventStore events;
   private final SecurityContextRepository contexts;
 
   Openings(
       SignIn signIn,
       Standings standings,
+      AccountStore accounts,
       AccountEventStore events,
       SecurityContextRepository contexts) {
     this.signIn = signIn;
     this.standings = standings;
+    this.accounts = accounts;
     this.events = events;
     this.contexts = contexts;
   }
@@ -77,8 +80,11 @@ class Openings {
       old.invalidate();
     }
     SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(
-        UsernamePasswordAuthenticationToken.authenticated(account, null, rights(account)));
+    UsernamePasswordAuthenticationToken who =
+        UsernamePasswordAuthenticationToken.authenticated(account, null, rights(account));
+    // By this the database knows whose rows the session may see.
+    who.setDetails(accounts.branch(account.id()));
+    context.setAuthentication(who);
     SecurityContextHolder.setContext(context);
     contexts.saveContext(context, request, response);
     standings.begin(request.getSession(), opened.edition());

@@ -44,8 +44,7 @@ class UnitStore {
         .set(SITE.ID, UUID.randomUUID())
         .set(SITE.NAME, place)
         .set(SITE.KEY, key(place))
-        .onConflict(SITE.KEY)
-        .doNothing()
+        .onConflictDoNothing()
         .execute();
     UUID site = db.select(SITE.ID).from(SITE).where(SITE.KEY.eq(key(place))).fetchSingle(SITE.ID);
     db.insertInto(UNIT)

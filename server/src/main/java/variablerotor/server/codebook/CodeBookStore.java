@@ -192,9 +192,9 @@ class CodeBookStore {
   /** The newest edition of a book that was not taken away. */
   Optional<Edition> newest(UUID book) {
     return db.select(CODE_BOOK_EDITION.fields())
-        .select(ACCOUNT.NAME)
+        .select(LogStore.AUTHOR_NAME)
         .from(CODE_BOOK_EDITION)
-        .join(ACCOUNT)
+        .leftJoin(ACCOUNT)
         .on(ACCOUNT.ID.eq(CODE_BOOK_EDITION.AUTHOR))
         .where(CODE_BOOK_EDITION.BOOK_ID.eq(book))
         .and(IN_FORCE)
@@ -206,7 +206,7 @@ class CodeBookStore {
                     row.get(CODE_BOOK_EDITION.NAME),
                     row.get(CODE_BOOK_EDITION.CONTENT),
                     row.get(CODE_BOOK_EDITION.CODES),
-                    row.get(ACCOUNT.NAME),
+                    row.get(LogStore.AUTHOR_NAME),
                     row.get(CODE_BOOK_EDITION.AT)));
   }
 
@@ -216,10 +216,10 @@ class CodeBookStore {
             CODE_BOOK_EDITION.BOOK_ID,
             CODE_BOOK_EDITION.NAME,
             CODE_BOOK_EDITION.CODES,
-            ACCOUNT.NAME,
+            LogStore.AUTHOR_NAME,
             CODE_BOOK_EDITION.AT)
         .from(CODE_BOOK_EDITION)
-        .join(ACCOUNT)
+        .leftJoin(ACCOUNT)
         .on(ACCOUNT.ID.eq(CODE_BOOK_EDITION.AUTHOR))
         .where(IN_FORCE)
         .orderBy(CODE_BOOK_EDITION.NAME, CODE_BOOK_EDITION.SEQ)

@@ -65,6 +65,7 @@ import variablerotor.server.shop.SettingsStore;
 import variablerotor.server.stock.SourcingService;
 import variablerotor.server.stock.StockImports;
 import variablerotor.server.stock.StockService;
+import variablerotor.server.web.Branch;
 import variablerotor.server.wiring.WiringService;
 
 /**
@@ -155,13 +156,20 @@ class FirstStart implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments arguments) {
-    if (accounts.isEmpty()) {
-      fillAtOnce();
-    }
+    Branch.in(Branch.FIRST, this::fillWhereEmpty);
     for (ShownSignIns.DemoAccount one : demo.shown()) {
       LOG.info("Demo sign-in: {} ({}), password {}", one.login(), one.name(), one.password());
     }
     LOG.info("Ready to serve");
+  }
+
+  /** Whether it was. */
+  private boolean fillWhereEmpty() {
+    boolean empty = accounts.isEmpty();
+    if (empty) {
+      fillAtOnce();
+    }
+    return empty;
   }
 
   private void fillAtOnce() {

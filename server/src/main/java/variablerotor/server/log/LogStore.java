@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -33,6 +34,9 @@ import variablerotor.server.web.Refused;
 public class LogStore {
   private static final int AT_ONCE = 500;
 
+  /** Whose row it is, of what branches may share: the people of another branch are not seen. */
+  public static final Field<String> AUTHOR_NAME = DSL.coalesce(ACCOUNT.NAME, "another branch");
+
   private final DSLContext db;
 
   LogStore(DSLContext db) {
@@ -54,7 +58,7 @@ public class LogStore {
     save.told.forEach(
         (field, value) -> {
           if (!Objects.equals(kept.get(field), value)) {
-            throw Refused.conflict("Another " + save.what + " has this id already.");
+            throw taken(save);
           }
         });
     return true;
@@ -72,8 +76,38 @@ public class LogStore {
       Figures.saved(save.what);
       return true;
     }
-    holds(save);
+    if (!holds(save) && !isSoAlready(save)) {
+      // By a row that is not seen from here: another branch's.
+      throw taken(save);
+    }
     return false;
+  }
+
+  private static Refused taken(Save save) {
+    return Refused.conflict("Another " + save.what + " has this id already.");
+  }
+
+  /** Whether another save says what can be said once alone, such as that a photo was taken away. */
+  private boolean isSoAlready(Save save) {
+    return save.told.keySet().stream()
+        .filter(field -> isOnce(save.table, field))
+        .anyMatch(field -> db.fetchExists(save.table, is(field, save.told.get(field))));
+  }
+
+  private static <T> Condition is(Field<T> field, @Nullable Object value) {
+    return field.eq(field.getDataType().convert(value));
+  }
+
+  private static boolean isOnce(Table<?> table, Field<?> field) {
+    Stream<String> keys =
+        table.getUniqueKeys().stream()
+            .filter(key -> key.getFields().size() == 1)
+            .map(key -> key.getFields().get(0).getName());
+    Stream<String> indexes =
+        table.getIndexes().stream()
+            .filter(index -> index.getUnique() && index.getFields().size() == 1)
+            .map(index -> index.getFields().get(0).getName());
+    return Stream.concat(keys, indexes).anyMatch(field.getName()::equals);
   }
 
   /** One call is no store: what is saved on it again and again would fill the disk. */
@@ -170,9 +204,9 @@ public class LogStore {
    * @param which those of one thing
    */
   public Optional<Editions.InForce> newest(Table<?> table, Condition which) {
-    return db.select(id(table), ACCOUNT.NAME, at(table))
+    return db.select(id(table), AUTHOR_NAME, at(table))
         .from(table)
-        .join(ACCOUNT)
+        .leftJoin(ACCOUNT)
         .on(ACCOUNT.ID.eq(author(table)))
         .where(which)
         .orderBy(table.field("seq").desc())

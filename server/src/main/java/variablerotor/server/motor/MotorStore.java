@@ -22,6 +22,7 @@ import variablerotor.server.log.Editions;
 import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
+import variablerotor.server.web.PerBranch;
 
 /** Motors that the shop can get: of each the row written last is in force. */
 @Repository
@@ -79,7 +80,7 @@ class MotorStore implements CallPart {
    */
   private record Read(long newest, int rows, List<Kept> motors, List<AsTold> asTold) {}
 
-  private volatile Read read = new Read(-1, -1, List.of(), List.of());
+  private final PerBranch<Read> read = new PerBranch<>(new Read(-1, -1, List.of(), List.of()));
 
   /** All that were not taken away and still read, by name. */
   List<Kept> all() {
@@ -94,11 +95,11 @@ class MotorStore implements CallPart {
   private Read read() {
     var now = db.select(DSL.max(SHOP_MOTOR.SEQ), DSL.count()).from(SHOP_MOTOR).fetchSingle();
     long newest = now.value1() == null ? 0 : now.value1();
-    Read last = read;
+    Read last = read.get();
     if (last.newest != newest || last.rows != now.value2()) {
       List<Row> rows = fetch(SHOP_MOTOR.REMOVED.isFalse());
       last = new Read(newest, now.value2(), readable(rows), asTold(rows));
-      read = last;
+      read.set(last);
     }
     return last;
   }

@@ -7,6 +7,7 @@ import static variablerotor.server.schema.Tables.OUTCOME;
 import static variablerotor.server.schema.Tables.OUTCOME_COUNT;
 import static variablerotor.server.schema.Tables.SERVICE_CALL;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +15,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
@@ -114,7 +116,7 @@ class OutcomeStore implements CallPart {
         .set(OUTCOME_COUNT.SYMPTOM, one.symptom().name())
         .set(OUTCOME_COUNT.FOUND, names(one.suspects()))
         .set(OUTCOME_COUNT.CALLS, more)
-        .onConflict(OUTCOME_COUNT.FAMILY, OUTCOME_COUNT.SYMPTOM, OUTCOME_COUNT.FOUND)
+        .onConflictOnConstraint(DSL.name("outcome_count_pkey"))
         .doUpdate()
         .set(OUTCOME_COUNT.CALLS, OUTCOME_COUNT.CALLS.plus(more))
         .execute();
@@ -128,7 +130,7 @@ class OutcomeStore implements CallPart {
           .set(CHECK_TIME.CHECK_ID, one.check())
           .set(CHECK_TIME.TIMES, one.times())
           .set(CHECK_TIME.MINUTES, one.minutes())
-          .onConflict(CHECK_TIME.FAMILY, CHECK_TIME.CHECK_ID)
+          .onConflictOnConstraint(DSL.name("check_time_pkey"))
           .doUpdate()
           .set(CHECK_TIME.TIMES, CHECK_TIME.TIMES.plus(one.times()))
           .set(CHECK_TIME.MINUTES, CHECK_TIME.MINUTES.plus(one.minutes()))
@@ -136,16 +138,25 @@ class OutcomeStore implements CallPart {
     }
   }
 
-  /** What checks took, those timed most often first. */
+  /** What checks took, those timed most often first; of all branches that share what they learn. */
   List<Timed> times() {
+    Field<BigDecimal> often = DSL.sum(CHECK_TIME.TIMES);
+    Field<BigDecimal> minutes = DSL.sum(CHECK_TIME.MINUTES);
     List<Timed> times = new ArrayList<>();
-    db.selectFrom(CHECK_TIME)
-        .orderBy(CHECK_TIME.TIMES.desc(), CHECK_TIME.FAMILY, CHECK_TIME.CHECK_ID)
+    db.select(CHECK_TIME.FAMILY, CHECK_TIME.CHECK_ID, often, minutes)
+        .from(CHECK_TIME)
+        .groupBy(CHECK_TIME.FAMILY, CHECK_TIME.CHECK_ID)
+        .orderBy(often.desc(), CHECK_TIME.FAMILY, CHECK_TIME.CHECK_ID)
         .forEach(
             row -> {
-              Family family = ReadBack.word(row.getFamily(), Family.values());
+              Family family = ReadBack.word(row.value1(), Family.values());
               if (family != null) {
-                times.add(new Timed(family, row.getCheckId(), row.getTimes(), row.getMinutes()));
+                times.add(
+                    new Timed(
+                        family,
+                        row.value2(),
+                        row.value3().intValueExact(),
+                        row.value4().doubleValue()));
               }
             });
     return times;
@@ -167,15 +178,18 @@ class OutcomeStore implements CallPart {
                 DSL.selectOne().from(CALL_IMPORT).where(CALL_IMPORT.CALL_ID.eq(SERVICE_CALL.ID))));
   }
 
-  /** Everything that is counted. */
+  /** Everything that is counted; in all branches that share what they learn. */
   List<Counted> counts() {
+    Field<BigDecimal> calls = DSL.sum(OUTCOME_COUNT.CALLS);
     List<Counted> counts = new ArrayList<>();
-    db.selectFrom(OUTCOME_COUNT)
-        .where(OUTCOME_COUNT.CALLS.gt(0))
+    db.select(OUTCOME_COUNT.FAMILY, OUTCOME_COUNT.SYMPTOM, OUTCOME_COUNT.FOUND, calls)
+        .from(OUTCOME_COUNT)
+        .groupBy(OUTCOME_COUNT.FAMILY, OUTCOME_COUNT.SYMPTOM, OUTCOME_COUNT.FOUND)
+        .having(calls.gt(BigDecimal.ZERO))
         .orderBy(OUTCOME_COUNT.FAMILY, OUTCOME_COUNT.SYMPTOM, OUTCOME_COUNT.FOUND)
         .forEach(
             row ->
-                counted(row.getFamily(), row.getSymptom(), row.getFound(), row.getCalls())
+                counted(row.value1(), row.value2(), row.value3(), row.value4().intValueExact())
                     .ifPresent(counts::add));
     return counts;
   }

@@ -17,7 +17,8 @@ import software.amazon.awssdk.core.sync.RequestBody;
 import software.amazon.awssdk.http.urlconnection.UrlConnectionHttpClient;
 import software.amazon.awssdk.regions.Region;
 import software.amazon.awssdk.services.s3.S3Client;
-import software.amazon.awssdk.services.s3.model.NoSuchKeyException;
+import software.amazon.awssdk.services.s3.model.NoSuchBucketException;
+import software.amazon.awssdk.services.s3.model.S3Exception;
 
 /**
  * A bucket of an S3-compatible store, in which the pixels of photos may lie: one object a photo, by
@@ -29,8 +30,10 @@ class Bucket {
   private static final Duration SILENT = Duration.ofSeconds(10);
   private static final Duration IN_ALL = Duration.ofSeconds(30);
 
+  private static final int NOT_FOUND = 404;
+
   /** It does not answer, or not with what it was asked for. */
-  static final class Gone extends Exception {
+  static final class Gone extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
     Gone(Throwable cause) {
@@ -78,14 +81,17 @@ class Bucket {
     return client != null;
   }
 
-  private S3Client named() throws Gone {
+  private S3Client named() {
     if (client == null) {
       throw new Gone(new IllegalStateException("no bucket is named"));
     }
     return client;
   }
 
-  void put(UUID photo, byte[] pixels) throws Gone {
+  /**
+   * @throws Gone where it does not take it
+   */
+  void put(UUID photo, byte[] pixels) {
     S3Client to = named();
     try {
       to.putObject(put -> put.bucket(bucket).key(key(photo)), RequestBody.fromBytes(pixels));
@@ -94,21 +100,33 @@ class Bucket {
     }
   }
 
-  /** What lies there, or nothing. */
-  Optional<byte[]> get(UUID photo) throws Gone {
+  /**
+   * What lies there, or nothing.
+   *
+   * @throws Gone where it does not answer
+   */
+  Optional<byte[]> get(UUID photo) {
     S3Client from = named();
     try {
       return Optional.of(
           from.getObjectAsBytes(get -> get.bucket(bucket).key(key(photo))).asByteArray());
-    } catch (NoSuchKeyException none) {
-      return Optional.empty();
+    } catch (S3Exception fault) {
+      // Not every store says what of the two it misses, or in a way that is understood.
+      if (fault.statusCode() == NOT_FOUND && !(fault instanceof NoSuchBucketException)) {
+        return Optional.empty();
+      }
+      throw new Gone(fault);
     } catch (SdkException fault) {
       throw new Gone(fault);
     }
   }
 
-  /** It is gone there, also where it was already. */
-  void delete(UUID photo) throws Gone {
+  /**
+   * It is gone there, also where it was already.
+   *
+   * @throws Gone where it does not answer
+   */
+  void delete(UUID photo) {
     S3Client from = named();
     try {
       from.deleteObject(delete -> delete.bucket(bucket).key(key(photo)));

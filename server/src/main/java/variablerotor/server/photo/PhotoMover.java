@@ -11,6 +11,8 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import variablerotor.server.account.BranchStore;
+import variablerotor.server.web.Branch;
 import variablerotor.server.web.Sha256;
 
 /**
@@ -30,6 +32,7 @@ class PhotoMover {
 
   private final Bucket bucket;
   private final PhotoPlaceStore places;
+  private final BranchStore branches;
   private final boolean toDatabase;
   private final Thread mover = new Thread(this::run, "photo mover");
   private volatile boolean over;
@@ -40,9 +43,14 @@ class PhotoMover {
    */
   private final Set<UUID> leftAside = ConcurrentHashMap.newKeySet();
 
-  PhotoMover(Bucket bucket, PhotoPlaceStore places, @Value("${rotor.photos.back}") boolean back) {
+  PhotoMover(
+      Bucket bucket,
+      PhotoPlaceStore places,
+      BranchStore branches,
+      @Value("${rotor.photos.back}") boolean back) {
     this.bucket = bucket;
     this.places = places;
+    this.branches = branches;
     toDatabase = back;
   }
 
@@ -69,7 +77,10 @@ class PhotoMover {
     while (!over) {
       long pause;
       try {
-        boolean some = drop() | (toDatabase ? back() : away());
+        boolean some = false;
+        for (UUID branch : branches.all()) {
+          some |= Branch.in(branch, this::step);
+        }
         answers = true;
         pause = some ? 0 : NOTHING_TO_DO_MS;
       } catch (Bucket.Gone gone) {
@@ -91,7 +102,11 @@ class PhotoMover {
     }
   }
 
-  private boolean away() throws Bucket.Gone {
+  private boolean step() {
+    return drop() | (toDatabase ? back() : away());
+  }
+
+  private boolean away() {
     boolean some = false;
     for (PhotoPlaceStore.Pixels one : places.here(AT_ONCE, leftAside)) {
       String digest = Sha256.of(one.bytes());
@@ -104,7 +119,7 @@ class PhotoMover {
     return some;
   }
 
-  private boolean back() throws Bucket.Gone {
+  private boolean back() {
     boolean some = false;
     for (PhotoPlaceStore.Away one : places.away(AT_ONCE, leftAside)) {
       Optional<byte[]> pixels = there(one.photo(), one.digest());
@@ -113,7 +128,7 @@ class PhotoMover {
     return some;
   }
 
-  private Optional<byte[]> there(UUID photo, String digest) throws Bucket.Gone {
+  private Optional<byte[]> there(UUID photo, String digest) {
     Optional<byte[]> pixels = bucket.get(photo).filter(one -> Sha256.of(one).equals(digest));
     if (pixels.isEmpty() && leftAside.add(photo)) {
       LOG.error("photo {} does not lie in the bucket as it was put; it is left where it is", photo);
@@ -121,7 +136,7 @@ class PhotoMover {
     return pixels;
   }
 
-  private boolean drop() throws Bucket.Gone {
+  private boolean drop() {
     boolean some = false;
     for (PhotoPlaceStore.Away one : places.toDrop(AT_ONCE)) {
       bucket.delete(one.photo());

@@ -19,6 +19,7 @@ import org.postgresql.replication.LogSequenceNumber;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
+import variablerotor.server.web.BranchConnections;
 
 /** The replica that is named: its connections, and how far it follows. */
 @Component
@@ -168,7 +169,7 @@ class Replica {
   }
 
   Connection connection() throws SQLException {
-    return pool.getConnection();
+    return BranchConnections.told(pool.getConnection());
   }
 
   /** It did not answer, or broke off. */

@@ -28,6 +28,7 @@ import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.schema.tables.records.StockCountRecord;
+import variablerotor.server.web.PerBranch;
 
 /** Parts, of each the row written last in force; and how many of each lie where. */
 @Repository
@@ -90,7 +91,7 @@ class StockStore {
    */
   private record Read(String version, List<Kept> stock) {}
 
-  private volatile Read read = new Read("", List.of());
+  private final PerBranch<Read> read = new PerBranch<>(new Read("", List.of()));
 
   /** All that were not taken away, by number. */
   List<Kept> all() {
@@ -106,10 +107,10 @@ class StockStore {
                         .asField()))
             .fetchSingle()
             .value1();
-    Read last = read;
+    Read last = read.get();
     if (version == null || !last.version.equals(version)) {
       last = new Read(version == null ? "" : version, fetch());
-      read = last;
+      read.set(last);
     }
     return last.stock;
   }

@@ -25,6 +25,7 @@ import variablerotor.server.log.LogStore;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.supply.SupplyService;
+import variablerotor.server.web.PerBranch;
 
 /** Which part was found for which way of a call; and where it and the shop's motors come from. */
 @Repository
@@ -106,7 +107,8 @@ class WayPartStore implements CallPart {
           PartKind.ADAPTER,
           PartKind.TRANSFORMER);
 
-  private volatile Worked worked = new Worked(List.of(), List.of(), List.of(), Shelf.EMPTY);
+  private final PerBranch<Worked> worked =
+      new PerBranch<>(new Worked(List.of(), List.of(), List.of(), Shelf.EMPTY));
 
   /** Where the motors that the shop keeps lie, and what they cost. */
   List<Sourced> motors() {
@@ -116,7 +118,7 @@ class WayPartStore implements CallPart {
   private Worked worked() {
     List<StockStore.Kept> all = stock.all();
     List<Quote> said = supply.kept();
-    Worked last = worked;
+    Worked last = worked.get();
     if (last.stock != all || last.quotes != said) {
       List<Quote> quotes = said.stream().filter(one -> one.kind() == PartKind.MOTOR).toList();
       List<InStock> kept =
@@ -137,7 +139,7 @@ class WayPartStore implements CallPart {
                       .filter(one -> SMALL.contains(one.part().kind()))
                       .toList(),
                   said.stream().filter(one -> SMALL.contains(one.kind())).toList()));
-      worked = last;
+      worked.set(last);
     }
     return last;
   }

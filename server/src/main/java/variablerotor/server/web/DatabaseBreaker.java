@@ -55,7 +55,7 @@ class DatabaseBreaker implements BeanPostProcessor, Ordered {
         throw new SQLTransientConnectionException("the database did not answer just now");
       }
       try {
-        Connection connection = super.getConnection();
+        Connection connection = BranchConnections.told(super.getConnection());
         gone = false;
         return connection;
       } catch (SQLException fault) {

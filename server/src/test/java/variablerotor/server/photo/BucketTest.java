@@ -14,17 +14,45 @@ import java.sql.Statement;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
 /** Pixels lie in a bucket, or in the database; whichever, the same are shown, or none. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class BucketTest {
   private static final String HERE =
       "select count(*) from photo where id = '%s' and content <> ''::bytea";
   private static final String AWAY = "select count(*) from photo_place where photo_id = '%s'";
 
-  private static int one(Server server, String query) throws SQLException {
+  private static SimulatedBucket bucket;
+
+  /** Which is told of no bucket. */
+  private static Server server;
+
+  /** Another process, which is. */
+  private static Server moving;
+
+  @BeforeAll
+  static void start() throws IOException {
+    bucket = new SimulatedBucket();
+    server = Server.told(true);
+    moving = server.beside(bucket.settings());
+  }
+
+  @AfterAll
+  static void stop() {
+    moving.close();
+    server.close();
+    bucket.close();
+  }
+
+  private static int one(String query) throws SQLException {
     try (Connection database = server.database();
         Statement statement = database.createStatement();
         ResultSet row = statement.executeQuery(query)) {
@@ -45,8 +73,8 @@ class BucketTest {
     }
   }
 
-  private static boolean isAway(Server server, UUID photo) throws SQLException {
-    return one(server, HERE.formatted(photo)) == 0 && one(server, AWAY.formatted(photo)) == 1;
+  private static boolean isAway(UUID photo) throws SQLException {
+    return one(HERE.formatted(photo)) == 0 && one(AWAY.formatted(photo)) == 1;
   }
 
   private static UUID taken(Visitor who, String call, int width) {
@@ -73,110 +101,78 @@ class BucketTest {
     return server.lead().get("/api/shop/keeping/health").body();
   }
 
-  /**
-   * There and back, while it is used: what is shown never changes, and nothing lies in two places.
-   */
-  @Test
-  void movedAndMovedBackAPhotoIsTheSame() throws Exception {
-    try (SimulatedBucket bucket = new SimulatedBucket();
-        Server server = Server.told(true)) {
-      Visitor tobin = server.technician();
-      String call = tobin.openCall();
-      UUID photo = taken(tobin, call, 80);
-      byte[] before = tobin.bytes(call + "/photos/" + photo);
-      try (Server moving = server.beside(bucket.settings())) {
-        until("moved", () -> isAway(server, photo));
-        Visitor there = moving.technician();
-        assertArrayEquals(before, there.bytes(call + "/photos/" + photo));
-        assertArrayEquals(before, packed(there.bytes(call + "/file"), photo), "in the call's file");
-        UUID later = taken(there, call, 90);
-        until("a new one, too", () -> isAway(server, later));
-        assertTrue(health(moving).contains(" in the bucket"), health(moving));
-      }
-      // Who is not told of the bucket shows nothing in its place, and says so.
-      assertEquals(503, tobin.get(call + "/photos/" + photo).status());
-      assertTrue(health(server).contains("the bucket is not named"), health(server));
-      try (Server back = server.beside(bucket.settings("back=true"))) {
-        until("all are back", () -> one(server, "select count(*) from photo_place") == 0);
-        assertArrayEquals(before, back.technician().bytes(call + "/photos/" + photo));
-      }
-      assertEquals(0, bucket.size(), "nothing is left there");
-      assertArrayEquals(before, tobin.bytes(call + "/photos/" + photo));
-    }
-  }
-
   /** The bucket is somebody else's machine: nobody waits for it, and nothing is lost by it. */
   @Test
+  @Order(1)
   void aBucketThatMisbehavesCostsNoPhoto() throws Exception {
-    try (SimulatedBucket bucket = new SimulatedBucket()) {
-      bucket.behave(SimulatedBucket.Mood.SPOILS);
-      try (Server server = Server.told(true, bucket.settings())) {
-        Visitor tobin = server.technician();
-        String call = tobin.openCall();
-        UUID spoiled = taken(tobin, call, 80);
-        until("it was put there", () -> bucket.size() > 0);
-        until("it is told", () -> health(server).contains("does not answer as it should"));
-        assertEquals(1, one(server, HERE.formatted(spoiled)), "what came back was not the same");
-        bucket.behave(SimulatedBucket.Mood.WELL);
-        UUID photo = taken(tobin, call, 90);
-        until("moved", () -> isAway(server, photo));
-        byte[] right = tobin.bytes(call + "/photos/" + photo);
-        for (SimulatedBucket.Mood mood : SimulatedBucket.Mood.values()) {
-          bucket.behave(mood);
-          Visitor.Answer shown = tobin.get(call + "/photos/" + photo);
-          if (mood == SimulatedBucket.Mood.WELL) {
-            assertEquals(200, shown.status());
-          } else {
-            assertEquals(503, shown.status(), mood + ": another picture is shown for none");
-            assertTrue(shown.body().contains("try again later"), shown.body());
-            assertEquals(503, tobin.get(call + "/report").status(), "no report lacks a photo");
-          }
-        }
-        // A new one is kept meanwhile.
-        UUID meanwhile = taken(tobin, call, 100);
-        assertEquals(1, one(server, HERE.formatted(meanwhile)));
-        bucket.behave(SimulatedBucket.Mood.WELL);
-        assertArrayEquals(right, tobin.bytes(call + "/photos/" + photo));
+    Visitor tobin = moving.technician();
+    String call = tobin.openCall();
+    until("the demo's are moved", () -> one("select count(*) from photo where content <> ''") == 0);
+    bucket.behave(SimulatedBucket.Mood.SPOILS);
+    UUID spoiled = taken(tobin, call, 80);
+    until("it is told", () -> health(moving).contains("does not answer as it should"));
+    assertEquals(1, one(HERE.formatted(spoiled)), "what came back was not the same");
+    bucket.behave(SimulatedBucket.Mood.WELL);
+    UUID photo = taken(tobin, call, 90);
+    until("moved", () -> isAway(photo));
+    byte[] right = tobin.bytes(call + "/photos/" + photo);
+    for (SimulatedBucket.Mood mood : SimulatedBucket.Mood.values()) {
+      bucket.behave(mood);
+      Visitor.Answer shown = tobin.get(call + "/photos/" + photo);
+      if (mood == SimulatedBucket.Mood.WELL) {
+        assertEquals(200, shown.status());
+      } else {
+        assertEquals(503, shown.status(), mood + ": another picture is shown for none");
+        assertTrue(shown.body().contains("try again later"), shown.body());
+        assertEquals(503, tobin.get(call + "/report").status(), "no report lacks a photo");
       }
     }
+    // A new one is kept meanwhile.
+    UUID meanwhile = taken(tobin, call, 100);
+    assertEquals(1, one(HERE.formatted(meanwhile)));
+    bucket.behave(SimulatedBucket.Mood.WELL);
+    assertArrayEquals(right, tobin.bytes(call + "/photos/" + photo));
   }
 
   @Test
+  @Order(2)
   void anErasedPhotoIsErasedThereToo() throws Exception {
-    try (SimulatedBucket bucket = new SimulatedBucket();
-        Server server = Server.told(true, bucket.settings())) {
-      Visitor tobin = server.technician();
-      String call = tobin.openCall();
-      UUID photo = taken(tobin, call, 80);
-      until("moved", () -> isAway(server, photo));
-      until(
-          "the demo's too",
-          () -> one(server, "select count(*) from photo where content <> ''") == 0);
-      int others = bucket.size() - 1;
-      assertEquals(
-          200,
-          tobin.put(call + "/photos/" + photo + "/removals/" + UUID.randomUUID(), "").status());
-      Visitor ines = server.lead();
-      assertEquals(200, ines.get(call + "/photos/" + photo).status(), "a lead still looks at it");
-      String erasure = call + "/removed-photos/" + photo + "/erasures/" + UUID.randomUUID();
-      assertEquals(200, ines.put(erasure, "{\"reason\":\"a face\"}").status());
-      assertEquals(404, ines.get(call + "/photos/" + photo).status());
-      until("gone there", () -> bucket.size() == others);
-      assertEquals(0, one(server, AWAY.formatted(photo)));
-    }
+    Visitor tobin = moving.technician();
+    String call = tobin.openCall();
+    UUID photo = taken(tobin, call, 80);
+    until("moved", () -> isAway(photo));
+    String removal = call + "/photos/" + photo + "/removals/" + UUID.randomUUID();
+    assertEquals(200, tobin.put(removal, "").status());
+    Visitor ines = moving.lead();
+    assertEquals(200, ines.get(call + "/photos/" + photo).status(), "a lead still looks at it");
+    String erasure = call + "/removed-photos/" + photo + "/erasures/" + UUID.randomUUID();
+    assertEquals(200, ines.put(erasure, "{\"reason\":\"a face\"}").status());
+    assertEquals(404, ines.get(call + "/photos/" + photo).status());
+    until("gone there", () -> !bucket.holds(photo));
+    until("and no more told of", () -> one(AWAY.formatted(photo)) == 0);
   }
 
-  /** The application may tell of moves alone; a lie about one empties nothing. */
+  /** While it is used: what is shown never changes, and nothing lies in two places. */
   @Test
-  void theDatabaseBelievesNoWrongDigest() throws Exception {
-    try (Server server = Server.told(true)) {
-      Visitor tobin = server.technician();
-      UUID photo = taken(tobin, tobin.openCall(), 80);
-      PhotoPlaceStore places = server.bean(PhotoPlaceStore.class);
-      assertFalse(places.moved(photo, "00".repeat(32)));
-      assertFalse(places.dropped(photo));
-      assertFalse(places.returned(photo, new byte[] {1}));
-      assertEquals(1, one(server, HERE.formatted(photo)));
-    }
+  @Order(3)
+  void movedAndMovedBackAPhotoIsTheSame() throws Exception {
+    Visitor there = moving.technician();
+    String call = there.openCall();
+    UUID photo = taken(there, call, 80);
+    byte[] before = there.bytes(call + "/photos/" + photo);
+    until("moved", () -> isAway(photo));
+    assertArrayEquals(before, there.bytes(call + "/photos/" + photo));
+    assertArrayEquals(before, packed(there.bytes(call + "/file"), photo), "in the call's file");
+    assertTrue(health(moving).contains(" in the bucket"), health(moving));
+    moving.close();
+    // Who is not told of the bucket shows nothing in its place, and says so.
+    Visitor tobin = server.technician();
+    assertEquals(503, tobin.get(call + "/photos/" + photo).status());
+    assertTrue(health(server).contains("the bucket is not named"), health(server));
+    moving = server.beside(bucket.settings("back=true"));
+    until("all are back", () -> one("select count(*) from photo_place") == 0);
+    assertArrayEquals(before, moving.technician().bytes(call + "/photos/" + photo));
+    assertFalse(bucket.holds(photo), "nothing of it is left there");
+    assertArrayEquals(before, tobin.bytes(call + "/photos/" + photo));
   }
 }

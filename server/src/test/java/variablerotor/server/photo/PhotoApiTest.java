@@ -33,6 +33,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
+import variablerotor.server.web.Branch;
 import variablerotor.server.web.Refused;
 
 /** Photos: made anew upright and without where and when, kept in the database with the call. */
@@ -378,5 +379,23 @@ class PhotoApiTest {
 
   private Object erased(Object row) {
     return ((Map<?, ?>) row).get("erased");
+  }
+
+  /** The application may tell where pixels lie; a lie about it empties nothing. */
+  @Test
+  void theDatabaseBelievesNoWrongDigest() {
+    String call = tobin.openCall();
+    UUID photo = UUID.randomUUID();
+    send(path(call, photo, "MOTOR_PLATE"), picture("jpeg", 80, 60), "image/jpeg");
+    PhotoPlaceStore places = server.bean(PhotoPlaceStore.class);
+    Branch.in(
+        Branch.FIRST,
+        () -> {
+          assertFalse(places.moved(photo, "00".repeat(32)));
+          assertFalse(places.dropped(photo));
+          assertFalse(places.returned(photo, new byte[] {1}));
+          return photo;
+        });
+    assertEquals(200, tobin.get(call + "/photos/" + photo).status());
   }
 }

@@ -8,6 +8,7 @@ import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import variablerotor.server.web.Sha256;
@@ -60,8 +61,8 @@ final class SimulatedBucket implements AutoCloseable {
     mood = other;
   }
 
-  int size() {
-    return objects.size();
+  boolean holds(UUID photo) {
+    return objects.keySet().stream().anyMatch(key -> key.endsWith("/" + photo));
   }
 
   private void answer(HttpExchange exchange) throws IOException {
