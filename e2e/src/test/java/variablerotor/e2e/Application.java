@@ -25,6 +25,7 @@ import variablerotor.supplyhouse.SupplyHouse;
 final class Application implements AutoCloseable {
   private static final Path JAR = Path.of("../app/target/rotor-server.jar");
   private static final Path APP = Path.of("target/app");
+  private static final Path CLASSES = APP.resolve("classes.jsa");
   private static final Duration PATIENCE = Duration.ofSeconds(90);
 
   /**
@@ -83,9 +84,14 @@ final class Application implements AutoCloseable {
 
   /** Processes on one database, all started in the same moment on an empty one. */
   static List<Application> several(int many) {
+    return several(many, fresh());
+  }
+
+  /** An empty database of the test command's cluster. */
+  private static Kept fresh() {
     String name = "e2e_" + UUID.randomUUID().toString().replace("-", "");
     cluster("postgres").sql("create database " + name);
-    return several(many, cluster(name));
+    return cluster(name);
   }
 
   /**
@@ -106,7 +112,10 @@ final class Application implements AutoCloseable {
     }
   }
 
-  /** Unpacked, as the start command runs it, it starts in half the time. */
+  /**
+   * Unpacked, and with its classes kept ready, as the start command runs it, it starts in half the
+   * time.
+   */
   private static synchronized Path unpacked() throws IOException {
     Path jar = APP.resolve(JAR.getFileName());
     boolean fresh =
@@ -122,6 +131,24 @@ final class Application implements AutoCloseable {
           "--force",
           "--destination",
           APP.toString());
+      Files.deleteIfExists(CLASSES);
+      // Once up to where it would serve; the classes that it loaded are kept as it ends.
+      Kept scratch = fresh();
+      ProcessBuilder once =
+          new ProcessBuilder(
+                  java(),
+                  "-XX:+UseSerialGC",
+                  "-XX:TieredStopAtLevel=1",
+                  "-XX:ArchiveClassesAtExit=" + CLASSES,
+                  "-Dspring.context.exit=onRefresh",
+                  "-jar",
+                  jar.toString(),
+                  "--server.port=0",
+                  "--spring.datasource.url=" + scratch.url())
+              .redirectErrorStream(true)
+              .redirectOutput(ProcessBuilder.Redirect.DISCARD);
+      told(once, scratch);
+      run(once);
       Files.setLastModifiedTime(jar, FileTime.from(Instant.now()));
     }
     return jar;
@@ -132,9 +159,13 @@ final class Application implements AutoCloseable {
   }
 
   private static void run(String... command) throws IOException {
+    run(new ProcessBuilder(command).inheritIO());
+  }
+
+  private static void run(ProcessBuilder command) throws IOException {
     try {
-      if (new ProcessBuilder(command).inheritIO().start().waitFor() != 0) {
-        throw new IOException("failed: " + String.join(" ", command));
+      if (command.start().waitFor() != 0) {
+        throw new IOException("failed: " + String.join(" ", command.command()));
       }
     } catch (InterruptedException fault) {
       Thread.currentThread().interrupt();
@@ -154,6 +185,12 @@ final class Application implements AutoCloseable {
         System.getenv("ROTOR_TEST_APP_PASSWORD"));
   }
 
+  /** No command line shows a password. */
+  private static void told(ProcessBuilder application, Kept kept) {
+    application.environment().put("SPRING_DATASOURCE_PASSWORD", kept.app());
+    application.environment().put("SPRING_FLYWAY_PASSWORD", kept.owner());
+  }
+
   /** Starts the process on the data that are there, and waits until it serves. */
   void launch() {
     try {
@@ -165,6 +202,7 @@ final class Application implements AutoCloseable {
               "-XX:+UseSerialGC",
               // Started often and run for minutes: the second compiler would not earn its time.
               "-XX:TieredStopAtLevel=1",
+              "-XX:SharedArchiveFile=" + CLASSES,
               "-jar",
               unpacked().toString(),
               "--server.port=" + port,
@@ -175,8 +213,7 @@ final class Application implements AutoCloseable {
               "--rotor.supply.stand-in=true",
               "--spring.datasource.url=" + kept.url());
       builder.command().addAll(settings);
-      builder.environment().put("SPRING_DATASOURCE_PASSWORD", kept.app());
-      builder.environment().put("SPRING_FLYWAY_PASSWORD", kept.owner());
+      told(builder, kept);
       process =
           builder
               .redirectErrorStream(true)
