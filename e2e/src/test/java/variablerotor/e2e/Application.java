@@ -131,6 +131,8 @@ final class Application implements AutoCloseable {
           "--force",
           "--destination",
           APP.toString());
+      // Before that, as the JVM takes no classes of a file that is newer than they are.
+      Files.setLastModifiedTime(jar, FileTime.from(Instant.now()));
       Files.deleteIfExists(CLASSES);
       // Once up to where it would serve; the classes that it loaded are kept as it ends.
       Kept scratch = fresh();
@@ -149,7 +151,6 @@ final class Application implements AutoCloseable {
               .redirectOutput(ProcessBuilder.Redirect.DISCARD);
       told(once, scratch);
       run(once);
-      Files.setLastModifiedTime(jar, FileTime.from(Instant.now()));
     }
     return jar;
   }

@@ -123,17 +123,19 @@ public final class Visitor {
     return "";
   }
 
-  /** Opens a call and gives its path. */
+  /** Opens a call, on a unit of its own, and gives its path. */
   public String openCall() {
-    String path = "/api/calls/" + UUID.randomUUID();
+    UUID id = UUID.randomUUID();
+    String path = "/api/calls/" + id;
     Answer answer =
         put(
             path,
             """
-            {"place":"Test Quay","unitName":"Unit 9","complaint":"","symptom":"NO_RUN",
+            {"place":"Test Quay","unitName":"Unit %s","complaint":"","symptom":"NO_RUN",
              "unit":{"kind":"AIR_HANDLER","heating":["ELECTRIC"],"installed":"2022-01-01",
                      "warrantyUntil":"2024-01-01","boardNeedsFeedback":false},
-             "motor":{"family":"CONSTANT_TORQUE","volts":"208-230","moduleSoldAlone":true}}""");
+             "motor":{"family":"CONSTANT_TORQUE","volts":"208-230","moduleSoldAlone":true}}"""
+                .formatted(id));
     if (answer.status() != 200) {
       throw new IllegalStateException(answer.toString());
     }

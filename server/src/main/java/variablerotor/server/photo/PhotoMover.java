@@ -102,7 +102,8 @@ class PhotoMover {
     }
   }
 
-  private boolean step() {
+  /** Whether something was done. */
+  boolean step() {
     return drop() | (toDatabase ? back() : away());
   }
 
@@ -113,7 +114,12 @@ class PhotoMover {
       bucket.put(one.photo(), one.bytes());
       // What it says it took is not believed: it is read back before anything is emptied here.
       if (there(one.photo(), digest).isPresent()) {
-        some |= places.moved(one.photo(), digest);
+        boolean moved = places.moved(one.photo(), digest);
+        if (!moved && !places.isAway(one.photo())) {
+          // Erased meanwhile: what was just put there is the last of it.
+          bucket.delete(one.photo());
+        }
+        some |= moved;
       }
     }
     return some;

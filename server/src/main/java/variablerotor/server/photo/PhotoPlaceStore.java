@@ -55,6 +55,15 @@ class PhotoPlaceStore {
     return inBucket(alone.and(PHOTO_PLACE.PHOTO_ID.notIn(but)), most);
   }
 
+  /** Whether it is told to lie in the bucket, and to stay there. */
+  boolean isAway(UUID photo) {
+    return db.fetchExists(
+        DSL.selectOne()
+            .from(PHOTO_PLACE)
+            .where(PHOTO_PLACE.PHOTO_ID.eq(photo))
+            .and(DSL.not(ERASED)));
+  }
+
   /** Some of which the bucket is to hold nothing any more: erased, or here again. */
   List<Away> toDrop(int most) {
     return inBucket(ERASED.or(DSL.exists(alsoHere())), most);

@@ -69,10 +69,11 @@ class DatabaseGone extends OncePerRequestFilter {
   /** What is said of it: a database that is busy is not one that is gone. */
   static String detail(Throwable fault) {
     for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
-      if (cause instanceof DatabaseBreaker.Busy) {
+      String state = cause instanceof SQLException sql ? sql.getSQLState() : null;
+      if (cause instanceof DatabaseBreaker.Busy || (state != null && isCrossed(state))) {
         return BUSY;
       }
-      if (cause instanceof SQLException sql && IS_READ_ONLY.equals(sql.getSQLState())) {
+      if (IS_READ_ONLY.equals(state)) {
         return READ_ONLY;
       }
     }
@@ -82,7 +83,8 @@ class DatabaseGone extends OncePerRequestFilter {
   /**
    * Whether it is the database's and not the request's: by the classes of SQLSTATE for connections,
    * lack of resources, faults of its disk, an operator's word, a database that takes none or
-   * nothing, and statements that it no longer knows (PostgreSQL's manual, appendix A).
+   * nothing, statements that it no longer knows, and transactions that crossed another
+   * (PostgreSQL's manual, appendix A).
    */
   static boolean is(Throwable fault) {
     for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
@@ -93,11 +95,17 @@ class DatabaseGone extends OncePerRequestFilter {
         return true;
       }
       String state = cause instanceof SQLException sql ? sql.getSQLState() : null;
-      if (state != null && (CLASSES.stream().anyMatch(state::startsWith) || isStale(state))) {
+      if (state != null
+          && (CLASSES.stream().anyMatch(state::startsWith) || isStale(state) || isCrossed(state))) {
         return true;
       }
     }
     return false;
+  }
+
+  /** Of two transactions that waited for each other, one was ended: class 40. */
+  private static boolean isCrossed(String state) {
+    return state.startsWith("40");
   }
 
   /** Of a statement that was made ready on a connection and is not there: a pooler gave another. */

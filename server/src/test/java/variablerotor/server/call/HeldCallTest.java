@@ -61,6 +61,10 @@ class HeldCallTest {
     List<?> rows = (List<?>) Json.read(tobin.get("/api/calls?size=100").body());
     int decided = 0;
     for (Object row : rows) {
+      if ("Test Quay".equals(((Map<?, ?>) row).get("place"))) {
+        // Another test's, and next to empty.
+        continue;
+      }
       String path = "/api/calls/" + ((Map<?, ?>) row).get("id");
       if (tobin.get(path).status() == 409) {
         // Another test's, in words that nobody knows.

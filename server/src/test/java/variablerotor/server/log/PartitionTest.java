@@ -73,7 +73,7 @@ class PartitionTest {
     assertEquals("reading_before_2027", partitionAt(from, "2026-12-31 23:59:59+00"));
     assertEquals("reading_other", partitionAt(from, "2099-06-01 00:00:00+00"));
     // What a wrong clock put there stops no start, and is found as before.
-    one("select make_partitions(2099)");
+    one("select make_partitions('reading', 2099)");
     assertEquals("reading_other", partitionAt(from, "2099-06-02 00:00:00+00"));
     assertEquals("reading_2098", partitionAt(from, "2098-06-02 00:00:00+00"));
   }
