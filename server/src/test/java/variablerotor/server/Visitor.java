@@ -125,8 +125,7 @@ public final class Visitor {
 
   /** Opens a call, on a unit of its own, and gives its path. */
   public String openCall() {
-    UUID id = UUID.randomUUID();
-    String path = "/api/calls/" + id;
+    String path = "/api/calls/" + UUID.randomUUID();
     Answer answer =
         put(
             path,
@@ -135,7 +134,7 @@ public final class Visitor {
              "unit":{"kind":"AIR_HANDLER","heating":["ELECTRIC"],"installed":"2022-01-01",
                      "warrantyUntil":"2024-01-01","boardNeedsFeedback":false},
              "motor":{"family":"CONSTANT_TORQUE","volts":"208-230","moduleSoldAlone":true}}"""
-                .formatted(id));
+                .formatted(UUID.randomUUID().toString().substring(0, 8)));
     if (answer.status() != 200) {
       throw new IllegalStateException(answer.toString());
     }

@@ -11,14 +11,15 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
 import variablerotor.server.account.BranchStore;
+import variablerotor.server.log.LogStore;
 import variablerotor.server.web.Branch;
 import variablerotor.server.web.Sha256;
 
 /**
  * Moves pixels to the bucket, or back, while everybody works: a new photo is kept in the database
- * first, so that nobody waits for the bucket. Several processes may do so at once: each step is the
- * same when it is done again.
+ * first, so that nobody waits for the bucket. Each step is the same when it is done again.
  */
 @Component
 class PhotoMover {
@@ -33,6 +34,8 @@ class PhotoMover {
   private final Bucket bucket;
   private final PhotoPlaceStore places;
   private final BranchStore branches;
+  private final LogStore log;
+  private final TransactionTemplate transaction;
   private final boolean toDatabase;
   private final Thread mover = new Thread(this::run, "photo mover");
   private volatile boolean over;
@@ -47,10 +50,14 @@ class PhotoMover {
       Bucket bucket,
       PhotoPlaceStore places,
       BranchStore branches,
+      LogStore log,
+      TransactionTemplate transaction,
       @Value("${rotor.photos.back}") boolean back) {
     this.bucket = bucket;
     this.places = places;
     this.branches = branches;
+    this.log = log;
+    this.transaction = transaction;
     toDatabase = back;
   }
 
@@ -102,9 +109,17 @@ class PhotoMover {
     }
   }
 
-  /** Whether something was done. */
+  /**
+   * Whether something was done. One process at a time is at it: what one puts there another, told
+   * to move the other way, must not take away before it is known that it is the only one.
+   */
   boolean step() {
-    return drop() | (toDatabase ? back() : away());
+    return Boolean.TRUE.equals(
+        transaction.execute(
+            any -> {
+              log.hold("where photos lie");
+              return drop() | (toDatabase ? back() : away());
+            }));
   }
 
   private boolean away() {

@@ -15,7 +15,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import variablerotor.server.account.BranchStore;
+import variablerotor.server.log.LogStore;
 import variablerotor.server.web.Sha256;
 
 /** What happens to a photo while it is on its way. */
@@ -25,7 +28,14 @@ class PhotoMoverTest {
 
   private final Bucket bucket = mock(Bucket.class);
   private final PhotoPlaceStore places = mock(PhotoPlaceStore.class);
-  private final PhotoMover mover = new PhotoMover(bucket, places, mock(BranchStore.class), false);
+  private final PhotoMover mover =
+      new PhotoMover(
+          bucket,
+          places,
+          mock(BranchStore.class),
+          mock(LogStore.class),
+          new TransactionTemplate(mock(PlatformTransactionManager.class)),
+          false);
 
   @BeforeEach
   void oneIsHere() {
@@ -42,7 +52,7 @@ class PhotoMoverTest {
     verify(bucket).delete(PHOTO);
   }
 
-  /** Taken away by both it would be gone. */
+  /** By one that was at it before this one. */
   @Test
   void movedByAnotherProcessMeanwhileItStaysThere() {
     when(places.moved(PHOTO, Sha256.of(PIXELS))).thenReturn(false);
