@@ -1,8 +1,10 @@
 package variablerotor.server.account;
 
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
+import variablerotor.server.web.Branch;
 import variablerotor.server.web.Refused;
 
 /** Who is signed in. */
@@ -23,5 +25,13 @@ public final class Current {
       throw Refused.signIn("Sign in first.");
     }
     return account;
+  }
+
+  /** Of which branch; who signed in before there were any is of the first. */
+  static UUID branch() {
+    Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
+    return authentication != null && authentication.getDetails() instanceof UUID branch
+        ? branch
+        : Branch.FIRST;
   }
 }

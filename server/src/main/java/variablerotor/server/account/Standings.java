@@ -12,6 +12,7 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import variablerotor.server.web.Branch;
 import variablerotor.server.web.Refused;
 import variablerotor.server.web.Security;
 
@@ -52,11 +53,14 @@ class Standings implements WebMvcConfigurer, HandlerInterceptor {
   @Override
   public boolean preHandle(
       HttpServletRequest request, HttpServletResponse response, Object handler) {
+    Account account = Current.orNull();
+    if (account != null) {
+      Branch.asks(request, Current.branch());
+    }
     if (request.getDispatcherType() == DispatcherType.ASYNC) {
       // The end of what was let in when it began, such as a stream that ends with its session.
       return true;
     }
-    Account account = Current.orNull();
     HttpSession session = request.getSession(false);
     if (account == null || session == null || stands(account, session)) {
       return true;

@@ -1,11 +1,9 @@
 package variablerotor.server.web;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
-import org.springframework.security.authentication.AnonymousAuthenticationToken;
-import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 
@@ -22,6 +20,8 @@ public final class Branch {
 
   /** No rows of any. */
   private static final String NONE = "none";
+
+  private static final String ASKED_BY = Branch.class.getName();
 
   private static final ThreadLocal<@Nullable String> SAID = new ThreadLocal<>();
 
@@ -51,27 +51,28 @@ public final class Branch {
     }
   }
 
-  /** As the database is told of it. */
+  /** Whoever asks this is of that branch. */
+  public static void asks(HttpServletRequest request, UUID branch) {
+    request.setAttribute(ASKED_BY, branch);
+  }
+
+  /**
+   * As the database is told of it. It looks nothing up: a connection is in the hand of whoever asks
+   * this, and may be that over which the session itself is read.
+   */
   static String now() {
     String said = SAID.get();
     if (said != null) {
       return said;
     }
-    if (RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes attributes
-        && Security.SIGNING_IN.contains(attributes.getRequest().getRequestURI())) {
-      return SIGNING_IN;
-    }
-    // Whoever is signed in is found in the session, which is itself looked up over a connection; it
-    // is of no branch, and asks no further.
-    return during(NONE, Branch::ofPerson);
-  }
-
-  private static String ofPerson() {
-    Authentication who = SecurityContextHolder.getContext().getAuthentication();
-    if (who == null || who instanceof AnonymousAuthenticationToken) {
+    if (!(RequestContextHolder.getRequestAttributes()
+        instanceof ServletRequestAttributes attributes)) {
       return NONE;
     }
-    // Who signed in before there were branches is of the first.
-    return (who.getDetails() instanceof UUID branch ? branch : FIRST).toString();
+    HttpServletRequest request = attributes.getRequest();
+    if (Security.SIGNING_IN.contains(request.getRequestURI())) {
+      return SIGNING_IN;
+    }
+    return request.getAttribute(ASKED_BY) instanceof UUID branch ? branch.toString() : NONE;
   }
 }

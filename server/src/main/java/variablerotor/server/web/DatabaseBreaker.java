@@ -54,10 +54,10 @@ class DatabaseBreaker implements BeanPostProcessor, Ordered {
       if (gone && System.nanoTime() - since < HOLDS) {
         throw new SQLTransientConnectionException("the database did not answer just now");
       }
+      Connection connection;
       try {
-        Connection connection = BranchConnections.told(super.getConnection());
+        connection = super.getConnection();
         gone = false;
-        return connection;
       } catch (SQLException fault) {
         // With every connection in use it is alive, and only busy.
         HikariPoolMXBean state = pool.getHikariPoolMXBean();
@@ -65,6 +65,7 @@ class DatabaseBreaker implements BeanPostProcessor, Ordered {
         since = System.nanoTime();
         throw gone ? fault : new Busy(fault);
       }
+      return BranchConnections.told(connection);
     }
   }
 }
