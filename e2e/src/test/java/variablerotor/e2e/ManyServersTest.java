@@ -26,8 +26,6 @@ import org.junit.jupiter.api.io.TempDir;
 @Order(2)
 @Sampled(2)
 class ManyServersTest {
-  private static final int SECONDS_OF_LOAD = 12;
-
   @TempDir static Path folder;
   private static List<Application> servers;
   private static int front;
@@ -135,11 +133,12 @@ class ManyServersTest {
   /** One of three is killed while readings come in, and comes back. */
   @Test
   void noneOfWhatWasAcknowledgedIsLostOrDoubled() throws Exception {
-    Writers writers = new Writers(front, SECONDS_OF_LOAD);
-    TimeUnit.SECONDS.sleep(SECONDS_OF_LOAD / 3);
+    Writers writers = new Writers(front);
+    writers.await(40);
     servers.get(1).kill();
-    TimeUnit.SECONDS.sleep(SECONDS_OF_LOAD / 3);
+    writers.await(40);
     servers.get(1).launch();
+    writers.await(40);
     writers.end();
     writers.allKeptOnce(servers.get(0)::count);
   }

@@ -1,7 +1,6 @@
 package variablerotor.e2e;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
@@ -103,16 +102,8 @@ class ReplicaTest {
   void oneThatIsHeldUpHidesNothingOfOnesOwnAndLittleOfOthers() throws Exception {
     Person ines = person(0, "ines", "copper-star-7");
     Person tobin = person(1, "tobin", "quiet-wheel-4");
-    // Her sign-in is a change of hers, and has come over before it is held up.
-    untilListed(ines, opened(tobin));
-    Thread.sleep(1_500);
-    clusters.replica().sql("select pg_wal_replay_pause()");
     try {
-      Thread.sleep(500);
-      String place = opened(tobin);
-      assertFalse(lists(ines, place), "somebody else's list is read from the replica");
-      assertTrue(lists(tobin, place), "one's own is always seen");
-      assertTrue(lists(tobin.at(servers.get(0).port()), place), "at another process, too");
+      String place = hidden(tobin, ines);
       Thread.sleep((LAG_S + 2) * 1_000);
       assertTrue(lists(ines, place), "no list is older than some seconds");
       String health = ines.get("/api/shop/keeping/health").body();
@@ -122,19 +113,40 @@ class ReplicaTest {
     }
   }
 
+  /**
+   * Opens a call that her list lacks, as it is read from the replica; his own never does. On a busy
+   * machine more time may pass between than the replica is read for: then it is tried again.
+   */
+  private static String hidden(Person tobin, Person ines) throws Exception {
+    for (int tries = 0; tries < 8; tries++) {
+      clusters.replica().sql("select pg_wal_replay_resume()");
+      // Her sign-in is a change of hers, and has come over before it is held up.
+      untilListed(ines, opened(tobin));
+      Thread.sleep(1_500);
+      clusters.replica().sql("select pg_wal_replay_pause()");
+      Thread.sleep(300);
+      String place = opened(tobin);
+      boolean listed = lists(ines, place);
+      assertTrue(lists(tobin, place), "one's own is always seen");
+      assertTrue(lists(tobin.at(servers.get(0).port()), place), "at another process, too");
+      if (!listed) {
+        return place;
+      }
+    }
+    throw new AssertionError("somebody else's list is never read from the replica");
+  }
+
   /** The primary is killed under load, the replica takes its place, and nothing is lost. */
   @Test
   @Order(3)
   void whatWasAcknowledgedBeforeAPromotionIsThereAfterIt() throws Exception {
-    Writers writers = new Writers(servers.get(0).port(), 12);
-    TimeUnit.SECONDS.sleep(5);
+    Writers writers = new Writers(servers.get(0).port());
+    writers.await(60);
     clusters.killPrimary();
-    int before = writers.acknowledged();
     TimeUnit.SECONDS.sleep(1);
     clusters.promoteReplica();
+    writers.await(60);
     writers.end();
-    assertTrue(before > 30, before + " before");
-    assertTrue(writers.acknowledged() > before + 30, writers.acknowledged() + " in all");
     writers.allKeptOnce(clusters.replica()::count);
     // What was the replica is one no more: lists are read from where the changes go.
     Person tobin = person(1, "tobin", "quiet-wheel-4");
