@@ -158,16 +158,16 @@ public final class CompanySpeed {
               + " place, id, branch from account where login like 'lead%'");
       statement.execute(
           "create temporary table site_of as select gen_random_uuid() as id, gen_random_uuid() as"
-              + " unit, n, person.branch from generate_series(0, "
+              + " unit, n as nth, person.branch from generate_series(0, "
               + CALLS / CALLS_OF_A_UNIT
               + ") n join person on person.place = n % (select count(*) from person)");
       statement.execute(
-          "insert into site (id, name, key, branch) select id, 'Site ' || n, 'site ' || n, branch"
+          "insert into site (id, name, key, branch) select id, 'Site ' || nth, 'site ' || nth, branch"
               + " from site_of");
       statement.execute(
           "insert into unit (id, site, name, key, branch) select unit, id, 'Unit 1', 'unit 1', branch"
               + " from site_of");
-      statement.execute("create index on site_of (n)");
+      statement.execute("create index on site_of (nth)");
       statement.execute("analyze site_of");
       statement.execute(
           "insert into service_call (id, opened_by, opened_at, changed_at, place, unit_name, unit,"
@@ -183,7 +183,7 @@ public final class CompanySpeed {
               + " generate_series(1, "
               + CALLS
               + ") n join person on person.place = n % (select count(*) from person) join site_of on"
-              + " site_of.n = (n / (select count(*) from person) % "
+              + " site_of.nth = (n / (select count(*) from person) % "
               + CALLS / CALLS_OF_A_UNIT / BRANCHES
               + ") * (select count(*) from person) + person.place");
       statement.execute(
