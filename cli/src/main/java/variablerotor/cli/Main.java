@@ -22,7 +22,7 @@ import variablerotor.json.Json;
 /**
  * The command line: {@code diagnose}, {@code options}, {@code wiring}, {@code plan}, {@code proof}
  * and {@code van} with a FILE, or {@code -} for documents line by line; {@code wiring FILE --svg
- * OUT.svg} draws it, too; {@code bench}; {@code odds}.
+ * OUT.svg} draws it, too; {@code bench}; {@code odds}; {@code senses}.
  */
 public final class Main {
   static final int OK = 0;
@@ -68,6 +68,9 @@ public final class Main {
     if (args.length > 0 && args[0].equals("odds")) {
       return Odds.run(List.of(args).subList(1, args.length), out, err);
     }
+    if (args.length > 0 && args[0].equals("senses")) {
+      return Senses.run(List.of(args).subList(1, args.length), out, err);
+    }
     Map<String, Verb> verbs =
         Map.of(
             "diagnose",
@@ -86,7 +89,7 @@ public final class Main {
     Verb verb = args.length == 2 || draws ? verbs.get(args[0]) : null;
     if (verb == null || (draws && args[1].equals("-"))) {
       err.println(
-          "usage: rotor diagnose|options|wiring|plan|proof|van FILE|-, rotor wiring FILE --svg OUT.svg, rotor bench [--cases N] [--seed N], rotor odds [COUNTS.csv [--strength N]]");
+          "usage: rotor diagnose|options|wiring|plan|proof|van FILE|-, rotor wiring FILE --svg OUT.svg, rotor bench [--cases N] [--seed N], rotor odds [COUNTS.csv [--strength N]], rotor senses [--seed N]");
       return BAD_INPUT;
     }
     try {

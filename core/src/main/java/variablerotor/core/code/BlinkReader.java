@@ -5,11 +5,14 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
- * Counts for a person who taps along with a lamp. From the times alone it finds flashes, long and
- * short ones, pauses, rounds, and which flashes of two lamps coincide. People jitter, miss a flash
- * and hit twice; so two rounds must agree before a code stands.
+ * Counts for a person who taps along with a lamp, or for a camera that watches it. From the times
+ * alone it finds flashes, long and short ones, pauses, rounds, and which flashes of two lamps
+ * coincide. People jitter, miss a flash and hit twice; so two rounds must agree before a code
+ * stands. A camera does none of these: nothing is filled in for it, it must have seen a round from
+ * its pause to its pause, and every round must agree.
  *
  * <p>All thresholds are judgement: the jitter of a hand is about 15 %, so two gaps that differ by
  * half or more are different things.
@@ -36,8 +39,28 @@ public final class BlinkReader {
   /** No long flash is shorter than this [s]. */
   private static final double LONG_LEAST = 0.45;
 
+  /** So many long flashes make a camera sure that there are two kinds. */
+  private static final int FEWEST_LONG = 2;
+
+  /** Where fewer gaps than this were seen whole, nothing is known of pauses [share]. */
+  private static final double CLEAR_SHARE = 0.6;
+
+  /** Pauses of one kind differ by no more than this share, as a camera sees them. */
+  private static final double PAUSES_ALIKE = 1.25;
+
+  /** What is near a round: so many of its usual gaps. */
+  private static final double NEAR_A_ROUND = 1.6;
+
+  /** And a longer gap than this in a pause may hide a whole digit [s]. */
+  private static final double LONGEST_GAP = 0.3;
+
   /** Taps of two lamps this near are one moment [s]. */
   private static final double TOGETHER = 0.3;
+
+  /** The same two for a camera, which is out by a frame or two [s]. */
+  private static final double DOUBLED_WATCHED = 0.08;
+
+  private static final double TOGETHER_WATCHED = 0.12;
 
   /** How often a person miscounts a round, a clean one and one that was mended. */
   private static final double SLIP = 0.1;
@@ -71,6 +94,7 @@ public final class BlinkReader {
 
   private final List<Flash> flashes = new ArrayList<>();
   private final double now;
+  private final @Nullable Watch watch;
   private final boolean patterned;
   private final boolean coloured;
   private final boolean longShort;
@@ -81,8 +105,10 @@ public final class BlinkReader {
   private double roundPause;
   private double digitPause;
 
-  private BlinkReader(List<Press> presses, double now) {
+  private BlinkReader(List<Press> presses, double now, @Nullable Watch watch) {
     this.now = now;
+    this.watch = watch;
+    double twice = watch == null ? DOUBLED : DOUBLED_WATCHED;
     List<Press> sorted = new ArrayList<>(presses);
     sorted.sort((one, other) -> Double.compare(one.down(), other.down()));
     List<Press> first = of(sorted, 0);
@@ -98,7 +124,7 @@ public final class BlinkReader {
     Press last = null;
     for (Press press : counted) {
       boolean again =
-          last != null && last.lamp() == press.lamp() && press.down() - last.down() < DOUBLED;
+          last != null && last.lamp() == press.lamp() && press.down() - last.down() < twice;
       if (again) {
         doubled[flashes.size() - 1] = true;
       } else {
@@ -122,7 +148,15 @@ public final class BlinkReader {
    * @param now time at which the count is looked at [s]
    */
   public static BlinkReading read(List<Press> presses, double now) {
-    return new BlinkReader(presses, now).reading();
+    return new BlinkReader(presses, now, null).reading();
+  }
+
+  /**
+   * @param presses when the lamps were lit, as a camera saw it, in any order
+   * @param now time of the last frame [s]
+   */
+  public static BlinkReading watched(List<Press> presses, double now, Watch watch) {
+    return new BlinkReader(presses, now, watch).reading();
   }
 
   private static List<Press> of(List<Press> presses, int lamp) {
@@ -135,9 +169,10 @@ public final class BlinkReader {
     return mine;
   }
 
-  private static boolean nearest(List<Press> others, Press press) {
+  private boolean nearest(List<Press> others, Press press) {
+    double near = watch == null ? TOGETHER : TOGETHER_WATCHED;
     for (Press other : others) {
-      if (Math.abs(other.down() - press.down()) <= TOGETHER) {
+      if (Math.abs(other.down() - press.down()) <= near) {
         return true;
       }
     }
@@ -146,27 +181,42 @@ public final class BlinkReader {
 
   /** Least time that a long flash is held [s]; 0 where all are of one length. */
   private double findLong() {
-    double[] held = new double[flashes.size()];
-    for (int i = 0; i < held.length; i++) {
-      held[i] = flashes.get(i).press.held();
-    }
-    Arrays.sort(held);
-    double jump = 0;
-    double least = 0;
-    for (int i = 1; i < held.length; i++) {
-      double ratio = held[i] / Math.max(SHORTEST_HELD, held[i - 1]);
-      if (ratio > jump) {
-        jump = ratio;
-        least = held[i];
+    List<Double> lengths = new ArrayList<>();
+    for (Flash flash : flashes) {
+      if (isClear(flash.press.down(), flash.press.up())) {
+        lengths.add(flash.press.held());
       }
     }
-    return jump >= LONG_FLASH && least >= LONG_LEAST ? least : 0;
+    lengths.sort(null);
+    double jump = 0;
+    double least = 0;
+    int longer = 0;
+    for (int i = 1; i < lengths.size(); i++) {
+      double ratio = lengths.get(i) / Math.max(SHORTEST_HELD, lengths.get(i - 1));
+      if (ratio > jump) {
+        jump = ratio;
+        least = lengths.get(i);
+        longer = lengths.size() - i;
+      }
+    }
+    // A camera sees a long flash in each round; one alone is a doubt of the camera's.
+    boolean often = watch == null || longer >= FEWEST_LONG;
+    return jump >= LONG_FLASH && least >= LONG_LEAST && often ? least : 0;
+  }
+
+  private boolean isClear(double from, double to) {
+    return watch == null || watch.isClear(from, to);
   }
 
   /** The usual gap between flashes, and the kinds of pause above it. */
   private void findPauses() {
-    double[] sorted = gaps.clone();
+    double[] sorted = clearGaps();
     Arrays.sort(sorted);
+    if (sorted.length < CLEAR_SHARE * gaps.length) {
+      roundPause = Double.MAX_VALUE;
+      digitPause = roundPause;
+      return;
+    }
     if (sorted.length == 0) {
       return;
     }
@@ -201,8 +251,23 @@ public final class BlinkReader {
     }
   }
 
+  /** Those that were seen whole. */
+  private double[] clearGaps() {
+    double[] clear = new double[gaps.length];
+    int count = 0;
+    for (int i = 0; i < gaps.length; i++) {
+      if (isClear(flashes.get(i).press.down(), flashes.get(i + 1).press.down())) {
+        clear[count++] = gaps[i];
+      }
+    }
+    return Arrays.copyOf(clear, count);
+  }
+
   private BlinkReading reading() {
     List<int[]> spans = spans();
+    if (watch != null && spans.size() > 1 && !(doFollow(spans) && pauseAlike(spans))) {
+      spans = spans.subList(0, 1);
+    }
     boolean digits = digitsIn(spans);
     List<BlinkReading.Counted> rounds = new ArrayList<>();
     for (int[] span : spans) {
@@ -219,6 +284,36 @@ public final class BlinkReader {
     return judged(rounds, kind);
   }
 
+  /** Of rounds that do not follow each other nobody knows what was told between them. */
+  private static boolean doFollow(List<int[]> spans) {
+    for (int i = 1; i < spans.size(); i++) {
+      if (spans.get(i)[0] == spans.get(i - 1)[1] + 1) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** A board's clock is steady: two pauses that differ, and one of them parts two digits. */
+  private boolean pauseAlike(List<int[]> spans) {
+    double least = Double.MAX_VALUE;
+    double most = 0;
+    int pauses = 0;
+    int counted = -1;
+    for (int[] span : spans) {
+      for (int at : new int[] {span[0] - 1, span[1]}) {
+        if (at >= 0 && at < gaps.length) {
+          double pause = flashes.get(at + 1).press.down() - flashes.get(at).press.up();
+          least = Math.min(least, pause);
+          most = Math.max(most, pause);
+          pauses += at == counted ? 0 : 1;
+          counted = at;
+        }
+      }
+    }
+    return pauses >= 2 && most <= PAUSES_ALIKE * least;
+  }
+
   /** First and last flash of each whole round. */
   private List<int[]> spans() {
     List<int[]> spans = new ArrayList<>();
@@ -232,7 +327,28 @@ public final class BlinkReader {
     if (!flashes.isEmpty() && now - flashes.get(flashes.size() - 1).press.up() >= quietForEnd()) {
       spans.add(new int[] {start, flashes.size() - 1});
     }
+    if (watch != null) {
+      spans.removeIf(span -> !seenWhole(span[0], span[1], watch));
+    }
     return spans;
+  }
+
+  /**
+   * Whether a round was seen from the pause before it to the pause after it. Within the round and
+   * near it nothing may be missed; in the middle of a pause a short gap hides no flash of a round
+   * that goes on at its own pace.
+   */
+  private boolean seenWhole(int from, int to, Watch watch) {
+    // The flash before it as well: two of them that a gap makes one are no end of a round.
+    double begin = from == 0 ? watch.since() : flashes.get(from - 1).press.down();
+    double end = to + 1 < flashes.size() ? flashes.get(to + 1).press.down() : now;
+    double first = flashes.get(from).press.down();
+    double last = flashes.get(to).press.up();
+    boolean fromPause = from > 0 || first - watch.since() >= quietForEnd();
+    double near = NEAR_A_ROUND * usual;
+    return fromPause
+        && watch.isClear(Math.max(begin, first - near), Math.min(end, last + near))
+        && watch.isNearlyClear(begin, end, LONGEST_GAP);
   }
 
   /** How long nothing must come for the last round to be over [s]. */
@@ -284,7 +400,11 @@ public final class BlinkReader {
       boolean longer = i < to && gaps[i] >= digitPause;
       if (longer && digits) {
         part = 1;
-      } else if (longer && !coloured && !longShort && gaps[i] <= MISSED_MOST * usual) {
+      } else if (longer
+          && watch == null
+          && !coloured
+          && !longShort
+          && gaps[i] <= MISSED_MOST * usual) {
         missed++;
         place++;
         counts[part]++;
@@ -302,7 +422,7 @@ public final class BlinkReader {
     if (rounds.isEmpty()) {
       String sentence =
           flashes.isEmpty()
-              ? "Tap along with the lamp."
+              ? watch == null ? "Tap along with the lamp." : "No flash yet."
               : flashes.size() + " so far. Go on, and let the pause pass.";
       return new BlinkReading(BlinkReading.State.COUNTING, null, null, 0, List.of(), sentence);
     }
@@ -330,14 +450,19 @@ public final class BlinkReader {
     for (Map.Entry<String, Integer> entry : tally.entrySet()) {
       tie |= !entry.getKey().equals(best) && entry.getValue() == most;
     }
-    if (most < 2 || tie) {
+    if (most < 2 || tie || (watch != null && most < rounds.size())) {
       return new BlinkReading(
           BlinkReading.State.DISAGREE,
           kind,
           best,
           sure,
           rounds,
-          "The rounds do not agree: " + spoken(rounds) + ". Count another." + mended(rounds));
+          "The rounds do not agree: "
+              + spoken(rounds)
+              + (watch == null
+                  ? ". Count another."
+                  : ". A board with more than one fault tells them in turn.")
+              + mended(rounds));
     }
     String others = most == rounds.size() ? "" : " (all: " + spoken(rounds) + ")";
     return new BlinkReading(

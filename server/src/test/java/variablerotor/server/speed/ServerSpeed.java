@@ -142,6 +142,10 @@ public final class ServerSpeed {
           "insert into unit (id, site, name, key) select gen_random_uuid(), site.id, unit_name,"
               + " lower(unit_name) from service_call join site on site.key = lower(place)"
               + " group by site.id, unit_name on conflict do nothing");
+      // Without figures of them the next one would look through all units for each call.
+      statement.execute("analyze service_call");
+      statement.execute("analyze site");
+      statement.execute("analyze unit");
       statement.execute(
           "update service_call set unit = unit.id from unit join site on site.id = unit.site"
               + " where site.key = lower(place) and unit.key = lower(unit_name)");
