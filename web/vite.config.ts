@@ -73,7 +73,7 @@ export default defineConfig({
   // The core, compiled from Java beforehand.
   resolve: {
     alias: Object.fromEntries(
-      ['calls', 'wirings'].map((part) => [
+      ['calls', 'wirings', 'senses'].map((part) => [
         `rotor-${part}`,
         fileURLToPath(new URL(`../js/target/js/${part}.mjs`, import.meta.url)),
       ]),

@@ -34,6 +34,7 @@ export const router = createRouter({
       component: () => import('./codes/CounterView.vue'),
       props: true,
     },
+    { path: '/ear/:call?', component: () => import('./senses/EarView.vue'), props: true },
     { path: '/stock', component: () => import('./stock/StockView.vue') },
     { path: '/stock/out', component: () => import('./stock/OutView.vue') },
     { path: '/stock/supply', component: () => import('./stock/SupplyView.vue') },

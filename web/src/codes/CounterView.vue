@@ -7,6 +7,8 @@ import type { BlinkReading, Hit } from '../api/types'
 import { provideCall } from '../call/call'
 import { loadCatalogue, signalTitle, suspectTitle } from '../catalogue/catalogue'
 import PhaseQuestion from '../prove/PhaseQuestion.vue'
+import LampCamera from '../senses/LampCamera.vue'
+import type { LampSeen } from '../senses/senses'
 import { count as countHere } from '../core/core'
 import { session } from '../session/session'
 import TopBar from '../shared/TopBar.vue'
@@ -33,6 +35,10 @@ const pressed = ref<(number | null)[]>([null, null])
 const reading = ref<BlinkReading | null>(null)
 const shown = ref('')
 const hits = ref<Hit[] | null>(null)
+/** Tapped along, or counted by the camera. */
+const byCamera = ref(false)
+const lamp = ref<LampSeen | null>(null)
+let looked = ''
 const { ask, fault, forget } = useNewest((failed) => `${inWords(failed)} The taps are kept.`)
 let begin = 0
 let timers: ReturnType<typeof setTimeout>[] = []
@@ -49,7 +55,7 @@ useEventListener(window, 'keyup', keyUp)
 
 /** The space bar taps the first lamp, the letter k the second. */
 const lampOf = (event: KeyboardEvent) =>
-  event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey
+  byCamera.value || event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey
     ? -1
     : event.key === ' '
       ? 0
@@ -116,11 +122,54 @@ const count = () =>
     },
   )
 
+/** What the camera counted is looked up once it is sure, and not at each look. */
+function seen(now: LampSeen | null) {
+  lamp.value = now
+  const codes = now?.codes.join(' ') ?? ''
+  if (codes === looked) return
+  looked = codes
+  if (!now?.codes.length) {
+    hits.value = null
+    return
+  }
+  void ask(
+    async () => (await Promise.all(now.codes.map(found))).flat(),
+    (answer) => (hits.value = answer),
+  )
+}
+
+function turn(camera: boolean) {
+  again()
+  byCamera.value = camera
+  lamp.value = null
+  looked = ''
+  hits.value = null
+}
+
+/** What stands large: a code, or the two that a look does not tell apart. */
+const code = computed(() =>
+  byCamera.value ? (lamp.value?.codes.join(' or ') ?? '') : (reading.value?.code ?? ''),
+)
+const state = computed(() =>
+  byCamera.value
+    ? lamp.value?.codes.length === 1
+      ? 'agreed'
+      : ''
+    : (reading.value?.state.toLowerCase() ?? ''),
+)
+const counted = computed(() => (byCamera.value ? lamp.value?.reading : reading.value))
+const sentence = computed(() =>
+  byCamera.value
+    ? (lamp.value?.sentence ?? 'The camera is off.')
+    : (reading.value?.sentence ?? 'Nothing tapped yet.'),
+)
+const lampColours = computed(() => (lamp.value?.colours ?? []).filter(Boolean).join(' and '))
+
 const sorted = computed(() =>
   [...(hits.value ?? [])].sort(
     (one, other) =>
-      Number(other.row.signal === reading.value?.kind) -
-      Number(one.row.signal === reading.value?.kind),
+      Number(other.row.signal === counted.value?.kind) -
+      Number(one.row.signal === counted.value?.kind),
   ),
 )
 
@@ -149,7 +198,8 @@ function undo() {
 
 async function take(hit: Hit) {
   if (!open) return
-  await open.record('code', { book: hit.name, code: hit.row.pattern })
+  const how = byCamera.value ? { taken: { note: 'by camera' } } : {}
+  await open.record('code', { book: hit.name, code: hit.row.pattern }, how)
   if (hit.row.suspects.length) await open.record('code.suspects', [...hit.row.suspects])
   await router.push(`/calls/${open.id}/prove`)
 }
@@ -175,58 +225,80 @@ const strip = computed(() => {
   <TopBar title="Count a code" :detail="place" />
   <main class="page beside">
     <section class="card stack">
-      <p class="lead">
-        Tap along with the lamp: press as it lights, let go as it goes out. Let the pause pass, and
-        count a second round.
-      </p>
-      <div class="keys">
+      <div class="ways" role="group" aria-label="How it is counted">
         <button
           type="button"
-          class="lamp"
-          :class="{ lit: pressed[0] !== null }"
-          @pointerdown.prevent="down(0)"
-          @pointerup="up(0)"
-          @pointercancel="up(0)"
-          @pointerleave="up(0)"
+          class="quiet-button"
+          :aria-pressed="!byCamera"
+          @click="byCamera && turn(false)"
         >
-          Lamp <span class="key only-wide">space</span>
+          Tap along
         </button>
         <button
           type="button"
-          class="lamp second"
-          :class="{ lit: pressed[1] !== null }"
-          @pointerdown.prevent="down(1)"
-          @pointerup="up(1)"
-          @pointercancel="up(1)"
-          @pointerleave="up(1)"
+          class="quiet-button"
+          :aria-pressed="byCamera"
+          @click="byCamera || turn(true)"
         >
-          Second lamp, if there is one <span class="key only-wide">k</span>
+          By the camera
         </button>
       </div>
-      <svg class="strip" viewBox="0 0 100 26" preserveAspectRatio="none" aria-hidden="true">
-        <line x1="0" y1="12.5" x2="100" y2="12.5" />
-        <rect
-          v-for="(tap, index) in strip"
-          :key="index"
-          :x="tap.x"
-          :y="tap.y"
-          :width="tap.width"
-          height="8"
-        />
-      </svg>
-      <div class="result" role="status">
-        <p v-if="reading?.code" class="code digits" :class="reading.state.toLowerCase()">
-          {{ reading.code }}
+      <LampCamera v-if="byCamera" @seen="seen" />
+      <template v-else>
+        <p class="lead">
+          Tap along with the lamp: press as it lights, let go as it goes out. Let the pause pass,
+          and count a second round.
         </p>
+        <div class="keys">
+          <button
+            type="button"
+            class="lamp"
+            :class="{ lit: pressed[0] !== null }"
+            @pointerdown.prevent="down(0)"
+            @pointerup="up(0)"
+            @pointercancel="up(0)"
+            @pointerleave="up(0)"
+          >
+            Lamp <span class="key only-wide">space</span>
+          </button>
+          <button
+            type="button"
+            class="lamp second"
+            :class="{ lit: pressed[1] !== null }"
+            @pointerdown.prevent="down(1)"
+            @pointerup="up(1)"
+            @pointercancel="up(1)"
+            @pointerleave="up(1)"
+          >
+            Second lamp, if there is one <span class="key only-wide">k</span>
+          </button>
+        </div>
+        <svg class="strip" viewBox="0 0 100 26" preserveAspectRatio="none" aria-hidden="true">
+          <line x1="0" y1="12.5" x2="100" y2="12.5" />
+          <rect
+            v-for="(tap, index) in strip"
+            :key="index"
+            :x="tap.x"
+            :y="tap.y"
+            :width="tap.width"
+            height="8"
+          />
+        </svg>
+      </template>
+      <div class="result" role="status">
+        <p v-if="code" class="code digits" :class="state">{{ code }}</p>
         <p>
-          <strong>{{ reading?.sentence ?? 'Nothing tapped yet.' }}</strong>
-          <span v-if="reading?.code && reading.state !== 'COUNTING'" class="soft">
+          <strong>{{ sentence }}</strong>
+          <span v-if="!byCamera && reading?.code && reading.state !== 'COUNTING'" class="soft">
             <br />{{ signalTitle(reading.kind) }}; {{ sure }}.
           </span>
+          <span v-if="byCamera && lampColours" class="soft"
+            ><br />The lamp looks {{ lampColours }}.</span
+          >
         </p>
       </div>
-      <ul v-if="reading?.rounds.length" class="rounds" aria-label="Rounds">
-        <li v-for="(round, index) in reading.rounds" :key="index">
+      <ul v-if="counted?.rounds.length" class="rounds" aria-label="Rounds">
+        <li v-for="(round, index) in counted.rounds" :key="index">
           Round {{ index + 1 }} <strong class="digits">{{ round.code }}</strong>
           <span v-if="round.missed" class="soft"> {{ round.missed }} filled in</span>
           <span v-if="round.doubled" class="soft"> {{ round.doubled }} doubled</span>
@@ -235,7 +307,7 @@ const strip = computed(() => {
       <p v-if="fault" class="notice failed" role="alert">
         {{ fault }} <button type="button" class="link-button" @click="count">Try again</button>
       </p>
-      <p class="row">
+      <p v-if="!byCamera" class="row">
         <button type="button" class="quiet-button" :disabled="!taps.length" @click="again">
           Start again
         </button>
@@ -295,6 +367,15 @@ const strip = computed(() => {
 <style scoped>
 .lead {
   font-size: 1.0625rem;
+}
+
+.ways {
+  display: flex;
+  gap: 8px;
+}
+
+.ways button {
+  flex: 1;
 }
 
 .keys {

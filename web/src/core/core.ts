@@ -20,6 +20,21 @@ export interface OfCall {
   label: UnitLabel
 }
 
+/** What a camera or a microphone is told and asks; it remembers what it saw. */
+export type SenseVerb =
+  | 'watch'
+  | 'frame'
+  | 'seen'
+  | 'listen'
+  | 'hear'
+  | 'speed'
+  | 'starts'
+  | 'plate'
+  | 'film'
+  | 'nextFrame'
+  | 'fan'
+  | 'motor'
+
 export type CallVerb = 'fit' | 'proof' | 'shop' | 'count' | keyof OfCall
 export type WiringVerb = Exclude<Verb, CallVerb>
 
@@ -61,7 +76,7 @@ function open(worker: Worker, lost: () => void) {
   }
   return {
     /** Plain data alone: a form's own object cannot be sent. */
-    ask(verb: CallVerb | WiringVerb, tree: object) {
+    ask(verb: CallVerb | WiringVerb | SenseVerb, tree: object) {
       const id = ++last
       return new Promise((resolve, reject) => {
         waiting.set(id, { resolve, reject })
@@ -131,6 +146,16 @@ export const askOfCall = <V extends keyof OfCall>(shop: object, verb: V, tree: o
 /** Taps along with a lamp, counted. */
 export const count = async (presses: object[], now: number) =>
   (await ofCalls().ask('count', plain({ presses, now }))) as BlinkReading
+
+/** Senses of one's own: another lamp or fan is another worker, closed when it is done. */
+export function openSenses() {
+  const made = new Worker(new URL('./senses.worker.ts', import.meta.url), { type: 'module' })
+  const worker = open(made, () => {})
+  return {
+    ask: <T>(verb: SenseVerb, tree: object) => worker.ask(verb, tree) as Promise<T>,
+    close: worker.close,
+  }
+}
 
 /** A long search: the one before it is given up, and nothing else waits for it. */
 export function search<V extends WiringVerb & Verb>(verb: V, tree: object) {

@@ -8,3 +8,8 @@ declare module 'rotor-wirings' {
   const core: Record<import('./core').WiringVerb, (tree: object) => object>
   export = core
 }
+
+declare module 'rotor-senses' {
+  const core: Record<import('./core').SenseVerb, (tree: object) => object>
+  export = core
+}

@@ -116,6 +116,9 @@ function answer(id: string, value: Value | undefined) {
         <router-link v-if="id === 'look.lamp'" class="says count" :to="`/count/${call.id}`">
           Count a code
         </router-link>
+        <router-link v-if="id === 'heard.answer'" class="says count" :to="`/ear/${call.id}`">
+          Let it listen
+        </router-link>
       </OptionGroup>
     </section>
   </div>

@@ -220,6 +220,7 @@ useKeys({
               Go on, to name the part
             </button>
             <button class="link-button" @click="picking = true">Another check</button>
+            <router-link class="says" :to="`/ear/${call.id}`">Speed by ear</router-link>
             <button class="link-button" @click="undo()">Undo</button>
           </p>
         </section>

@@ -43,13 +43,35 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
 
   private final Application application;
 
+  /** A browser of its own, where the tests' common one will not do. */
+  private final Browser own;
+
   /** For JUnit. */
   Browsing() {
     this(null);
   }
 
   private Browsing(Application application) {
+    this(application, null);
+  }
+
+  private Browsing(Application application, Browser own) {
     this.application = application;
+    this.own = own;
+  }
+
+  /** The same application in a browser started with these as well; closed with {@link #close}. */
+  Browsing with(List<String> arguments) {
+    return new Browsing(application, launch(arguments));
+  }
+
+  /** Closes a browser of one's own. */
+  void close() {
+    own.close();
+  }
+
+  private Browser browser() {
+    return own == null ? BROWSER.get() : own;
   }
 
   /** For what is no test: on an application of its own. */
@@ -79,13 +101,20 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
   }
 
   private static Browser launch() {
+    return launch(List.of());
+  }
+
+  private static Browser launch(List<String> more) {
+    List<String> arguments =
+        new ArrayList<>(
+            List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking"));
+    arguments.addAll(more);
     return playwright()
         .chromium()
         .launch(
             new BrowserType.LaunchOptions()
                 .setExecutablePath(Path.of("/usr/bin/chromium"))
-                .setArgs(
-                    List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
+                .setArgs(arguments));
   }
 
   @Override
@@ -138,8 +167,7 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
   private Page page(Size size, ColorScheme scheme, String state, ServiceWorkerPolicy workers) {
     boolean phone = size == Size.PHONE;
     BrowserContext context =
-        BROWSER
-            .get()
+        browser()
             .newContext(
                 new Browser.NewContextOptions()
                     .setBaseURL(application.url())
@@ -197,7 +225,7 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
   /** The cookies of a new session. */
   private String session(String login, String password) {
     BrowserContext context =
-        BROWSER.get().newContext(new Browser.NewContextOptions().setBaseURL(application.url()));
+        browser().newContext(new Browser.NewContextOptions().setBaseURL(application.url()));
     APIRequestContext api = context.request();
     api.get("/api/session");
     String token =

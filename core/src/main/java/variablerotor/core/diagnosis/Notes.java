@@ -23,7 +23,27 @@ final class Notes {
       command(notes, facts);
     }
     speed(notes, facts);
+    wheel(notes, facts, evidence.situation.family().profile().command() == Command.SPEED_VOLTS);
     return notes;
+  }
+
+  /** What was heard or measured at the wheel. It proves nothing: a blade is soon miscounted. */
+  private static void wheel(List<Diagnosis.Note> notes, Facts facts, boolean speedVolts) {
+    Double rpm = facts.number(FactType.ROTOR_RPM);
+    if (rpm == null) {
+      return;
+    }
+    String sentence = "The wheel turned at " + Numbers.plain(rpm, 0) + " r/min.";
+    Double volts = facts.number(FactType.COMMAND_VOLTS);
+    if (speedVolts && volts != null && FiveWire.sampleRpm(volts) > 0) {
+      sentence +=
+          " At "
+              + Numbers.plain(volts)
+              + " V a sample motor turns at about "
+              + Numbers.plain(Math.round(FiveWire.sampleRpm(volts) / 10) * 10.0, 0)
+              + "; motors differ. Take both once more at another command: more volts must be faster.";
+    }
+    notes.add(new Diagnosis.Note("WHEEL_SPEED", sentence, null));
   }
 
   private static void command(List<Diagnosis.Note> notes, Facts facts) {

@@ -1,0 +1,106 @@
+package variablerotor.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static variablerotor.e2e.OnCall.button;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The telephone's camera and microphone, with a film and sounds in their place. */
+@ExtendWith(Browsing.class)
+class SensesTest {
+  /** Two rounds of a lamp with their pauses, or a row of tries, on a busy machine [ms]. */
+  private static final double PATIENCE = 90_000;
+
+  private final Browsing browsing;
+
+  SensesTest(Browsing browsing) {
+    this.browsing = browsing;
+  }
+
+  private static LocatorAssertions.ContainsTextOptions patiently() {
+    return new LocatorAssertions.ContainsTextOptions().setTimeout(PATIENCE);
+  }
+
+  @Test
+  void aLampIsCountedAndAWheelIsHeardForTheCall(@TempDir Path folder) throws Exception {
+    Browsing there =
+        browsing.with(Staged.devices(Staged.lamp(folder, 4), Staged.wheel(folder, 4, 840)));
+    try {
+      Page page = there.signedIn(Browsing.Size.PHONE);
+      Browsing.callWith(page, "CONSTANT_TORQUE", "NO_RUN");
+      String call = page.url().replaceAll(".*/calls/([^/]+)/.*", "$1");
+
+      page.navigate("/count/" + call);
+      button(page, "By the camera").click();
+      button(page, "Let the camera count").click();
+      assertThat(page.locator(".result .code")).containsText("4", patiently());
+      assertThat(page.locator(".result")).containsText("The lamp looks red.");
+      Locator hit = page.locator(".hits li", new Page.LocatorOptions().setHasText("Fernlea"));
+      hit.locator("button").click();
+      page.locator(".log summary").click();
+      assertThat(page.locator(".log")).containsText("by camera");
+
+      page.navigate("/ear/" + call);
+      button(page, "4").click();
+      button(page, "Listen").click();
+      // A busy machine leaves out some of the sound.
+      assertThat(page.locator(".result .speed"))
+          .containsText(
+              Pattern.compile("8[34]\\d"),
+              new LocatorAssertions.ContainsTextOptions().setTimeout(PATIENCE));
+      button(page, "That is enough").click();
+      button(page, "r/min to the call").click();
+      assertThat(button(page, "Taken to the call")).isVisible();
+      page.navigate("/calls/" + call + "/prove");
+      page.locator(".log summary").click();
+      assertThat(page.locator(".log")).containsText(Pattern.compile("8[34]\\d"));
+      assertThat(page.locator(".log")).containsText("by ear");
+      assertEquals(List.of(), Browsing.faults(page));
+    } finally {
+      there.close();
+    }
+  }
+
+  @Test
+  void triesAreCountedUntilItGivesUp(@TempDir Path folder) throws Exception {
+    Browsing there = browsing.with(Staged.devices(Staged.lamp(folder, 2), Staged.tries(folder, 4)));
+    try {
+      Page page = there.signedIn(Browsing.Size.PHONE);
+      page.navigate("/ear");
+      button(page, "How it starts").click();
+      button(page, "Listen").click();
+      assertThat(page.locator(".result"))
+          .containsText("and then no more: so does a lock-out", patiently());
+      button(page, "That is enough").click();
+      assertThat(page.locator(".result .count")).hasText("4");
+      assertEquals(List.of(), Browsing.faults(page));
+    } finally {
+      there.close();
+    }
+  }
+
+  /** A browser that asks nobody gives neither. */
+  @Test
+  void withoutCameraAndMicrophoneTappingAndTypingStay() {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    page.navigate("/count");
+    button(page, "By the camera").click();
+    button(page, "Let the camera count").click();
+    assertThat(page.locator("[role='alert']")).containsText("camera");
+    button(page, "Tap along").click();
+    assertThat(page.locator(".lamp").first()).isVisible();
+    page.navigate("/ear");
+    button(page, "Listen").click();
+    assertThat(page.locator("[role='alert']")).containsText("microphone");
+    assertEquals(List.of(), Browsing.faults(page));
+  }
+}

@@ -1,0 +1,4 @@
+import * as core from 'rotor-senses'
+import { answerFrom } from './answering'
+
+answerFrom(core)
