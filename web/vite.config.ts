@@ -30,10 +30,38 @@ const fontLicences = (): Plugin => ({
   },
 })
 
+/**
+ * The reader of letters: a worker, its program and the language it knows, some seven megabytes.
+ * They are files of their own, loaded where a plate is read and nowhere else.
+ */
+const letters = (): Plugin => ({
+  name: 'letters',
+  apply: 'build',
+  generateBundle() {
+    const from = (path: string) => readFileSync(new URL(`./node_modules/${path}`, import.meta.url))
+    const files = {
+      'letters/worker.js': 'tesseract.js/dist/worker.min.js',
+      'letters/core.js': 'tesseract.js-core/tesseract-core-simd-lstm.wasm.js',
+      'letters/eng.traineddata.gz': '@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz',
+    }
+    for (const [fileName, path] of Object.entries(files)) {
+      this.emitFile({ type: 'asset', fileName, source: from(path) })
+    }
+    const licences = [
+      'tesseract.js/LICENSE.md',
+      'tesseract.js/dist/worker.min.js.LICENSE.txt',
+      'tesseract.js-core/LICENSE',
+    ]
+    const source = licences.map((path) => from(path).toString('utf8')).join('\n\n')
+    this.emitFile({ type: 'asset', fileName: 'third-party/letters.txt', source })
+  },
+})
+
 export default defineConfig({
   plugins: [
     vue(),
     fontLicences(),
+    letters(),
     // On the device whole, so that every page of it opens without a radio. A newer one waits until
     // somebody takes it.
     VitePWA({
@@ -55,6 +83,15 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+        // Large, and kept once it was needed: then plates are read without a radio, too.
+        globIgnores: ['letters/**'],
+        runtimeCaching: [
+          {
+            urlPattern: ({ url }) => url.pathname.startsWith('/letters/'),
+            handler: 'StaleWhileRevalidate',
+            options: { cacheName: 'letters' },
+          },
+        ],
         navigateFallback: '/index.html',
         // What is for programs, and files, are no page.
         navigateFallbackDenylist: [/^\/(api|actuator)(\/|$)/, /\.[a-z0-9]+$/],

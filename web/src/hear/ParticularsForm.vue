@@ -5,6 +5,8 @@ import type { Refusal } from '../api/client'
 import type { Particulars } from '../api/types'
 import OptionGroup from '../shared/OptionGroup.vue'
 import PlateAnswer from './PlateAnswer.vue'
+import PlateByCamera from '../plates/PlateByCamera.vue'
+import { plateValue, putPlate } from './plate'
 import WhichMotor from './WhichMotor.vue'
 
 /** What is told of a call: a few touches first, the plates where they are known. */
@@ -113,6 +115,11 @@ const unitNumbers = computed(() => (catalogue.value?.unitPlate ?? []).map((one) 
         <el-input v-model="model.complaint" name="complaint" type="textarea" maxlength="2000" />
       </label>
       <h2 class="wide">The motor's plate</h2>
+      <PlateByCamera
+        class="wide"
+        :told="(path: string) => plateValue(model, path)"
+        @take="(path, value) => putPlate(model, path, value)"
+      />
       <PlateAnswer v-model="model" class="wide" path="motor.volts" />
       <PlateAnswer
         v-for="id in [...motorNumbers, 'frame']"

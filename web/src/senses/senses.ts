@@ -31,15 +31,6 @@ export interface StartsHeard {
   loudness: { step: number; decibels: number[] }
 }
 
-export interface PlateFound {
-  field: { id: string; title: string; unit: string; path: string | null }
-  value: string
-  sure: boolean
-  why: string | null
-  read: string
-  place: { left: number; top: number; right: number; bottom: number }
-}
-
 /** Why a camera or a microphone cannot be had, in words. */
 export function whyNot(fault: unknown, what: 'camera' | 'microphone'): string {
   const name = fault instanceof Error ? fault.name : ''

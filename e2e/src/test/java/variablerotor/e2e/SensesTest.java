@@ -2,6 +2,7 @@ package variablerotor.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 import static variablerotor.e2e.OnCall.button;
 
 import com.microsoft.playwright.Locator;
@@ -86,6 +87,21 @@ class SensesTest {
     } finally {
       there.close();
     }
+  }
+
+  /** Bent, dirty and dark plates: what is read wrong is marked, and a touch fills the form. */
+  @Test
+  void aPlateIsReadOnTheDevice() throws Exception {
+    Page page = browsing.signedIn(Browsing.Size.LAPTOP);
+    PlateTrial.form(page);
+    PlateTrial trial = PlateTrial.of(page, 4, 9000);
+    assertEquals(List.of(), trial.wrong());
+    assertTrue(trial.right() > trial.fields() / 3, trial.toString());
+    Locator first = page.locator(".plate .found li:has(button)").first();
+    first.locator("button").click();
+    assertThat(first.locator("button")).hasText("Taken");
+    assertThat(first.locator("button")).isDisabled();
+    assertEquals(List.of(), Browsing.faults(page));
   }
 
   /** A browser that asks nobody gives neither. */

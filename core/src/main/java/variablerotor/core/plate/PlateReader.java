@@ -15,13 +15,30 @@ import variablerotor.core.text.Numbers;
  */
 public final class PlateReader {
   /** A word of which the reader of letters is less sure than this is marked [share]. */
-  private static final double SURE = 0.8;
+  private static final double SURE = 0.88;
 
   /** One below this is nothing [share]. */
   private static final double NOISE = 0.25;
 
   /** A label's value stands no farther than this many heights of its letters. */
   private static final double NEAR = 9;
+
+  /** Figures this near may be one with others [heights of their letters]. */
+  private static final double BESIDE = 1.6;
+
+  /** Horsepowers of fan motors' plates [hp]. */
+  private static final double[] USUAL_HORSEPOWER = {
+    1 / 20.0, 1 / 15.0, 1 / 12.0, 0.1, 1 / 8.0, 1 / 6.0, 0.2, 1 / 5.0, 1 / 4.0, 1 / 3.0, 0.4, 0.5,
+    0.6, 3 / 4.0, 1, 1.5, 2
+  };
+
+  /**
+   * A fan motor draws so many times the power of its shaft, at the least and at the most [VA over
+   * W]. Common practice: small motors are from a quarter to nine tenths efficient.
+   */
+  private static final double LEAST_DRAWN = 1.05;
+
+  private static final double MOST_DRAWN = 4.5;
 
   /** Values that are usual, where a plate has few. */
   private static final double[] USUAL_HERTZ = {50, 60};
@@ -47,6 +64,9 @@ public final class PlateReader {
   };
 
   private static final double[] CAPACITOR_VOLTS = {250, 330, 370, 440, 450};
+
+  /** One horsepower [W]. */
+  private static final double WATTS_A_HORSEPOWER = 745.7;
 
   /** Longest that a serial or a part number is. */
   private static final int LONGEST = 24;
@@ -181,6 +201,50 @@ public final class PlateReader {
     texts(Field.PART_NUMBER, List.of("P/N", "PN", "PART", "CAT"));
     texts(Field.MODEL, List.of("MODEL", "MOD", "M/N"));
     made();
+    holdAgainstEachOther();
+  }
+
+  /** Volts, amps and horsepower of one motor fit each other, or one of them was misread. */
+  private void holdAgainstEachOther() {
+    double volts = lowest(Field.VOLTS);
+    double amps = lowest(Field.AMPS);
+    double power = lowest(Field.HORSEPOWER);
+    if (!(volts > 0 && amps > 0 && power > 0)) {
+      return;
+    }
+    double lines = lowest(Field.PHASES) == 3 ? Math.sqrt(3) : 1;
+    double drawn = lines * volts * amps / (power * WATTS_A_HORSEPOWER);
+    if (drawn >= LEAST_DRAWN && drawn <= MOST_DRAWN) {
+      return;
+    }
+    for (int i = 0; i < found.size(); i++) {
+      PlateFound one = found.get(i);
+      boolean part =
+          one.field() == Field.VOLTS
+              || one.field() == Field.AMPS
+              || one.field() == Field.HORSEPOWER;
+      if (part && one.sure()) {
+        String why = "volts, amps and horsepower do not fit each other";
+        found.set(
+            i,
+            new PlateFound(one.field(), one.value(), false, why, one.read(), one.place()));
+      }
+    }
+  }
+
+  /** The first figure of a field; not a number where it was not found. */
+  private double lowest(Field field) {
+    for (PlateFound one : found) {
+      if (one.field() == field) {
+        String value = one.value();
+        int end = 0;
+        while (end < value.length() && (isFigure(value.charAt(end)) || value.charAt(end) == '.')) {
+          end++;
+        }
+        return number(value.substring(0, end));
+      }
+    }
+    return Double.NaN;
   }
 
   /** A value: what it reads as, and what is in doubt. */
@@ -255,7 +319,30 @@ public final class PlateReader {
     used[at] = true;
     used[label] = true;
     String doubt = doubtOfPlace != null ? doubtOfPlace : value.doubt();
+    if (doubt == null && hasFiguresBeside(at)) {
+      doubt = "more figures stand beside it";
+    }
     add(field, value.text(), doubt, pieces.get(label).word(), figures.word());
+  }
+
+  /** Figures that nothing parts from these: a stroke or a full stop between may not have been read. */
+  private boolean hasFiguresBeside(int at) {
+    Piece of = pieces.get(at);
+    for (int beside : new int[] {at - 1, at + 1}) {
+      if (beside < 0 || beside >= pieces.size()) {
+        continue;
+      }
+      Piece other = pieces.get(beside);
+      double gap =
+          beside < at
+              ? of.word().left() - other.word().right()
+              : other.word().left() - of.word().right();
+      boolean near = other.word() == of.word() || gap < BESIDE * of.word().height();
+      if (other.number() && other.line() == of.line() && near) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** Two of one field are both marked where they differ: a plate of two ratings, or a slip. */
@@ -322,8 +409,12 @@ public final class PlateReader {
       return null;
     }
     String text = Numbers.plain(Math.round(value * 1000) / 1000.0, 3);
-    // A full stop that was not read makes .5 to 5: above two, small motors seldom are.
-    return value > 2 ? new Value(text, "unusual for a fan's motor") : Value.sure(text);
+    // A full stop that was not read makes .5 to 5.
+    boolean usual = false;
+    for (double one : USUAL_HORSEPOWER) {
+      usual |= Math.abs(value - one) < 0.0051;
+    }
+    return !usual ? new Value(text, "unusual for a fan's motor") : Value.sure(text);
   }
 
   private static @Nullable Value rpm(String figures) {
@@ -337,7 +428,7 @@ public final class PlateReader {
     if (stroke > 0) {
       return new Value(text, "more than one speed");
     }
-    return value > 3600 || value % 5 != 0 ? new Value(text, "unusual") : Value.sure(text);
+    return value > 3600 || value < 500 || value % 5 != 0 ? new Value(text, "unusual") : Value.sure(text);
   }
 
   private static @Nullable Value hertz(String figures) {
@@ -379,8 +470,8 @@ public final class PlateReader {
       return new Value(text, "one for each voltage");
     }
     // Without its full stop 4.3 reads 43.
-    boolean odd = value > 15 || (figures.indexOf('.') < 0 && value >= 10);
-    return odd ? new Value(text, "unusual for a fan's motor") : Value.sure(text);
+    boolean odd = value > 15 || figures.indexOf('.') < 0;
+    return odd ? new Value(text, "a full stop may be missing") : Value.sure(text);
   }
 
   private static @Nullable Value watts(String figures) {
@@ -472,7 +563,10 @@ public final class PlateReader {
     }
   }
 
-  /** A word behind its label that has figures in it, as it was read: letters are not mended. */
+  /**
+   * A word behind its label that has figures in it, as it was read: letters are not mended. Such a
+   * number can be any, so that nothing tells a slip: it is always marked.
+   */
   private void texts(Field field, List<String> labels) {
     for (int i = 0; i < pieces.size(); i++) {
       Piece label = pieces.get(i);
@@ -490,7 +584,9 @@ public final class PlateReader {
       }
       if (text.length() >= 3 && text.length() <= LONGEST && figures) {
         boolean alike = hasLookalikes(text);
-        add(field, text, alike ? "letters and figures that look alike" : null, label.word(), word);
+        String doubt =
+            alike ? "letters and figures that look alike" : "no other word on the plate confirms it";
+        add(field, text, doubt, label.word(), word);
         use(word);
       }
     }

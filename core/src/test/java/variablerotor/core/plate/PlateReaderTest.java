@@ -66,12 +66,12 @@ class PlateReaderTest {
         read(
             "MODEL KX-4471 SER 7730418",
             "HP 1/2   VOLTS 208-230   PH 1",
-            "AMPS 4.3   RPM 1075   HZ 60",
+            "AMPS 3.1   RPM 1075   HZ 60",
             "FR 48Y   INS CL B   AMB 40 C");
     assertSure("0.5", Field.HORSEPOWER, found);
     assertSure("208-230", Field.VOLTS, found);
     assertSure("1", Field.PHASES, found);
-    assertSure("4.3", Field.AMPS, found);
+    assertSure("3.1", Field.AMPS, found);
     assertSure("1075", Field.RPM, found);
     assertSure("60", Field.HERTZ, found);
     assertSure("48Y", Field.FRAME, found);
@@ -146,15 +146,33 @@ class PlateReaderTest {
     assertMarked(Field.VOLTS, found);
   }
 
+  /** 115/208-230 of which the stroke was not read; 4.8 of which the full stop was not. */
+  @ParameterizedTest
+  @CsvSource({"VOLTS 115 208-230, VOLTS", "VOLTS 115|208-230, VOLTS", "4 8 A, AMPS"})
+  void figuresThatMayBelongTogetherAreMarked(String line, Field field) {
+    assertMarked(field, read(line));
+  }
+
+  @Test
+  void powerThatDoesNotFitVoltsAndAmpsIsMarked() {
+    List<PlateFound> found = read("HP 1/8   VOLTS 230   AMPS 6.1   RPM 1075");
+    assertMarked(Field.HORSEPOWER, found);
+    assertMarked(Field.AMPS, found);
+    assertMarked(Field.VOLTS, found);
+    assertSure("1075", Field.RPM, found);
+  }
+
   @Test
   void figuresWithoutALabelAreNothing() {
     assertEquals(List.of(), read("1075", "4.3", "208-230", "1/2"));
   }
 
+  /** A serial may be any number, so that nothing tells a slip of the reader's. */
   @Test
-  void serialsOfLettersThatLookLikeFiguresAreMarked() {
+  void numbersThatNothingConfirmsAreMarked() {
     assertMarked(Field.SERIAL, read("SERIAL NO. 04S8O17"));
-    assertSure("0447317", Field.SERIAL, read("S/N 0447317"));
+    assertMarked(Field.SERIAL, read("S/N 0447317"));
+    assertEquals("0447317", of(Field.SERIAL, read("S/N 0447317")).value());
   }
 
   @Test

@@ -24,6 +24,12 @@ public class Security {
           + " 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self';"
           + " frame-ancestors 'none'";
 
+  /** The reader of letters is a compiled program: its worker's own script alone may run one. */
+  private static final String LETTERS = "/letters/worker.js";
+
+  private static final String LETTERS_POLICY =
+      CONTENT_POLICY.replace("script-src 'self'", "script-src 'self' 'wasm-unsafe-eval'");
+
   /** What somebody asks who is not signed in: who is, and to come in. */
   public static final List<String> SIGNING_IN =
       List.of(
@@ -57,7 +63,13 @@ public class Security {
                 headers
                     // Said over TLS alone; other names of the shop are its own affair.
                     .httpStrictTransportSecurity(hsts -> hsts.includeSubDomains(false))
-                    .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                    .addHeaderWriter(
+                        (request, response) ->
+                            response.setHeader(
+                                "Content-Security-Policy",
+                                LETTERS.equals(request.getServletPath())
+                                    ? LETTERS_POLICY
+                                    : CONTENT_POLICY))
                     .referrerPolicy(
                         policy ->
                             policy.policy(
