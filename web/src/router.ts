@@ -46,6 +46,7 @@ export const router = createRouter({
     { path: '/motors/van', component: () => import('./motors/VanView.vue') },
     { path: '/motors', component: () => import('./motors/MotorsView.vue') },
     { path: '/practice/wiring', component: () => import('./wire/WiringPractice.vue') },
+    { path: '/practice/senses', component: () => import('./senses/SensesPractice.vue') },
     { path: '/practice', component: () => import('./practice/PracticeView.vue') },
     { path: '/week', component: () => import('./week/WeekView.vue') },
     { path: '/learnt', component: () => import('./learnt/LearntView.vue') },

@@ -143,6 +143,13 @@ async function begin() {
       <p v-if="said" class="notice failed" role="alert">{{ said }}</p>
       <button type="submit" class="begin main-button" :disabled="busy">To the bench</button>
     </form>
+    <section v-if="catalogue" class="card practice wiring" aria-labelledby="senses-practice">
+      <h2 id="senses-practice">Eyes and ears</h2>
+      <p>
+        Lamps to count, wheels and starts to listen to: what you make of them, and what is true.
+      </p>
+      <router-link class="go" to="/practice/senses">Count and listen</router-link>
+    </section>
     <section v-if="catalogue" class="card practice wiring" aria-labelledby="wiring-practice">
       <h2 id="wiring-practice">Wiring</h2>
       <p>

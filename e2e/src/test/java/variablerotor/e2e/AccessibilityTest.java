@@ -81,6 +81,8 @@ class AccessibilityTest {
             "/calls/new",
             "/codes",
             "/count",
+            "/ear",
+            "/practice/senses",
             "/practice",
             "/motors",
             "/motors/van",

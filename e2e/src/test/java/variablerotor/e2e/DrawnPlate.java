@@ -149,7 +149,13 @@ record DrawnPlate(Map<String, String> says, byte[] picture) {
       int at = random.nextInt(WIDTH - 300);
       pen.setPaint(
           new GradientPaint(
-              at, 0, new Color(255, 255, 255, 0), at + 150, 0, new Color(255, 255, 255, 150), true));
+              at,
+              0,
+              new Color(255, 255, 255, 0),
+              at + 150,
+              0,
+              new Color(255, 255, 255, 150),
+              true));
       pen.fillRect(at, 0, 300, HEIGHT);
       pen.dispose();
     }

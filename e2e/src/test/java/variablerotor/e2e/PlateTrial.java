@@ -70,7 +70,7 @@ record PlateTrial(int plates, int fields, int right, int marked, List<String> wr
     Page page = browsing.signedIn(Browsing.Size.LAPTOP);
     form(page);
     long start = System.nanoTime();
-    PlateTrial trial = of(page, Integer.getInteger("plates", 200), 1);
+    PlateTrial trial = of(page, 200, 1);
     double each = (System.nanoTime() - start) / 1e9 / trial.plates();
     System.out.printf(
         "plates by the camera    %d with %d things on them: %d right, %d marked, %d wrong and not"

@@ -150,11 +150,12 @@ public final class PlateReader {
     int from = 0;
     while (from < text.length()) {
       char first = text.charAt(from);
-      if (!isFigure(first) && !isLetter(first)) {
+      boolean point = first == '.' && from + 1 < text.length() && isFigure(text.charAt(from + 1));
+      if (!isFigure(first) && !isLetter(first) && !point) {
         from++;
         continue;
       }
-      boolean number = isFigure(first);
+      boolean number = !isLetter(first);
       int to = from + 1;
       while (to < text.length() && belongs(text, to, number)) {
         to++;
@@ -225,9 +226,7 @@ public final class PlateReader {
               || one.field() == Field.HORSEPOWER;
       if (part && one.sure()) {
         String why = "volts, amps and horsepower do not fit each other";
-        found.set(
-            i,
-            new PlateFound(one.field(), one.value(), false, why, one.read(), one.place()));
+        found.set(i, new PlateFound(one.field(), one.value(), false, why, one.read(), one.place()));
       }
     }
   }
@@ -325,7 +324,9 @@ public final class PlateReader {
     add(field, value.text(), doubt, pieces.get(label).word(), figures.word());
   }
 
-  /** Figures that nothing parts from these: a stroke or a full stop between may not have been read. */
+  /**
+   * Figures that nothing parts from these: a stroke or a full stop between may not have been read.
+   */
   private boolean hasFiguresBeside(int at) {
     Piece of = pieces.get(at);
     for (int beside : new int[] {at - 1, at + 1}) {
@@ -428,7 +429,9 @@ public final class PlateReader {
     if (stroke > 0) {
       return new Value(text, "more than one speed");
     }
-    return value > 3600 || value < 500 || value % 5 != 0 ? new Value(text, "unusual") : Value.sure(text);
+    return value > 3600 || value < 500 || value % 5 != 0
+        ? new Value(text, "unusual")
+        : Value.sure(text);
   }
 
   private static @Nullable Value hertz(String figures) {
@@ -469,9 +472,9 @@ public final class PlateReader {
     if (cut > 0) {
       return new Value(text, "one for each voltage");
     }
-    // Without its full stop 4.3 reads 43.
-    boolean odd = value > 15 || figures.indexOf('.') < 0;
-    return odd ? new Value(text, "a full stop may be missing") : Value.sure(text);
+    // Its full stop may not have been read, or what stands before it.
+    boolean odd = value > 15 || figures.indexOf('.') < 1;
+    return odd ? new Value(text, "a figure or a full stop may be missing") : Value.sure(text);
   }
 
   private static @Nullable Value watts(String figures) {
@@ -585,7 +588,9 @@ public final class PlateReader {
       if (text.length() >= 3 && text.length() <= LONGEST && figures) {
         boolean alike = hasLookalikes(text);
         String doubt =
-            alike ? "letters and figures that look alike" : "no other word on the plate confirms it";
+            alike
+                ? "letters and figures that look alike"
+                : "no other word on the plate confirms it";
         add(field, text, doubt, label.word(), word);
         use(word);
       }

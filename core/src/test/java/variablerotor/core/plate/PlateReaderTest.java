@@ -106,6 +106,7 @@ class PlateReaderTest {
   @CsvSource({
     "HP 5, HORSEPOWER", // .5, its point not read
     "A 43, AMPS", // 4.3
+    "A .4, AMPS", // 2.4, its first figure not read
     "75 MFD 370 V, MICROFARADS", // 7.5
     "V 117, VOLTS",
     "RPM 1107, RPM",
@@ -117,6 +118,12 @@ class PlateReaderTest {
     List<PlateFound> found = read(line);
     assertTrue(of(field, found) != null, found.toString());
     assertMarked(field, found);
+  }
+
+  @Test
+  void aPlateMayLeaveOutTheNoughtBeforeItsPoint() {
+    assertSure("0.5", Field.HORSEPOWER, read("HP .5"));
+    assertSure("0.25", Field.HORSEPOWER, read(".25HP"));
   }
 
   @ParameterizedTest

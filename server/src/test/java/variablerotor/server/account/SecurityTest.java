@@ -238,6 +238,16 @@ class SecurityTest {
         server.visitor().get("/").headers().firstValue("Content-Security-Policy").orElse("");
     assertTrue(policy.contains("default-src 'self'"));
     assertFalse(policy.contains("unsafe"));
+    // A compiled program runs in the worker that reads letters, and nowhere else.
+    String letters =
+        server
+            .visitor()
+            .get("/letters/worker.js")
+            .headers()
+            .firstValue("Content-Security-Policy")
+            .orElse("");
+    assertEquals(
+        policy.replace("script-src 'self'", "script-src 'self' 'wasm-unsafe-eval'"), letters);
     String cookie =
         server.technician().get("/api/session").headers().allValues("Set-Cookie").toString();
     assertFalse(cookie.contains("rotor=") && !cookie.contains("HttpOnly"), cookie);
