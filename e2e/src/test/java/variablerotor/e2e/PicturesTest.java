@@ -1,10 +1,14 @@
 package variablerotor.e2e;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.SelectOption;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -30,10 +34,26 @@ class PicturesTest {
     views(laptop);
     Page phone = browsing.page(Browsing.Size.PHONE, ColorScheme.LIGHT);
     signIn(phone);
-    open(phone, "Teasel Row dye works", "Fit");
-    phone.locator("form.step").waitFor();
-    take(phone, "fit-by-hand-phone");
     kept(phone);
+    lamp();
+  }
+
+  /** In a browser that takes a film for its camera. */
+  private void lamp() {
+    try {
+      Path folder = Files.createTempDirectory("lamp");
+      Browsing seeing =
+          browsing.with(Staged.devices(Staged.lamp(folder, 4), Staged.wheel(folder, 4, 840)));
+      Page phone = seeing.signedIn(Browsing.Size.PHONE);
+      phone.navigate("/count");
+      press(phone, "By the camera");
+      press(phone, "Let the camera count");
+      phone.locator(".code").waitFor(new Locator.WaitForOptions().setTimeout(90_000));
+      take(phone, "lamp-phone");
+      seeing.close();
+    } catch (IOException fault) {
+      throw new UncheckedIOException(fault);
+    }
   }
 
   private void views(Page page) {

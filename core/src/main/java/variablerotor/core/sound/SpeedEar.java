@@ -49,7 +49,10 @@ public final class SpeedEar {
   /** A comb of such a mean is one [dB]; another so near to it, by share, is another answer. */
   private static final double COMB = 3.4;
 
-  private static final double RIVAL = 0.5;
+  private static final double RIVAL = 0.4;
+
+  /** So many tones that are not the first comb's are another answer. */
+  private static final int FEWEST_OF_A_RIVAL = 3;
 
   /** Of these, this share must be heard. */
   private static final double HEARD_SHARE = 0.7;
@@ -121,7 +124,7 @@ public final class SpeedEar {
     // With nobody's word on the blades, any comb of tones is looked for.
     double least = count == 0 ? 20 : count * SLOWEST / 60;
     double most = count == 0 ? 900 : count * FASTEST / 60;
-    Comb best = best(spectrum, above, least, most);
+    Comb best = best(spectrum, above, least, most, 0);
     if (best == null || !best.stands()) {
       return said(
           State.NOTHING,
@@ -131,13 +134,11 @@ public final class SpeedEar {
     }
     List<SpeedHeard.Tone> tones = tones(spectrum, above, best.hertz());
     double[] rest = without(spectrum, above, best.hertz());
-    Comb second = best(spectrum, rest, least, most);
+    Comb second = best(spectrum, rest, least, most, best.hertz());
     boolean rival =
         second != null
-            && second.heard() >= 3
-            && second.score() >= RIVAL * best.score()
-            && !related(second.hertz(), best.hertz())
-            && Math.abs(second.hertz() - best.hertz()) > SAME * best.hertz();
+            && second.heard() >= FEWEST_OF_A_RIVAL
+            && second.score() >= RIVAL * best.score();
     if (count == 0) {
       return said(
           rival ? State.TWO : State.NO_BLADES,
@@ -242,11 +243,17 @@ public final class SpeedEar {
     return multiple >= 1 && Math.abs(hertz - multiple * mains) <= HUM_WIDTH;
   }
 
-  private @Nullable Comb best(Spectrum spectrum, double[] above, double least, double most) {
+  /**
+   * The best comb there is.
+   *
+   * @param not of another wheel than this [Hz]; 0 for any
+   */
+  private @Nullable Comb best(
+      Spectrum spectrum, double[] above, double least, double most, double not) {
     List<Comb> found = new ArrayList<>();
     for (double hertz = least; hertz <= most; hertz *= 1.0008) {
       Comb comb = comb(spectrum, above, hertz);
-      if (comb.score() > 0) {
+      if (comb.score() > 0 && !(not > 0 && isOfOneWheel(hertz, not))) {
         found.add(comb);
       }
     }
@@ -389,11 +396,14 @@ public final class SpeedEar {
     return rest;
   }
 
-  /** Whether one is the other by small whole numbers: then both are of one wheel. */
-  private static boolean related(double one, double other) {
+  /** Whether one is the other, or so by small whole numbers: then both are of one wheel. */
+  private static boolean isOfOneWheel(double one, double other) {
+    if (Math.abs(one - other) <= SAME * other) {
+      return true;
+    }
     for (int a = 1; a <= 4; a++) {
       for (int b = 1; b <= 4; b++) {
-        if (Math.abs(a * one - b * other) < 0.006 * a * one) {
+        if (Math.abs(a * one - b * other) < 0.018 * a * one) {
           return true;
         }
       }
