@@ -76,7 +76,7 @@ branch() {
   if [ -z "$data" ]; then data=$(default_data); fi
   data=$(cd "$data" 2>/dev/null && pwd) || fail "--data: there is no such folder"
   reach_database
-  local psql password hash made=yes
+  local psql password hash made=yes error=''
   psql=$(postgres_folder)/psql
   if [ "$("$psql" -d rotor -qAt -c "select to_regclass('branch') is not null")" != t ]; then
     [ -z "$STARTED" ] || postgres_stop "$data"
@@ -90,7 +90,7 @@ SQL
   fi
   if [ -n "$name" ]; then
     make_password "$psql"
-    NAME=$name LOGIN=$login HASH=$hash "$psql" -d rotor -qAt -v ON_ERROR_STOP=1 <<'SQL' || made=no
+    error=$(NAME=$name LOGIN=$login HASH=$hash "$psql" -d rotor -qAt -v ON_ERROR_STOP=1 2>&1 <<'SQL'
 \set name `printf %s "$NAME"`
 \set login `printf %s "$LOGIN"`
 \set hash `printf %s "$HASH"`
@@ -104,13 +104,19 @@ insert into account_event (id, kind, account_id, detail, at)
   select gen_random_uuid(), 'ACCOUNT_OPENED', id, 'lead, by the command line', now() from account where login = :'login';
 commit;
 SQL
+    ) || made=no
   fi
   "$psql" -d rotor -qAt -F '	' -c "select branch.name, count(account.id) filter (where not closed) || ' accounts',
     (select count(*) from service_call where service_call.branch = branch.id and not practice) || ' calls'
     from branch left join account on account.branch = branch.id group by branch.id order by branch.at, branch.name"
   "$psql" -d rotor -qAt -c "select 'shared by all: ' || lower(string_agg(what, ', ' order by what)) from shared having count(*) > 0"
   [ -z "$STARTED" ] || postgres_stop "$data"
-  [ $made = yes ] || fail "nothing was made: the name of a branch and the sign-in name are there once each"
+  # PostgreSQL says which it was, in words that are not for everybody.
+  case "$error" in
+    *branch_name_key*) fail "branch: found '$name'; a branch of this name is there already" ;;
+    *account_login*) fail "--lead: found '$login'; somebody has this sign-in name already, in this branch or another" ;;
+  esac
+  [ $made = yes ] || fail "branch: nothing was made. ${error:-PostgreSQL did not take it}"
   if [ -n "$name" ]; then
     say "First lead of '$name': sign-in name $login, password $password"
     say "It is shown this once; change it after signing in."

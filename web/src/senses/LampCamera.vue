@@ -271,9 +271,10 @@ video {
   font-weight: 600;
 }
 
+/* Held across: the picture and what was counted are seen together. */
 @media (max-height: 500px) and (orientation: landscape) {
   .picture {
-    max-height: 80vh;
+    max-width: 100vh;
   }
 }
 </style>

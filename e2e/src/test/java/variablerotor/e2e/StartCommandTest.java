@@ -130,11 +130,27 @@ class StartCommandTest {
     assertTrue(anew.find());
     new Person(port, "lead", anew.group(1));
     assertEquals(1, Running.command("lead", "nobody", "--data", data.toString()));
+    aBranchIsMadeOnce(port, data.toString());
 
     assertEquals(0, Running.command("stop", "--data", data.toString()));
     assertTrue(fourth.process().waitFor(5, TimeUnit.SECONDS), "it is stopped");
     assertFalse(databaseRuns());
     assertEquals(1, Running.command("stop", "--data", data.toString()), "nothing runs any more");
+  }
+
+  private static void aBranchIsMadeOnce(int port, String data) throws Exception {
+    String made = Running.said("branch", "Weir Lane", "--lead", "weir.lead", "--data", data);
+    Matcher password =
+        Pattern.compile("First lead of 'Weir Lane': sign-in name weir.lead, password (\\S+)")
+            .matcher(made);
+    assertTrue(password.find(), made);
+    new Person(port, "weir.lead", password.group(1));
+    String twice = Running.said("branch", "Weir Lane", "--lead", "another.lead", "--data", data);
+    assertTrue(twice.contains("found 'Weir Lane'; a branch of this name is there already"), twice);
+    String taken = Running.said("branch", "Mill Lane", "--lead", "weir.lead", "--data", data);
+    assertTrue(taken.contains("found 'weir.lead'; somebody has this sign-in name already"), taken);
+    assertFalse((twice + taken).contains("ERROR"), twice + taken);
+    assertFalse(taken.contains("Mill Lane\t"), "nothing of it was made: " + taken);
   }
 
   /** Started as root it is not root's, and cannot become it. */

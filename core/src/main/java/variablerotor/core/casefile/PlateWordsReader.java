@@ -60,15 +60,12 @@ public final class PlateWordsReader {
     Double top = one.number("top", 0, LARGEST);
     Double right = one.number("right", 0, LARGEST);
     Double bottom = one.number("bottom", 0, LARGEST);
-    boolean whole =
-        text != null
-            && sure != null
-            && left != null
-            && top != null
-            && right != null
-            && bottom != null;
-    return whole && faults.isEmpty() && one.unknown().isEmpty()
-        ? new PlateWord(text, sure, left, top, right, bottom)
-        : null;
+    boolean reads = faults.isEmpty() && one.unknown().isEmpty();
+    if (!reads || text == null || sure == null) {
+      return null;
+    }
+    return left == null || top == null || right == null || bottom == null
+        ? null
+        : new PlateWord(text, sure, left, top, right, bottom);
   }
 }

@@ -55,6 +55,12 @@ final class LampTrace {
   /** Frames farther apart than this may hide a flash [s]: the shortest one that boards give. */
   static final double SHORTEST = 0.12;
 
+  /**
+   * No board flashes so shortly, nor so soon again [s]: a lamp that is fed by pulses is, and a
+   * camera sees some of these and some not.
+   */
+  private static final double PULSE = 0.09;
+
   /** Brightest spot of a lit lamp: so much above what is around, and so bright [grey levels]. */
   private static final double SPOT_ABOVE = 45;
 
@@ -293,16 +299,17 @@ final class LampTrace {
     for (int i = begin; i < end; i++) {
       most = Math.max(most, light[i]);
     }
-    if (end - begin < 2 || most < FULL) {
-      // One frame alone: a flash too short for this camera, or a glint.
+    boolean pulse = crossing(end) - crossing(begin) < PULSE;
+    if (end - begin < 2 || most < FULL || pulse) {
+      // Too short for this camera, or a glint.
       blind.add(new Blind(time[begin - 1], time[end]));
       return;
     }
-    double lit = 0;
+    double bright = 0;
     for (int i = begin; i < end; i++) {
-      lit += spot[i] / (end - begin);
+      bright += spot[i] / (end - begin);
     }
-    if (lit - darkNear(spot, begin, end) < SPOT_STEP) {
+    if (bright - darkNear(spot, begin, end) < SPOT_STEP) {
       // The box as a whole changed, and no lamp in it.
       blind.add(new Blind(time[begin - 1], time[end]));
       return;
@@ -315,7 +322,12 @@ final class LampTrace {
       }
       lightOf[c] = on - darkNear(added[c], begin, end);
     }
-    flashes.add(new Lit(crossing(begin), crossing(end), lightOf));
+    Lit lit = new Lit(crossing(begin), crossing(end), lightOf);
+    Lit last = flashes.isEmpty() ? null : flashes.get(flashes.size() - 1);
+    if (last != null && lit.from() - last.to() < PULSE) {
+      blind.add(new Blind(last.from(), lit.to()));
+    }
+    flashes.add(lit);
   }
 
   /** Mean of some dark frames just before and after. */

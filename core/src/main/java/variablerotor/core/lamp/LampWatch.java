@@ -41,6 +41,9 @@ public final class LampWatch {
   /** Two flashes of one number are no farther apart than this [s from one to the next]. */
   private static final double WIDE = 1.1;
 
+  /** A lamp that is lit for more than this share is lit as a rule. */
+  private static final double LIT_MOST = 0.6;
+
   /**
    * Even flashes this slow [s] may be one a round; quicker ones are even from so many gaps on: more
    * than any code has.
@@ -323,6 +326,9 @@ public final class LampWatch {
       case EVEN:
         return List.of("HEARTBEAT", "1");
       case FLASHES:
+        if (isInverse(presses)) {
+          return List.of();
+        }
         String code = reading.code();
         boolean agreed = reading.state() == BlinkReading.State.AGREED;
         // One flash a round is even, and was not; and no book has a nought: a colour or a length
@@ -345,6 +351,24 @@ public final class LampWatch {
       least = Math.min(least, presses.get(i).down() - presses.get(i - 1).down());
     }
     return least >= WIDE;
+  }
+
+  /** Lit most of the time, and longer than ever dark: it may be the dark that tells. */
+  private static boolean isInverse(List<Press> presses) {
+    double lit = 0;
+    double longest = 0;
+    double darkest = 0;
+    for (int i = 0; i < presses.size(); i++) {
+      double length = presses.get(i).up() - presses.get(i).down();
+      lit += length;
+      longest = Math.max(longest, length);
+      if (i > 0) {
+        darkest = Math.max(darkest, presses.get(i).down() - presses.get(i - 1).up());
+      }
+    }
+    double all =
+        presses.size() < 2 ? 0 : presses.get(presses.size() - 1).up() - presses.get(0).down();
+    return all > 0 && lit > LIT_MOST * all && longest > darkest;
   }
 
   private static boolean isCount(BlinkReading reading) {
@@ -370,6 +394,10 @@ public final class LampWatch {
             + Math.round(10 * every) / 10.0
             + " s, no pause: a heartbeat, or code 1. The unit's own sheet says which.";
       default:
+        if (isInverse(presses)) {
+          return "It is lit and goes dark again and again. The unit's own sheet says what is counted"
+              + " then: tap along with that.";
+        }
         if (codes.isEmpty() && reading.state() == BlinkReading.State.AGREED) {
           return presses.size() + " flashes, and not even enough to be sure. Go on watching.";
         }

@@ -665,7 +665,9 @@ public final class PlateReader {
     double month = number(figures.substring(0, stroke));
     double year = number(figures.substring(stroke + 1));
     boolean whole = year >= 1970 && year <= 2099;
-    if (!(month >= 1 && month <= 12) || !(whole || year >= 70 || year <= 60) || year != year) {
+    if (!(month >= 1 && month <= 12)
+        || !(whole || year >= 70 || year <= 60)
+        || Double.isNaN(year)) {
       return null;
     }
     double full = whole ? year : year <= 60 ? 2000 + year : 1900 + year;

@@ -198,6 +198,36 @@ class LampWatchTest {
     assertEquals(BlinkReading.State.COUNTING, seen.reading().state(), seen.sentence());
   }
 
+  /** Some boards tell a code with the dark: that is not what was counted here. */
+  @Test
+  void aLampThatGoesDarkTellsNoCodeOfItsLight() {
+    LampSeen seen =
+        seen(
+            30,
+            time -> {
+              Scene scene = new Scene();
+              double within = (time + 1) % 5;
+              scene.lit = within < 2 && within % 0.5 < 0.2 ? null : GREEN;
+              return scene;
+            });
+    assertEquals(List.of(), seen.codes(), seen.sentence());
+    assertTrue(seen.sentence().contains("goes dark"), seen.sentence());
+  }
+
+  /** A lamp fed by pulses, which a camera sees in two frames of three. */
+  @Test
+  void pulsesWithinAFlashAreNoFlashes() {
+    LampSeen seen =
+        seen(
+            30,
+            time -> {
+              Scene scene = flashing(3, time);
+              scene.lit = Math.round(time * 30) % 3 == 0 ? null : scene.lit;
+              return scene;
+            });
+    assertEquals(List.of(), seen.codes(), seen.sentence());
+  }
+
   @Test
   void twoFaultsToldInTurnDoNotAgree() {
     LampSeen seen =
