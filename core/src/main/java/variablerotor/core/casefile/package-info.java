@@ -6,8 +6,8 @@
  * {@code CaseReader}; the others are built the same way.
  *
  * <p>May use {@code check}, {@code choice}, {@code code}, {@code fact}, {@code family}, {@code
- * fitting}, {@code match}, {@code motor}, {@code proof}, {@code route}, {@code signal}, {@code
- * stock}, {@code van}, {@code winding}, {@code wiring}.
+ * fitting}, {@code match}, {@code motor}, {@code plate}, {@code proof}, {@code route}, {@code
+ * signal}, {@code stock}, {@code van}, {@code winding}, {@code wiring}.
  */
 @NullMarked
 package variablerotor.core.casefile;
