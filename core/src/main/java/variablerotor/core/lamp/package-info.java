@@ -7,7 +7,7 @@
  * gives their flashes to the reader of {@code code}. What the camera could not see is said, never
  * guessed: a round with a gap in it does not count.
  *
- * <p>May use {@code code}, {@code tree}.
+ * <p>May use {@code code}.
  */
 @NullMarked
 package variablerotor.core.lamp;

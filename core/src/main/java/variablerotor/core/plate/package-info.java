@@ -6,7 +6,7 @@
  * capacitors' plates, and takes a value only where a label or a unit says what it is. What was
  * mended or is unusual is marked, never passed on as read.
  *
- * <p>May use {@code signal}, {@code text}, {@code tree}.
+ * <p>May use {@code signal}.
  */
 @NullMarked
 package variablerotor.core.plate;

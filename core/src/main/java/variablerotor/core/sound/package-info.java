@@ -7,7 +7,7 @@
  * {@code StartEar} follows how loud it is and counts tries. {@code Spectrum} and {@code Decimator}
  * prepare the sound for them.
  *
- * <p>May use {@code text}, {@code tree}.
+ * <p>May use text and trees alone.
  */
 @NullMarked
 package variablerotor.core.sound;
