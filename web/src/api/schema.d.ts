@@ -1236,6 +1236,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plates/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["words"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/faults": {
         parameters: {
             query?: never;
@@ -2949,6 +2965,13 @@ export interface components {
             parts: components["schemas"]["FoundRow"][];
             says: string;
         };
+        PlateWords: {
+            /** Format: int32 */
+            height: number;
+            /** Format: int32 */
+            width: number;
+            words: components["schemas"]["ReadWord"][];
+        };
         Point: {
             asks: boolean;
             attribute: string;
@@ -2985,6 +3008,19 @@ export interface components {
             id: string;
             title: string;
             unit: string;
+        };
+        ReadWord: {
+            /** Format: int32 */
+            bottom: number;
+            /** Format: int32 */
+            left: number;
+            /** Format: int32 */
+            right: number;
+            /** Format: double */
+            sure: number;
+            text: string;
+            /** Format: int32 */
+            top: number;
         };
         ReadingRequest: {
             again?: boolean;
@@ -5646,6 +5682,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PasskeysView"];
+                };
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlateWords"];
                 };
             };
         };

@@ -34,6 +34,7 @@ export type SenseVerb =
   | 'nextFrame'
   | 'fan'
   | 'motor'
+  | 'madePlate'
 
 export type CallVerb = 'fit' | 'proof' | 'shop' | 'count' | keyof OfCall
 export type WiringVerb = Exclude<Verb, CallVerb>

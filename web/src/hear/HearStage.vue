@@ -9,9 +9,14 @@ import HeardForm from './HeardForm.vue'
 import ParticularsForm from './ParticularsForm.vue'
 import UnitNotice from '../units/UnitNotice.vue'
 import PhotoStrip from './PhotoStrip.vue'
+import { usePhotos } from './photos'
 
 const { call } = useCall()
 const { told, refusal } = useTold()
+
+/** The unit's plate has other volts and amps: it is not read for the motor's. */
+const photos = usePhotos()
+const plates = computed(() => photos.value.filter((one) => one.kind === 'MOTOR_PLATE'))
 
 const summary = computed(() =>
   [symptomTitle(told.value.symptom), familyTitle(told.value.motor.family)].join(', '),
@@ -42,7 +47,7 @@ const summary = computed(() =>
       <p class="soft">
         Opened by {{ call.openedBy }}, {{ ago(call.openedAt) }}. Changes are kept as you make them.
       </p>
-      <ParticularsForm v-model="told" :refusal="refusal" />
+      <ParticularsForm v-model="told" :refusal="refusal" :plates="plates" />
     </details>
     <p v-if="refusal" class="notice failed" role="alert">{{ refusal.message }}</p>
   </section>

@@ -11,7 +11,12 @@ import WhichMotor from './WhichMotor.vue'
 
 /** What is told of a call: a few touches first, the plates where they are known. */
 const model = defineModel<Particulars>({ required: true })
-defineProps<{ refusal: Refusal | null; brief?: boolean }>()
+defineProps<{
+  refusal: Refusal | null
+  brief?: boolean
+  /** Of the motor's plate, where the call has some. */
+  plates?: { id: string; url: string }[]
+}>()
 
 type Symptom = Particulars['symptom']
 function toggleAlso(one: Symptom) {
@@ -116,6 +121,7 @@ const unitNumbers = computed(() => (catalogue.value?.unitPlate ?? []).map((one) 
       </label>
       <h2 class="wide">The motor's plate</h2>
       <PlateByCamera
+        :photos="plates"
         class="wide"
         :told="(path: string) => plateValue(model, path)"
         @take="(path, value) => putPlate(model, path, value)"

@@ -1,14 +1,21 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue'
+import { NoAnswer } from '../api/client'
 import { openSenses } from '../core/core'
-import { barcode, drawn, piece, words } from './letters'
-import type { PlateFound } from './letters'
+import { keptPhoto } from '../keep/photos'
+import KeptImage from '../shared/KeptImage.vue'
+import { barcode, drawn, piece, words, wordsElsewhere } from './letters'
+import type { PlateFound, PlateWord } from './letters'
 
 /**
- * A picture of a plate, read on this device: each thing beside its piece of the picture, taken with
- * one touch. The picture is not kept.
+ * A picture of a plate, taken now or on the call already, read on this device: each thing beside its
+ * piece of the picture, taken with one touch. A picture taken here is not kept. Where the device
+ * cannot read letters, or is slow at it, the shop's machine does, if that is asked for.
  */
-const props = defineProps<{ told: (path: string) => unknown }>()
+const props = defineProps<{
+  told: (path: string) => unknown
+  photos?: { id: string; url: string }[]
+}>()
 const emit = defineEmits<{ take: [path: string, value: string | number] }>()
 
 const TEXTS = ['motor.volts', 'motor.frame']
@@ -17,47 +24,110 @@ interface Shown extends PlateFound {
   picture: string
 }
 
+/** After so long a device is slow at it [ms]. */
+const SLOW = 12_000
+
 const found = ref<Shown[]>([])
 const code = ref('')
 const busy = ref(false)
 const said = ref('')
+/** Whether the shop's machine may be asked for the picture at hand. */
+const offered = ref(false)
 let senses: ReturnType<typeof openSenses> | null = null
+let picture: HTMLCanvasElement | null = null
+let slow: ReturnType<typeof setTimeout> | undefined
 let asked = 0
 
 onBeforeUnmount(() => {
   asked++
+  clearTimeout(slow)
   senses?.close()
 })
 
-async function read(event: Event) {
+async function pick(event: Event) {
   const field = event.target as HTMLInputElement
   const file = field.files?.[0]
   field.value = ''
-  if (!file) return
+  if (file) await open(async () => file)
+}
+
+async function openPhoto(url: string) {
+  // One that still waits on this device is a picture of this page.
+  await open(async () => (url.startsWith('blob:') ? (await fetch(url)).blob() : keptPhoto(url)))
+}
+
+async function open(file: () => Promise<Blob>) {
   const mine = ++asked
+  clearTimeout(slow)
   busy.value = true
-  said.value = ''
+  offered.value = false
+  picture = null
   found.value = []
   code.value = ''
+  said.value = ''
   try {
-    const picture = await drawn(file)
-    const [read, bars] = await Promise.all([words(picture), barcode(picture)])
+    const next = await drawn(await file())
+    if (mine !== asked) return
+    picture = next
+  } catch {
+    if (mine !== asked) return
+    busy.value = false
+    said.value = 'This picture cannot be opened here. Take another, or type the plate below.'
+    return
+  }
+  void barcode(picture).then((bars) => mine === asked && (code.value = bars))
+  slow = setTimeout(() => (offered.value = true), SLOW)
+  await read(words, () => {
+    offered.value = true
+    return 'This device cannot read letters just now: the reader is loaded once, over the radio. The shop’s machine may, or type the plate below.'
+  })
+}
+
+/** Asks the shop's machine: whichever reads it first counts. */
+async function elsewhere() {
+  asked++
+  clearTimeout(slow)
+  busy.value = true
+  offered.value = false
+  said.value = ''
+  await read(wordsElsewhere, (failed) => {
+    offered.value = true
+    return failed instanceof NoAnswer
+      ? 'No answer from the shop’s machine: type the plate below.'
+      : failed instanceof Error
+        ? failed.message
+        : String(failed)
+  })
+}
+
+/**
+ * @param letters which reader reads them
+ * @param failed what is said where it cannot
+ */
+async function read(
+  letters: (from: HTMLCanvasElement) => Promise<PlateWord[]>,
+  failed: (fault: unknown) => string,
+) {
+  const mine = asked
+  const from = picture!
+  try {
+    const read = await letters(from)
     senses ??= openSenses()
     const answer = await senses.ask<{ found: PlateFound[] }>('plate', { words: read })
     if (mine !== asked) return
-    code.value = bars
-    found.value = answer.found.map((one) => ({ ...one, picture: piece(picture, one.place) }))
-    if (!found.value.length && !bars) {
+    found.value = answer.found.map((one) => ({ ...one, picture: piece(from, one.place) }))
+    if (!found.value.length) {
       said.value =
         'Nothing on it can be read for sure. Nearer, straight on, without glare; or type it below.'
     }
-  } catch {
-    if (mine === asked) {
-      said.value =
-        'This device cannot read letters just now: the reader is loaded once, over the radio. Type the plate below.'
-    }
+    offered.value = false
+  } catch (fault) {
+    if (mine === asked) said.value = failed(fault)
   } finally {
-    if (mine === asked) busy.value = false
+    if (mine === asked) {
+      clearTimeout(slow)
+      busy.value = false
+    }
   }
 }
 
@@ -90,14 +160,34 @@ const sure = computed(() =>
           accept="image/*"
           capture="environment"
           :disabled="busy"
-          @change="read"
+          @change="pick"
         />
       </label>
       <span class="soft" role="status">{{
         busy ? 'Reading; some seconds.' : 'Read on this device; the picture is not kept.'
       }}</span>
     </div>
+    <div v-if="photos?.length" class="row">
+      <span class="soft">Or of the call’s own photos:</span>
+      <button
+        v-for="(photo, at) in photos"
+        :key="photo.id"
+        type="button"
+        class="photo"
+        :disabled="busy"
+        :aria-label="`Read photo ${at + 1} of the motor’s plate`"
+        @click="openPhoto(photo.url)"
+      >
+        <KeptImage :src="photo.url" alt="Plate of the motor" />
+      </button>
+    </div>
     <p v-if="said" class="notice" role="alert">{{ said }}</p>
+    <p v-if="offered">
+      <button type="button" class="quiet-button" @click="elsewhere">
+        Let the shop’s machine read it
+      </button>
+      <span class="soft"> The picture goes there to be read, and is not kept.</span>
+    </p>
     <p v-if="code">
       Barcode <strong class="digits">{{ code }}</strong>
     </p>
@@ -157,6 +247,22 @@ input {
   width: 1px;
   height: 1px;
   opacity: 0;
+}
+
+.photo {
+  padding: 0;
+  border: 1px solid var(--rule-strong);
+  border-radius: 4px;
+  background: none;
+  cursor: pointer;
+}
+
+.photo img {
+  display: block;
+  width: 96px;
+  height: 64px;
+  object-fit: cover;
+  border-radius: 3px;
 }
 
 .found {

@@ -1,3 +1,6 @@
+import { request } from '../api/client'
+import type { components } from '../api/schema'
+
 /** What a plate says, as the core answers (core/plate). */
 export interface PlateFound {
   field: { id: string; title: string; unit: string; path: string | null }
@@ -100,7 +103,7 @@ function evened(from: HTMLCanvasElement): HTMLCanvasElement {
   return canvas
 }
 
-/** The words on a picture, with their places in it. */
+/** The words on a picture, with their places in it, read on this device. */
 export async function words(picture: HTMLCanvasElement): Promise<PlateWord[]> {
   const letters = await letterReader()
   const { data } = await letters.recognize(evened(picture), {}, { blocks: true, text: false })
@@ -117,6 +120,28 @@ export async function words(picture: HTMLCanvasElement): Promise<PlateWord[]> {
       right: Math.max(0, word.bbox.x1),
       bottom: Math.max(0, word.bbox.y1),
     }))
+}
+
+/**
+ * The same, read by the shop's machine, which does not keep the picture.
+ *
+ * @throws NoAnswer or Refusal where it does not
+ */
+export async function wordsElsewhere(picture: HTMLCanvasElement): Promise<PlateWord[]> {
+  const file = await new Promise<Blob | null>((done) =>
+    evened(picture).toBlob(done, 'image/jpeg', 0.9),
+  )
+  const read = await request<components['schemas']['PlateWords']>('POST', '/api/plates/words', file)
+  // It may have made it smaller.
+  const across = picture.width / read.width
+  const down = picture.height / read.height
+  return read.words.map((word) => ({
+    ...word,
+    left: word.left * across,
+    right: word.right * across,
+    top: word.top * down,
+    bottom: word.bottom * down,
+  }))
 }
 
 /** The text of a barcode or QR code on it; empty where there is none. */

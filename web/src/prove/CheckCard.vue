@@ -12,7 +12,7 @@ import type { Meter } from './meter'
 import MeterPanel from './MeterPanel.vue'
 import NumberReading from './NumberReading.vue'
 import OwnWindow from './OwnWindow.vue'
-import PhaseQuestion from './PhaseQuestion.vue'
+import PhaseQuestion from '../call/PhaseQuestion.vue'
 import { telling } from './telling'
 
 const { call, family, phase } = useCall()

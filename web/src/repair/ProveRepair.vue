@@ -6,7 +6,8 @@ import { clock } from '../shared/time'
 import PlateLimits from './PlateLimits.vue'
 import RangeGauge from './RangeGauge.vue'
 import RepairCheckForm from './RepairCheckForm.vue'
-import { nextOf, type ProofDoc, type RepairCheck } from './repair'
+import WheelSpeed from './WheelSpeed.vue'
+import { nextOf, SPEEDS, type ProofDoc, type RepairCheck } from './repair'
 
 /** The repair proved, one thing after the other: what now, why, and what a fail leads to. */
 defineProps<{ open: boolean }>()
@@ -55,7 +56,15 @@ const now = computed(
   () => checks.value.find((one) => one.id === shown.value) ?? nextOf(checks.value),
 )
 /** What is wrong with what no field here shows. */
-const PLATES = ['fitted.fullLoadAmps', 'fitted.speedTaps', 'unit.ratedStaticInWc', 'unit.riseF']
+const PLATES = [
+  'fitted.fullLoadAmps',
+  'fitted.speedTaps',
+  'fitted.rpm',
+  'unit.ratedStaticInWc',
+  'unit.riseF',
+  SPEEDS.more,
+  SPEEDS.less,
+]
 const others = computed(() =>
   Object.entries(faults.value).filter(
     ([at]) => !PLATES.includes(at) && !(now.value?.asks ?? []).includes(at),
@@ -63,7 +72,7 @@ const others = computed(() =>
 )
 const failed = computed(() => answer.value.state === 'FAILED')
 
-const UNITS: Record<string, string> = { airflow: 'cfm', rise: '°F', aux: 'V DC' }
+const UNITS: Record<string, string> = { airflow: 'cfm', rise: '°F', aux: 'V DC', speed: 'r/min' }
 const MARKS: Record<RepairCheck['state'], string> = { PASS: '✓', FAIL: '×', NOT_YET: '○' }
 </script>
 
@@ -100,6 +109,7 @@ const MARKS: Record<RepairCheck['state'], string> = { PASS: '✓', FAIL: '×', N
           @read="take"
         />
         <PlateLimits :doc="doc" :faults="faults" @told="take" />
+        <WheelSpeed :doc="doc" :faults="faults" @told="take" />
         <ul class="plain checks" aria-label="What the repair must show">
           <li v-for="one in checks" :key="one.id" :class="one.state.toLowerCase()">
             <button

@@ -7,6 +7,9 @@ export type RepairCheck = RepairView['checks'][number]
 /** What is read on a new part, in the document of the open format. */
 export type ProofDoc = components['schemas']['ProofDoc']
 
+/** The speeds of the wheel, as the open format names them. */
+export const SPEEDS = { more: 'rotor.rpm', less: 'rotor.rpm.less' }
+
 /** The check that is led to: the first that failed, else the first that is not seen yet. */
 export const nextOf = (checks: RepairCheck[]): RepairCheck | undefined =>
   checks.find((one) => one.state === 'FAIL') ?? checks.find((one) => one.state === 'NOT_YET')

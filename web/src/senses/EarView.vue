@@ -2,7 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { provideCall } from '../call/call'
 import { loadCatalogue } from '../catalogue/catalogue'
-import PhaseQuestion from '../prove/PhaseQuestion.vue'
+import PhaseQuestion from '../call/PhaseQuestion.vue'
 import TopBar from '../shared/TopBar.vue'
 import SpeedByEar from './SpeedByEar.vue'
 import StartsByEar from './StartsByEar.vue'

@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref, useTemplateRef } from 'vue'
+import { computed, nextTick, onBeforeUnmount, ref, useTemplateRef } from 'vue'
 import { openSenses } from '../core/core'
 import TopBar from '../shared/TopBar.vue'
+import { words } from '../plates/letters'
+import type { PlateFound } from '../plates/letters'
 import LightTrace from './LightTrace.vue'
+import { drawPlate } from './practicePlate'
 import type { LampSeen, SpeedHeard, StartsHeard } from './senses'
 
-/** Lamps, wheels and starts that were made up: count and listen, then see what is true. */
-type Kind = 'lamp' | 'fan' | 'motor'
+/** Lamps, plates, wheels and starts that were made up: count, read and listen, then see what is true. */
+type Kind = 'lamp' | 'plate' | 'fan' | 'motor'
 
 interface Truth {
   code?: string
@@ -16,6 +19,10 @@ interface Truth {
   second?: number | null
   tries?: number
   shape?: string
+  lines?: string[]
+  says?: { field: PlateFound['field']; value: string }[]
+  /** Which of what it says is asked for. */
+  asked?: { field: PlateFound['field']; value: string }
 }
 
 /** A picture of a lamp is so many pixels wide; one is drawn as often as a camera gives one [ms]. */
@@ -28,8 +35,10 @@ const told = ref('')
 const shown = ref(false)
 const seen = ref<LampSeen | null>(null)
 const said = ref('')
+const found = ref<PlateFound[]>([])
 const fault = ref('')
 const canvas = useTemplateRef('canvas')
+const plate = useTemplateRef('plate')
 let senses: ReturnType<typeof openSenses> | null = null
 let frames: ReturnType<typeof setInterval> | undefined
 let sound: { context: AudioContext; samples: Float32Array; rate: number } | null = null
@@ -42,6 +51,7 @@ async function begin(what: Kind) {
   shown.value = false
   seen.value = null
   said.value = ''
+  found.value = []
   fault.value = ''
   const seed = 1 + Math.floor(Math.random() * 1_000_000)
   const mine = openSenses()
@@ -52,6 +62,12 @@ async function begin(what: Kind) {
       await mine.ask('watch', { lamps: made.lamps })
       truth.value = made
       frames = setInterval(() => void draw(mine), FRAME)
+    } else if (what === 'plate') {
+      const made = await mine.ask<Truth>('madePlate', { seed })
+      const asked = made.says!.filter((one) => one.field.path)
+      truth.value = { ...made, asked: asked[Math.floor(Math.random() * asked.length)] }
+      await nextTick()
+      if (plate.value) drawPlate(plate.value, made.lines!)
     } else {
       const made = await mine.ask<Truth & { rate: number; samples: Float32Array }>(what, { seed })
       truth.value = made
@@ -105,12 +121,46 @@ async function solve() {
   if (kind.value === 'lamp') {
     seen.value = await mine.ask<LampSeen>('seen', {})
     said.value = seen.value.sentence
+  } else if (kind.value === 'plate') {
+    await readPlate(mine)
   } else if (kind.value === 'fan') {
     said.value = (await mine.ask<SpeedHeard>('speed', { blades: truth.value.blades })).sentence
   } else {
     said.value = (await mine.ask<StartsHeard>('starts', {})).sentence
   }
 }
+
+async function readPlate(mine: ReturnType<typeof openSenses>) {
+  said.value = 'reads, which takes some seconds.'
+  try {
+    const read = await words(plate.value!)
+    const answer = await mine.ask<{ found: PlateFound[] }>('plate', { words: read })
+    if (mine !== senses) return
+    found.value = answer.found
+    said.value = answer.found.length ? 'read this:' : 'could read nothing for sure.'
+  } catch {
+    if (mine === senses) said.value = 'cannot read letters here until the reader was loaded once.'
+  }
+}
+
+/** What was made to stand there, beside what the telephone read. */
+const rows = computed(() =>
+  (truth.value?.says ?? []).map(({ field, value }) => {
+    const one = found.value.find((each) => each.field.id === field.id)
+    return {
+      title: field.title,
+      value,
+      read: one?.value ?? '–',
+      verdict: !one
+        ? 'not read'
+        : !one.sure
+          ? 'look twice'
+          : one.value === value
+            ? 'right'
+            : 'wrong',
+    }
+  }),
+)
 
 function end() {
   clearInterval(frames)
@@ -126,10 +176,25 @@ const SHAPES: Record<string, string> = {
   LONG_RUN_STOPS: 'runs long, stops, comes back',
   NO_CHANGE: 'nothing starts',
 }
+/** A half is 1/2, 0.5 and .5. */
+function isSame(own: string, value: string) {
+  const [top, under] = own.split('/').map(Number)
+  const figure = under ? top! / under : Number(own)
+  return own === value || (!value.includes('-') && Math.abs(figure - Number(value)) < 0.004)
+}
+
+const QUESTIONS = {
+  lamp: () => 'Which code?',
+  plate: () => [truth.value?.asked?.field.title, truth.value?.asked?.field.unit].filter(Boolean).join(', ') + '?',
+  fan: () => 'How fast, r/min?',
+  motor: () => 'How many tries?',
+}
+
 const isTrue = computed(() => {
   const now = truth.value
   if (!now) return ''
   if (kind.value === 'lamp') return `It told ${now.code}.`
+  if (kind.value === 'plate') return `${now.asked!.field.title}: ${now.asked!.value}.`
   if (kind.value === 'fan') {
     return now.second
       ? `Two fans: ${Math.round(now.rpm!)} and ${Math.round(now.second)} r/min.`
@@ -142,6 +207,7 @@ const isRight = computed(() => {
   const own = told.value.trim().toUpperCase()
   if (!now || !own) return null
   if (kind.value === 'lamp') return own === now.code
+  if (kind.value === 'plate') return isSame(own, now.asked!.value)
   const number = Number(own)
   return kind.value === 'fan' ? Math.abs(number - now.rpm!) < 0.03 * now.rpm! : number === now.tries
 })
@@ -153,8 +219,8 @@ const isRight = computed(() => {
     <section class="card stack">
       <p>
         Made up, as a roof and a crawl space are: a hand that shakes, light that changes, wind and
-        voices. Count or listen, write what you think, then see what is true and what the telephone
-        made of it.
+        voices. Count, read or listen, write what you think, then see what is true and what the
+        telephone made of it.
       </p>
       <div class="row">
         <button
@@ -164,6 +230,14 @@ const isRight = computed(() => {
           @click="begin('lamp')"
         >
           A lamp
+        </button>
+        <button
+          type="button"
+          class="quiet-button"
+          :aria-pressed="kind === 'plate' && !!truth"
+          @click="begin('plate')"
+        >
+          A plate
         </button>
         <button
           type="button"
@@ -192,7 +266,14 @@ const isRight = computed(() => {
           role="img"
           aria-label="A board's lamp, as a camera sees it"
         />
-        <p v-if="kind !== 'lamp'">
+        <canvas
+          v-show="kind === 'plate'"
+          ref="plate"
+          class="drawn"
+          role="img"
+          aria-label="A motor's plate, as a camera sees it"
+        />
+        <p v-if="kind === 'fan' || kind === 'motor'">
           It plays now, if this device has a loudspeaker.
           <button
             type="button"
@@ -205,13 +286,7 @@ const isRight = computed(() => {
         </p>
         <form class="row" @submit.prevent="solve">
           <label>
-            {{
-              kind === 'lamp'
-                ? 'Which code?'
-                : kind === 'fan'
-                  ? 'How fast, r/min?'
-                  : 'How many tries?'
-            }}
+            {{ QUESTIONS[kind]() }}
             <input v-model="told" name="told" maxlength="12" autocomplete="off" />
           </label>
           <button type="submit" class="main-button">What is true?</button>
@@ -223,6 +298,24 @@ const isRight = computed(() => {
           </p>
           <p class="soft">The telephone: {{ said }}</p>
           <LightTrace v-if="seen" :seen="seen" />
+          <table v-if="found.length">
+            <thead>
+              <tr>
+                <th>It says</th>
+                <td></td>
+                <th>Read</th>
+                <td></td>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="row in rows" :key="row.title">
+                <td>{{ row.title }}</td>
+                <td class="digits">{{ row.value }}</td>
+                <td class="digits">{{ row.read }}</td>
+                <td :class="{ wrong: row.verdict === 'wrong' }">{{ row.verdict }}</td>
+              </tr>
+            </tbody>
+          </table>
         </div>
       </template>
     </section>
@@ -238,6 +331,17 @@ const isRight = computed(() => {
   gap: 8px;
 }
 
+td,
+th {
+  padding: 4px 10px 4px 0;
+  text-align: left;
+}
+
+.wrong {
+  font-weight: 700;
+  color: var(--failed);
+}
+
 canvas {
   height: 240px;
   max-width: 100%;
@@ -245,6 +349,11 @@ canvas {
   border-radius: 8px;
   background: #000;
   image-rendering: pixelated;
+}
+
+canvas.drawn {
+  height: auto;
+  image-rendering: auto;
 }
 
 label {

@@ -12,7 +12,7 @@ const emit = defineEmits<{ take: [fact: string, value: string | number, note: st
 const USUAL = [3, 4, 5, 6, 7]
 const blades = ref<number | undefined>()
 const heard = ref<SpeedHeard | null>(null)
-const taken = ref(false)
+const taken = ref('')
 const ear = useEar<SpeedHeard>(
   'speed',
   () => ({ blades: count.value ?? 0 }),
@@ -35,7 +35,7 @@ function tell(number: number | undefined) {
 }
 
 function listen() {
-  taken.value = false
+  taken.value = ''
   heard.value = null
   void ear.listen()
 }
@@ -54,12 +54,18 @@ const marks = computed(() =>
     .map((tone) => ({ x: tone.hertz / 15, harmonic: tone.harmonic })),
 )
 
-function take() {
+/** Of a wheel with more than one speed there are two to take: whether it follows is seen by both. */
+const TAKEN = {
+  'rotor.rpm': 'Call for more air, or the only one',
+  'rotor.rpm.less': 'Call set for less air',
+}
+
+function take(fact: string) {
   const now = heard.value
   if (!now?.rpm) return
   ear.end()
-  emit('take', 'rotor.rpm', now.rpm, `by ear, ${now.low} to ${now.high}, ${count.value} blades`)
-  taken.value = true
+  emit('take', fact, now.rpm, `by ear, ${now.low} to ${now.high}, ${count.value} blades`)
+  taken.value = fact
 }
 </script>
 
@@ -142,11 +148,21 @@ function take() {
       />
     </svg>
     <p v-if="bars.length" class="soft scale"><span>0 Hz</span><span>1500 Hz</span></p>
-    <p v-if="heard?.state === 'HEARD' && ofCall">
-      <button type="button" class="main-button" :disabled="taken" @click="take">
-        {{ taken ? 'Taken to the call' : `Take ${heard.rpm} r/min to the call` }}
-      </button>
-    </p>
+    <template v-if="heard?.state === 'HEARD' && ofCall">
+      <p>Take {{ heard.rpm }} r/min, heard on the:</p>
+      <p class="row">
+        <button
+          v-for="(title, fact) in TAKEN"
+          :key="fact"
+          type="button"
+          :class="fact === 'rotor.rpm' ? 'main-button' : 'quiet-button'"
+          :disabled="taken === fact"
+          @click="take(fact)"
+        >
+          {{ taken === fact ? 'Taken' : title }}
+        </button>
+      </p>
+    </template>
     <p class="soft">
       A whine of the motor itself can be taken for the blades. Where it counts, change the speed and
       listen again, or hold a tachometer to it.

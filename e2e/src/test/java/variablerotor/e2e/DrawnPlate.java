@@ -9,13 +9,12 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import javax.imageio.ImageIO;
+import variablerotor.core.staged.StagedPlate;
 
 /**
  * A motor's plate, drawn as a telephone would photograph it: bent, slanted, dirty, in poor light.
@@ -27,56 +26,13 @@ record DrawnPlate(Map<String, String> says, byte[] picture) {
   private static final int WIDTH = 1100;
   private static final int HEIGHT = 700;
 
-  private static final String[] POWERS = {"1/6", "1/4", "1/3", "1/2", "3/4", "1"};
-  private static final String[] DECIMALS = {"0.167", "0.25", "0.333", "0.5", "0.75", "1"};
-  private static final String[] VOLTS = {"115", "208-230", "230", "277", "460", "115/208-230"};
-  private static final String[] SPEEDS = {"825", "1050", "1075", "1100", "1140", "1625"};
-  private static final String[] FRAMES = {"48", "48Y", "42Y", "56"};
-
   static DrawnPlate of(long seed) throws IOException {
     Random random = new Random(seed * 7919 + 17);
+    StagedPlate plate = StagedPlate.any(random);
     Map<String, String> says = new LinkedHashMap<>();
-    List<String> lines = new ArrayList<>();
-    int power = random.nextInt(POWERS.length);
-    String volts = VOLTS[random.nextInt(VOLTS.length)];
-    double watts = 745.7 * Double.parseDouble(DECIMALS[power]);
-    double line = Double.parseDouble(volts.split("[-/]")[0]) * (volts.equals("460") ? 1.73 : 1);
-    String amps =
-        String.format(Locale.ROOT, "%.1f", watts * (1.4 + 1.4 * random.nextDouble()) / line + 0.05);
-    String speed = SPEEDS[random.nextInt(SPEEDS.length)];
-    String frame = FRAMES[random.nextInt(FRAMES.length)];
-    String phases = volts.equals("460") ? "3" : "1";
-    String serial = String.valueOf(2_000_000 + random.nextInt(7_000_000));
-    String model = "KX" + (1000 + random.nextInt(8000));
-    boolean behind = random.nextBoolean();
-    if (behind) {
-      lines.add("MODEL " + model + "   S/N " + serial);
-      lines.add(POWERS[power] + " HP   " + volts + " V   " + phases + " PH   60 HZ");
-      lines.add(amps + " A   " + speed + " RPM   FRAME " + frame);
-    } else {
-      lines.add("MODEL " + model + "   SER " + serial);
-      lines.add("HP " + POWERS[power] + "   VOLTS " + volts + "   PH " + phases);
-      lines.add("AMPS " + amps + "   RPM " + speed + "   HZ 60   FR " + frame);
-    }
-    lines.add("INS CL B   AMB 40 C   CONT DUTY");
-    boolean capacitor = random.nextBoolean();
-    if (capacitor) {
-      String farads = new String[] {"5", "7.5", "10"}[random.nextInt(3)];
-      lines.add("CAP " + farads + " MFD 370 VAC");
-      says.put("Capacitor", farads);
-      says.put("Capacitor, most volts", "370");
-    }
-    says.put("Horsepower", DECIMALS[power]);
-    says.put("Volts", volts);
-    says.put("Phases of the line", phases);
-    says.put("Frequency", "60");
-    says.put("Full-load amps", amps.endsWith(".0") ? amps.substring(0, amps.length() - 2) : amps);
-    says.put("Rated speed", speed);
-    says.put("Frame", frame);
-    says.put("Serial number", serial);
-    says.put("Model", model);
+    plate.says().forEach((field, value) -> says.put(field.title(), value));
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    ImageIO.write(photographed(plate(lines, random), random), "jpg", out);
+    ImageIO.write(photographed(plate(plate.lines(), random), random), "jpg", out);
     return new DrawnPlate(says, out.toByteArray());
   }
 

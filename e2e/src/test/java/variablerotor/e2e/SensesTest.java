@@ -7,7 +7,9 @@ import static variablerotor.e2e.OnCall.button;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.FilePayload;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -69,8 +71,8 @@ class SensesTest {
               Pattern.compile("8[34]\\d"),
               new LocatorAssertions.ContainsTextOptions().setTimeout(PATIENCE));
       button(page, "That is enough").click();
-      button(page, "r/min to the call").click();
-      assertThat(button(page, "Taken to the call")).isVisible();
+      button(page, "Call for more air").click();
+      assertThat(button(page, "Taken")).isVisible();
       page.context().setOffline(false);
       page.navigate("/calls/" + call + "/prove");
       page.locator(".log summary").click();
@@ -113,6 +115,27 @@ class SensesTest {
     assertThat(first.locator("button")).hasText("Taken");
     assertThat(first.locator("button")).isDisabled();
     assertEquals(List.of(), Browsing.faults(page));
+  }
+
+  /**
+   * A photo of the call, on a device whose own reader cannot be loaded: where that is asked for.
+   */
+  @Test
+  void theShopsMachineReadsWhatTheDeviceCannot() throws Exception {
+    Page page = browsing.signedIn(Browsing.Size.PHONE);
+    Browsing.callWith(page, "CONSTANT_TORQUE", "NO_RUN");
+    page.navigate(page.url().replace("/prove", "/hear"));
+    page.locator("input[name='photo-MOTOR_PLATE']")
+        .setInputFiles(new FilePayload("plate.jpg", "image/jpeg", DrawnPlate.of(9001).picture()));
+    page.locator("summary", new Page.LocatorOptions().setHasText("Place, complaint and plates"))
+        .click();
+    page.route("**/letters/**", Route::abort);
+    page.locator(".plate .photo").click();
+    assertThat(page.locator(".plate [role='alert']")).containsText("cannot read letters just now");
+    button(page, "Let the shop’s machine read it").click();
+    page.locator(".plate .found li").first().waitFor();
+    assertThat(page.locator(".plate [role='alert']")).hasCount(0);
+    assertTrue(page.locator(".plate .found li").count() >= 3);
   }
 
   /** A browser that asks nobody gives neither. */

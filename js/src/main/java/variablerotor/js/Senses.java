@@ -1,5 +1,6 @@
 package variablerotor.js;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.teavm.jso.JSBody;
@@ -13,6 +14,7 @@ import variablerotor.core.staged.LampFilm;
 import variablerotor.core.staged.Seeds;
 import variablerotor.core.staged.StagedFan;
 import variablerotor.core.staged.StagedLamp;
+import variablerotor.core.staged.StagedPlate;
 import variablerotor.core.staged.StagedStarts;
 import variablerotor.core.tree.Tree;
 
@@ -141,6 +143,15 @@ public final class Senses {
             Tree.of("rate", 8000, "shape", motor.shape().name(), "tries", motor.tries()));
     put(made, "samples", singles(motor.sound(8000, seed)));
     return made;
+  }
+
+  /** A plate of practice, by {@code seed}: its lines, and what they say. */
+  @JSExport
+  public static JSObject madePlate(JSObject tree) {
+    StagedPlate plate = StagedPlate.any(Seeds.random((long) number(tree, "seed")));
+    List<Object> says = new ArrayList<>();
+    plate.says().forEach((field, value) -> says.add(Tree.of("field", field, "value", value)));
+    return Trees.toScript(Tree.of("lines", plate.lines(), "says", says));
   }
 
   private static <T> T begun(@Nullable T running) {

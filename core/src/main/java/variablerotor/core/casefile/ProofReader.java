@@ -109,6 +109,7 @@ public final class ProofReader {
         family == null ? Family.PSC : family,
         fitted.number("fullLoadAmps", 0.01, 500),
         fitted.whole("speedTaps", 1, 12),
+        fitted.number("rpm", 1, 30_000),
         hertz == null ? 60 : hertz);
   }
 

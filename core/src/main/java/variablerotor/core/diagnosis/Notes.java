@@ -9,6 +9,7 @@ import variablerotor.core.family.Command;
 import variablerotor.core.likelihood.Check;
 import variablerotor.core.signal.FiveWire;
 import variablerotor.core.signal.SignalFigures;
+import variablerotor.core.signal.WheelSpeed;
 import variablerotor.core.text.Numbers;
 import variablerotor.core.winding.BackEmf;
 
@@ -44,6 +45,27 @@ final class Notes {
               + "; motors differ. Take both once more at another command: more volts must be faster.";
     }
     notes.add(new Diagnosis.Note("WHEEL_SPEED", sentence, null));
+    Double less = facts.number(FactType.ROTOR_RPM_LESS);
+    if (less != null && less > 0 && rpm > 0) {
+      notes.add(
+          new Diagnosis.Note(
+              "SPEED_FOLLOWS",
+              WheelSpeed.told(less, rpm) + follows(WheelSpeed.of(less, rpm)),
+              SignalFigures.SPEED_APART.id()));
+    }
+  }
+
+  /**
+   * What it says of the fault; a wheel that turns as it is asked to is no proof of a good motor.
+   */
+  private static String follows(WheelSpeed speed) {
+    return switch (speed) {
+      case FOLLOWS -> " The motor hears it.";
+      case STAYS ->
+          " Are both calls set to one speed, or is it at its top on both? If not, read what reaches"
+              + " the motor on each.";
+      case FALLS -> " Look which call is set for more air, and what reaches the motor on each.";
+    };
   }
 
   private static void command(List<Diagnosis.Note> notes, Facts facts) {

@@ -66,6 +66,7 @@ public enum FactType {
       "feedback.look", "Speed pulses seen as volts that jump", JUMPS, FOLLOWS_SPEED, STANDS_STILL),
   FEEDBACK_PULSES("feedback.pulses", "Speed pulses a revolution", "", 1, 60),
   ROTOR_RPM("rotor.rpm", "Speed of the wheel while it runs", "r/min", 0, 30000),
+  ROTOR_RPM_LESS("rotor.rpm.less", "Speed of the wheel on a call for less air", "r/min", 0, 30000),
   DRIVE_OUTPUT_AB("drive.output.ab", "Drive output A to B", "V", 0, 1000),
   DRIVE_OUTPUT_BC("drive.output.bc", "Drive output B to C", "V", 0, 1000),
   DRIVE_OUTPUT_CA("drive.output.ca", "Drive output C to A", "V", 0, 1000),

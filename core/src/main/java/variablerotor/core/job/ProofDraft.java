@@ -32,6 +32,7 @@ final class ProofDraft {
             family,
             plate == null ? null : plate.fullLoadAmps(),
             plate == null ? null : plate.speedTaps(),
+            plate == null ? null : plate.rpm(),
             hertz(old)),
         Readings.NONE);
   }

@@ -7,6 +7,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import variablerotor.core.motor.MotorPlate;
 import variablerotor.core.motor.Running;
+import variablerotor.core.motor.SpeedClass;
 import variablerotor.core.motor.UnitPlate;
 import variablerotor.core.signal.LineVoltage;
 import variablerotor.core.signal.SignalFigures;
@@ -327,8 +328,7 @@ public final class Matching {
   /** The poles whose synchronous speed is next above the rated one. */
   public static int poles(MotorPlate motor) {
     double hertz = motor.hertz() == null ? USUAL_HERTZ : Objects.requireNonNull(motor.hertz());
-    double most = 120 * hertz / Objects.requireNonNull(motor.rpm());
-    return Math.max(2, 2 * (int) Math.floor(most / 2 + 1e-9));
+    return SpeedClass.poles(Objects.requireNonNull(motor.rpm()), hertz);
   }
 
   private void rotation() {

@@ -62,6 +62,11 @@ public record PlateFound(
       this.path = path;
     }
 
+    /** As it is called on the page. */
+    public String title() {
+      return title;
+    }
+
     @Override
     public Map<String, Object> tree() {
       return Tree.of("id", name(), "title", title, "unit", unit, "path", path);

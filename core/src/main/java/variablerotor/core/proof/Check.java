@@ -88,6 +88,7 @@ public record Check(
       case "static" -> "Static pressure";
       case "rise" -> "Rise under heat";
       case "capacitor" -> "Capacitor";
+      case "speed" -> "Speed";
       case "aux" -> "10 V out";
       default -> "On " + CallId.valueOf(id.substring(CALL.length())).title();
     };

@@ -50,6 +50,7 @@ public record Proof(
             ? Command.of(air, request.readings())
             : null;
     checks.addAll(new Measuring(request, air, tap, command).checks());
+    checks.addAll(new Speed(request).checks());
     return new Proof(state(checks), checks, air, tap, command, untold(request.unit()));
   }
 

@@ -43,10 +43,15 @@ public record ProofRequest(
    *
    * @param fullLoadAmps on its plate [A]; null where it is not known
    * @param taps speeds that it can be set to; null where it is not known
+   * @param rpm on its plate [r/min]; null where it is not known
    * @param hertz of its line [Hz]
    */
   public record Fitted(
-      Family family, @Nullable Double fullLoadAmps, @Nullable Integer taps, double hertz) {}
+      Family family,
+      @Nullable Double fullLoadAmps,
+      @Nullable Integer taps,
+      @Nullable Double rpm,
+      double hertz) {}
 
   /** The same in the unit as it is told by now. */
   public ProofRequest in(UnitPlate now) {
@@ -77,6 +82,7 @@ public record ProofRequest(
                             "family", fitted.family(),
                             "fullLoadAmps", fitted.fullLoadAmps(),
                             "speedTaps", fitted.taps(),
+                            "rpm", fitted.rpm(),
                             "hertz", fitted.hertz()),
                     "readings", readings.list()));
     return tree;

@@ -32,6 +32,8 @@ public enum ReadingType {
   RUN_DEFROST("run.defrost", "In defrost", List.of("RUNS", "STOPS")),
   CODE("code", "What the lamp or display shows", List.of()),
   AUX_VOLTS("aux.volts", "The fan's own 10 V supply out", "V DC", 0, 60),
+  WHEEL_MORE("rotor.rpm", "Speed on the call set for more air", "r/min", 1, 30_000),
+  WHEEL_LESS("rotor.rpm.less", "Speed on the call set for less air", "r/min", 1, 30_000),
   COMMAND("command.volts", "Command at the fan", "V DC", 0, 10),
   COVERS("covers", "Covers while it was measured", List.of("ON", "OFF"));
 

@@ -35,6 +35,13 @@ public final class SignalFigures {
           "%",
           Source.practice("stray voltage on an open lead seldom reads more"));
 
+  public static final Figure SPEED_APART =
+      new Figure(
+          "speed.apart",
+          "Two speeds of a wheel are two from this far apart",
+          3,
+          "%",
+          Source.practice("judgement: an ear is sure of a speed to about one in a hundred"));
   public static final Figure EDGE =
       new Figure(
           "signal.edge",
@@ -134,6 +141,7 @@ public final class SignalFigures {
         COMMAND_LOW,
         COMMAND_HIGH,
         ABSENT_SHARE,
+        SPEED_APART,
         EDGE,
         LINE_EDGE,
         IDLE_MOST,

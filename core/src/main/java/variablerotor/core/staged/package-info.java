@@ -3,10 +3,9 @@
  * measure how well the telephone reads.
  *
  * <p>A {@code LampFilm} draws what a camera would see of a board's lamp in a shaking hand. What is
- * drawn here is not read here: the readers stand in {@code lamp} and {@code sound} and know nothing
- * of it.
+ * drawn here is not read here: the readers stand in rooms of their own and know nothing of it.
  *
- * <p>May use {@code code}, {@code lamp}, {@code sound}.
+ * <p>May use {@code code}, {@code lamp}, {@code plate}, {@code sound}.
  */
 @NullMarked
 package variablerotor.core.staged;

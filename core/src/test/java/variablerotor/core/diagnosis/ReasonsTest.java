@@ -250,6 +250,25 @@ class ReasonsTest {
     assertTrue(still.notes().get(0).sentence().contains("stand still"));
   }
 
+  /** Two speeds are one below three in the hundred; neither proves anything. */
+  @Test
+  void twoSpeedsOfTheWheelSayWhetherItFollows() {
+    assertTrue(speeds(1180, 860).contains("follows the call"));
+    assertTrue(speeds(1180, 1170).contains("does not follow"));
+    assertTrue(speeds(860, 1180).contains("slower where it should be faster"));
+    assertEquals(
+        noRun(Family.CONSTANT_TORQUE).suspects(),
+        noRun(Family.CONSTANT_TORQUE, "rotor.rpm", 1180, "rotor.rpm.less", 1170).suspects());
+  }
+
+  private static String speeds(double more, double less) {
+    return noRun(Family.CONSTANT_TORQUE, "rotor.rpm", more, "rotor.rpm.less", less).notes().stream()
+        .filter(note -> note.id().equals("SPEED_FOLLOWS"))
+        .findFirst()
+        .orElseThrow()
+        .sentence();
+  }
+
   @Test
   void theWindowInForceNamesItsSource() {
     Diagnosis usual = noRun(Family.BLDC_FIVE_WIRE);

@@ -62,7 +62,7 @@ class SeventeenJobsTest {
                     way,
                     unit,
                     new ProofRequest.Limits(25.0, 55.0, 0.5),
-                    new ProofRequest.Fitted(job.fitted().family(), null, null, 60),
+                    new ProofRequest.Fitted(job.fitted().family(), null, null, null, 60),
                     Readings.NONE))
             .checks()
             .stream()

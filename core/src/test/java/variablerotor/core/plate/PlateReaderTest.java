@@ -13,6 +13,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import variablerotor.core.plate.PlateFound.Field;
+import variablerotor.core.staged.Seeds;
+import variablerotor.core.staged.StagedPlate;
 
 /** Plates as they are stamped and printed, word by word. */
 class PlateReaderTest {
@@ -208,5 +210,20 @@ class PlateReaderTest {
     assertSure("6.1", Field.AMPS, found);
     assertSure("1", Field.PHASES, found);
     assertSure("60", Field.HERTZ, found);
+  }
+
+  /** Whose letters are all plain is read as it was made, whatever stands on it. */
+  @Test
+  void platesThatWereMadeUpSayWhatTheyWereMadeToSay() {
+    for (int seed = 0; seed < 300; seed++) {
+      StagedPlate plate = StagedPlate.any(Seeds.random(seed));
+      List<PlateFound> found = read(plate.lines().toArray(new String[0]));
+      for (PlateFound one : found) {
+        assertEquals(plate.says().get(one.field()), one.value(), seed + ": " + plate.lines());
+      }
+      for (Field field : List.of(Field.VOLTS, Field.RPM, Field.AMPS, Field.HORSEPOWER)) {
+        assertTrue(of(field, found) != null, seed + " " + field + ": " + plate.lines());
+      }
+    }
   }
 }

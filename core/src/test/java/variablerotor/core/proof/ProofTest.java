@@ -552,6 +552,46 @@ class ProofTest {
     assertNull(indoors("").airflow());
   }
 
+  /** Six poles at 60 Hz turn at 1,200 at most, eight at 900 (NEMA MG 1), whatever the load. */
+  @ParameterizedTest
+  @CsvSource({
+    "PSC, 1075, 60, 'rotor.rpm=1088', PASS",
+    "PSC, 1075, 60, 'rotor.rpm=1195', PASS",
+    "PSC, 1075, 60, 'rotor.rpm=1650', FAIL",
+    "PSC, 1075, 60, 'rotor.rpm.less=1310', FAIL",
+    "PSC, 825, 60, 'rotor.rpm=1080', FAIL",
+    "PSC, 1075, 60, 'rotor.rpm=640, rotor.rpm.less=410', PASS",
+    "PSC, 1075, 60, 'rotor.rpm=1060, rotor.rpm.less=1055', FAIL",
+    "PSC, 1075, 60, 'rotor.rpm=980, rotor.rpm.less=1080', FAIL",
+    "PSC, 950, 50, 'rotor.rpm=985', PASS",
+    "PSC, 950, 50, 'rotor.rpm=1140', FAIL",
+    // Miscounted blades leave the two as far apart as they are.
+    "CONSTANT_TORQUE, 1050, 60, 'rotor.rpm=2240, rotor.rpm.less=1760', PASS",
+    "CONSTANT_TORQUE, 1050, 60, 'rotor.rpm=1190, rotor.rpm.less=1186', FAIL",
+    "BLDC_FIVE_WIRE, 2600, 60, 'rotor.rpm=2590, rotor.rpm.less=1240', PASS"
+  })
+  void theSpeedOfTheWheelIsHeldAgainstWhatTheMotorIs(
+      String family, double rpm, double hertz, String readings, State state) {
+    Proof proof = proof(HANDLER, Tree.of("family", family, "rpm", rpm, "hertz", hertz), readings);
+    Check speed = check(proof, "speed");
+    assertEquals(state, speed.state(), speed.sentence());
+    assertEquals(state == State.FAIL, !speed.leadsTo().isEmpty());
+  }
+
+  /** No one has to read it, and what nothing is known of is not judged. */
+  @ParameterizedTest
+  @CsvSource({
+    "CONSTANT_TORQUE, 1050, ''",
+    "CONSTANT_TORQUE, 1050, 'rotor.rpm=1900'",
+    "DRIVE_FED_INDUCTION, 1750, 'rotor.rpm=2100'",
+    "PSC, 1075, ''",
+    "PSC, , 'rotor.rpm=1900'"
+  })
+  void aSpeedAloneSaysNothing(String family, Double rpm, String readings) {
+    Proof proof = proof(HANDLER, Tree.of("family", family, "rpm", rpm), readings);
+    assertTrue(proof.checks().stream().noneMatch(one -> one.id().equals("speed")));
+  }
+
   @Test
   void whatIsReadTwiceCountsAsReadLast() {
     assertEquals(State.PASS, check(indoors("amps=9,amps=3"), "amps").state());

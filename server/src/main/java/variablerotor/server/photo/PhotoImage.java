@@ -55,7 +55,10 @@ public record PhotoImage(String mediaType, int width, int height, byte[] content
     return of(() -> Files.readAllBytes(file));
   }
 
-  static PhotoImage of(byte[] file) {
+  /**
+   * @throws Refused for anything but a JPEG or PNG picture that can be opened
+   */
+  public static PhotoImage of(byte[] file) {
     return of(() -> file);
   }
 

@@ -28,9 +28,23 @@ class LetterReader {
   /** Longest that one picture is looked at [s]. */
   private static final int PATIENCE_S = 8;
 
-  private static final int MOST_BYTES = 16 * 1024;
+  private static final int MOST_BYTES = 128 * 1024;
   private static final int MOST_LINES = 60;
   private static final int LONGEST_LINE = 200;
+  private static final int MOST_WORDS = 500;
+
+  /** Columns of its table: kind of row, left, top, width, height, sure of a hundred, text. */
+  private static final int KIND = 0;
+
+  private static final int LEFT = 6;
+  private static final int TOP = 7;
+  private static final int WIDTH = 8;
+  private static final int HEIGHT = 9;
+  private static final int SURE = 10;
+  private static final int TEXT = 11;
+
+  /** The kind of a row that is a word. */
+  private static final String A_WORD = "5";
 
   /**
    * Kinds of barcode on boxes and plates that check themselves, and matrix codes. The others are
@@ -57,17 +71,67 @@ class LetterReader {
    * @return empty where there is no program for it, or it did not come to an end
    */
   Optional<List<String>> lines(byte[] picture) {
+    return run(picture, "txt")
+        .map(
+            said ->
+                said.lines()
+                    .map(String::strip)
+                    .filter(line -> !line.isEmpty() && line.length() <= LONGEST_LINE)
+                    .limit(MOST_LINES)
+                    .toList());
+  }
+
+  /**
+   * A word with its place.
+   *
+   * @param sure how sure the reader is of its letters, from 0 to 1
+   * @param left of the picture's own [pixels], as top, right and bottom
+   */
+  record ReadWord(String text, double sure, int left, int top, int right, int bottom) {}
+
+  /**
+   * The words that stand on it, with their places.
+   *
+   * @param picture PNG or JPEG
+   * @return empty where there is no program for it, or it did not come to an end
+   */
+  Optional<List<ReadWord>> words(byte[] picture) {
+    return run(picture, "tsv")
+        .map(
+            said ->
+                said.lines()
+                    .map(line -> line.split("\t", -1))
+                    .filter(row -> row.length > TEXT && row[KIND].equals(A_WORD))
+                    .filter(row -> !row[TEXT].isBlank() && row[TEXT].length() <= LONGEST_LINE)
+                    .limit(MOST_WORDS)
+                    .map(LetterReader::word)
+                    .toList());
+  }
+
+  private static ReadWord word(String[] row) {
+    int left = Integer.parseInt(row[LEFT]);
+    int top = Integer.parseInt(row[TOP]);
+    return new ReadWord(
+        row[TEXT].strip(),
+        Math.max(0, Math.min(1, Double.parseDouble(row[SURE]) / 100)),
+        left,
+        top,
+        left + Integer.parseInt(row[WIDTH]),
+        top + Integer.parseInt(row[HEIGHT]));
+  }
+
+  private Optional<String> run(byte[] picture, String form) {
     try {
-      return run(picture);
+      return said(picture, form);
     } catch (InterruptedException stopped) {
       Thread.currentThread().interrupt();
       return Optional.empty();
     }
   }
 
-  private Optional<List<String>> run(byte[] picture) throws InterruptedException {
+  private Optional<String> said(byte[] picture, String form) throws InterruptedException {
     // Words wherever they stand: a plate is no page.
-    ProcessBuilder builder = new ProcessBuilder(program, "stdin", "stdout", "--psm", "11");
+    ProcessBuilder builder = new ProcessBuilder(program, "stdin", "stdout", "--psm", "11", form);
     builder.environment().put("OMP_THREAD_LIMIT", "1");
     builder.redirectError(ProcessBuilder.Redirect.DISCARD);
     Process process;
@@ -83,13 +147,7 @@ class LetterReader {
       if (!process.waitFor(PATIENCE_S, TimeUnit.SECONDS) || process.exitValue() != 0) {
         return Optional.empty();
       }
-      return Optional.of(
-          new String(said.join(), StandardCharsets.UTF_8)
-              .lines()
-              .map(String::strip)
-              .filter(line -> !line.isEmpty() && line.length() <= LONGEST_LINE)
-              .limit(MOST_LINES)
-              .toList());
+      return Optional.of(new String(said.join(), StandardCharsets.UTF_8));
     } finally {
       process.destroyForcibly();
     }

@@ -7,8 +7,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import variablerotor.core.stock.PlateText;
+import variablerotor.server.photo.PhotoImage;
 import variablerotor.server.photo.PhotoService;
 import variablerotor.server.supply.SupplyService;
+import variablerotor.server.web.Refused;
 import variablerotor.server.web.Turn;
 
 /** Parts by what stands on a photo of a plate or a box. */
@@ -63,6 +65,33 @@ public class PlateService {
     List<StockService.FoundRow> parts =
         stock.rows(PlateText.find(PlateText.candidates(lines), stock.stock(), supply.kept()));
     return new PlateRead(says(letters.isPresent(), lines, parts), lines, parts);
+  }
+
+  /**
+   * @param words where they stand on the picture
+   * @param width of the picture that they were read on [pixels]
+   * @param height of it [pixels]
+   */
+  record PlateWords(List<LetterReader.ReadWord> words, int width, int height) {
+    PlateWords {
+      words = List.copyOf(words);
+    }
+  }
+
+  /**
+   * The words on a picture that is not kept, for a device that cannot read letters itself.
+   *
+   * @throws Refused where it is no picture, where nobody here reads letters, or where too many are
+   *     being read already
+   */
+  PlateWords words(byte[] picture) {
+    PhotoImage image = PhotoImage.of(picture);
+    return turn.take(() -> reader.words(image.content()))
+        .map(words -> new PlateWords(words, image.width(), image.height()))
+        .orElseThrow(
+            () ->
+                Refused.busy(
+                    "This server cannot read letters just now. Read the plate yourself, and type it."));
   }
 
   private static String says(

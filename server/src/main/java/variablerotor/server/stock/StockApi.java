@@ -1,11 +1,14 @@
 package variablerotor.server.stock;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,6 +33,9 @@ import variablerotor.server.web.LargestBody;
 class StockApi {
   /** Largest list brought in [byte]. */
   private static final int MOST_BYTES = 1024 * 1024;
+
+  /** Largest picture that is read [byte]. */
+  private static final int MOST_PICTURE = 4 * 1024 * 1024;
 
   private final StockService stock;
   private final StockImports imports;
@@ -124,6 +130,15 @@ class StockApi {
   @GetMapping("/api/calls/{call}/photos/{photo}/parts")
   PlateService.PlateRead read(@PathVariable UUID call, @PathVariable UUID photo) {
     return plates.read(call, photo);
+  }
+
+  /** The words on a picture, with their places; it is not kept. */
+  @LargestBody(MOST_PICTURE)
+  @PostMapping(
+      value = "/api/plates/words",
+      consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
+  PlateService.PlateWords words(HttpServletRequest request) throws IOException {
+    return plates.words(request.getInputStream().readAllBytes());
   }
 
   /**

@@ -29,6 +29,25 @@ class LetterReaderTest {
     assertEquals(Optional.of(List.of("EARLY")), lines("echo EARLY"), "it need not read all");
   }
 
+  /** Rows of its table: of a word alone, within bounds, and none that is cut off. */
+  @Test
+  void wordsComeWithTheirPlaces() throws IOException {
+    Path program = folder.resolve("table");
+    Files.writeString(
+        program,
+        "#!/bin/sh\ncat >/dev/null\nprintf '"
+            + "level\\tpage\\tblock\\tpar\\tline\\tword\\tleft\\ttop\\twidth\\theight\\tconf\\ttext\\n"
+            + "4\\t1\\t1\\t1\\t1\\t0\\t10\\t20\\t300\\t30\\t-1\\t\\n"
+            + "5\\t1\\t1\\t1\\t1\\t1\\t10\\t20\\t80\\t30\\t91.5\\tAMPS\\n"
+            + "5\\t1\\t1\\t1\\t1\\t2\\t100\\t20\\t40\\t30\\t-1\\t \\n"
+            + "5\\t1\\t1\\t1'\n");
+    assertTrue(program.toFile().setExecutable(true));
+    assertEquals(
+        Optional.of(List.of(new LetterReader.ReadWord("AMPS", 0.915, 10, 20, 90, 50))),
+        new LetterReader(program.toString()).words(new byte[10]));
+    assertEquals(Optional.empty(), new LetterReader("/nowhere/reader").words(new byte[1]));
+  }
+
   @Test
   void whereItIsMissingOrFailsNothingIsRead() throws IOException {
     assertEquals(Optional.empty(), new LetterReader("/nowhere/reader").lines(new byte[1]));

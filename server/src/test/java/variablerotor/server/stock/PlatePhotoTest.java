@@ -18,6 +18,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.net.http.HttpRequest;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -94,6 +95,37 @@ class PlatePhotoTest {
     assertEquals("2000047800753", read.list("lines").get(0), read.body());
     assertEquals("C75-440", read.at("parts.0.found.part.number"), read.body());
     assertEquals("BARCODE", read.at("parts.0.found.how"));
+  }
+
+  /** For a device that cannot read letters itself: the words, where they stand, and no more. */
+  @Test
+  void theWordsOfAPicture() throws Exception {
+    Visitor.Answer read = words(plate(null, "VOLTS 115", "HERTZ 60"), "image/png");
+    assertEquals(200, read.status(), read.body());
+    assertEquals(900.0, read.at("width"));
+    List<?> words = read.list("words");
+    Map<?, ?> volts =
+        words.stream()
+            .map(one -> (Map<?, ?>) one)
+            .filter(one -> "115".equals(one.get("text")))
+            .findFirst()
+            .orElseThrow(() -> new AssertionError(read.body()));
+    double left = (Double) volts.get("left");
+    double bottom = (Double) volts.get("bottom");
+    assertTrue(left > 150 && left < 300, read.body());
+    assertTrue(bottom > 80 && bottom < 105, "it stands on the line at 90: " + read.body());
+    assertTrue((Double) volts.get("sure") > 0.5, read.body());
+    assertEquals(422, words(new byte[] {1, 2, 3}, "image/png").status());
+    assertEquals(415, words(new byte[] {1, 2, 3}, "image/gif").status());
+  }
+
+  private Visitor.Answer words(byte[] picture, String type) {
+    return tobin.exchange(
+        HttpRequest.newBuilder()
+            .POST(HttpRequest.BodyPublishers.ofByteArray(picture))
+            .header("Content-Type", type)
+            .header("X-XSRF-TOKEN", tobin.cookie("XSRF-TOKEN")),
+        "/api/plates/words");
   }
 
   @Test

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useCall } from '../call/call'
+import { useCall } from './call'
 
 /** Once a way forward is chosen: is it still the machine as it was found that is measured? */
 const { call, phase, say } = useCall()
