@@ -15,7 +15,7 @@ defineProps<{
   refusal: Refusal | null
   brief?: boolean
   /** Of the motor's plate, where the call has some. */
-  plates?: { id: string; url: string }[]
+  plates?: { id: string; url: string; file?: Blob }[]
 }>()
 
 type Symptom = Particulars['symptom']

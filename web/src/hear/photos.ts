@@ -6,6 +6,8 @@ export interface ShownPhoto {
   id: string
   kind: string
   url: string
+  /** Of one that waits. */
+  file?: Blob
 }
 
 /** Those that wait, each with an address that the page can show for as long as it does. */
@@ -17,9 +19,10 @@ export function useWaitingPhotos() {
     waiting.value
       .filter((save) => save.body instanceof Blob)
       .map((save) => {
-        if (!urls.has(save.id)) urls.set(save.id, URL.createObjectURL(save.body as Blob))
+        const file = save.body as Blob
+        if (!urls.has(save.id)) urls.set(save.id, URL.createObjectURL(file))
         const kind = new URLSearchParams(save.path.split('?')[1]).get('kind') ?? ''
-        return { id: save.id, kind, url: urls.get(save.id)! }
+        return { id: save.id, kind, url: urls.get(save.id)!, file }
       }),
   )
 }

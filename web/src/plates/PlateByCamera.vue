@@ -14,7 +14,7 @@ import type { PlateFound, PlateWord } from './letters'
  */
 const props = defineProps<{
   told: (path: string) => unknown
-  photos?: { id: string; url: string }[]
+  photos?: { id: string; url: string; file?: Blob }[]
 }>()
 const emit = defineEmits<{ take: [path: string, value: string | number] }>()
 
@@ -51,10 +51,7 @@ async function pick(event: Event) {
   if (file) await open(async () => file)
 }
 
-async function openPhoto(url: string) {
-  // One that still waits on this device is a picture of this page.
-  await open(async () => (url.startsWith('blob:') ? (await fetch(url)).blob() : keptPhoto(url)))
-}
+const openPhoto = (url: string, file?: Blob) => open(async () => file ?? keptPhoto(url))
 
 async function open(file: () => Promise<Blob>) {
   const mine = ++asked
@@ -176,7 +173,7 @@ const sure = computed(() =>
         class="photo"
         :disabled="busy"
         :aria-label="`Read photo ${at + 1} of the motor’s plate`"
-        @click="openPhoto(photo.url)"
+        @click="openPhoto(photo.url, photo.file)"
       >
         <KeptImage :src="photo.url" alt="Plate of the motor" />
       </button>

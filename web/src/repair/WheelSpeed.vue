@@ -21,7 +21,9 @@ const isTold = more.value || less.value
 
 const before = computed(
   () =>
-    call.value.readings.findLast((one) => one.fact === SPEEDS.more && one.phase === 'BEFORE' && !one.retracted)?.spoken ?? '',
+    call.value.readings.findLast(
+      (one) => one.fact === SPEEDS.more && one.phase === 'BEFORE' && !one.retracted,
+    )?.spoken ?? '',
 )
 const number = (typed: string) =>
   (typed.trim() ? (readNumber(typed) ?? typed) : undefined) as number

@@ -185,7 +185,9 @@ function isSame(own: string, value: string) {
 
 const QUESTIONS = {
   lamp: () => 'Which code?',
-  plate: () => [truth.value?.asked?.field.title, truth.value?.asked?.field.unit].filter(Boolean).join(', ') + '?',
+  plate: () =>
+    [truth.value?.asked?.field.title, truth.value?.asked?.field.unit].filter(Boolean).join(', ') +
+    '?',
   fan: () => 'How fast, r/min?',
   motor: () => 'How many tries?',
 }
