@@ -24,9 +24,13 @@ import variablerotor.supplyhouse.SupplyHouse;
  */
 final class Application implements AutoCloseable {
   private static final Path JAR = Path.of("../app/target/rotor-server.jar");
-  private static final Path APP = Path.of("target/app");
+
+  /** As ./rotor start unpacks it, and finds its classes kept ready. */
+  private static final Path APP = Running.ROOT.resolve("app/target/app");
+
   private static final Path CLASSES = APP.resolve("classes.jsa");
-  private static final Duration PATIENCE = Duration.ofSeconds(90);
+  private static final String KEPT_CLASSES = "-XX:SharedArchiveFile=" + CLASSES;
+  private static final Duration PATIENCE = Duration.ofSeconds(180);
 
   /**
    * Where the application keeps its data.
@@ -36,6 +40,11 @@ final class Application implements AutoCloseable {
    * @param app the password of the role that the application works under
    */
   record Kept(String url, String owner, String app) {
+    /** Of the database. */
+    String name() {
+      return url.substring(url.lastIndexOf('/') + 1);
+    }
+
     private Connection connection() throws SQLException {
       return DriverManager.getConnection(url, "rotor", owner);
     }
@@ -63,6 +72,8 @@ final class Application implements AutoCloseable {
     }
   }
 
+  private static String first;
+
   private final Kept kept;
   private final List<String> settings;
   private final int port;
@@ -78,20 +89,43 @@ final class Application implements AutoCloseable {
     supply = new SupplyHouse(0);
   }
 
+  /** On a database as the first start leaves it, the demo's data in it. */
   static Application start() {
-    return several(1).get(0);
+    return several(1, database(" template " + first())).get(0);
   }
 
   /** Processes on one database, all started in the same moment on an empty one. */
   static List<Application> several(int many) {
-    return several(many, fresh());
+    return several(many, database(""));
   }
 
-  /** An empty database of the test command's cluster. */
-  private static Kept fresh() {
+  /** A new database of the test command's cluster. */
+  private static Kept database(String made) {
     String name = "e2e_" + UUID.randomUUID().toString().replace("-", "");
-    cluster("postgres").sql("create database " + name);
+    cluster("postgres").sql("create database " + name + made);
     return cluster(name);
+  }
+
+  /**
+   * The first start of all, once a run: it leaves its classes for every start after it, which
+   * halves them, and its database for those that need no empty one.
+   *
+   * @return the name of the database
+   */
+  static synchronized String first() {
+    if (first == null) {
+      try {
+        unpack();
+        Kept kept = database("");
+        try (Application once = new Application(kept, List.of())) {
+          once.launch(Files.exists(CLASSES) ? KEPT_CLASSES : "-XX:ArchiveClassesAtExit=" + CLASSES);
+        }
+        first = kept.name();
+      } catch (IOException fault) {
+        throw new UncheckedIOException("the application cannot be started", fault);
+      }
+    }
+    return first;
   }
 
   /**
@@ -100,6 +134,7 @@ final class Application implements AutoCloseable {
    * @param settings of the application, such as {@code --rotor.demo=true}
    */
   static List<Application> several(int many, Kept kept, String... settings) {
+    first();
     try {
       List<Application> applications = new ArrayList<>();
       for (int i = 0; i < many; i++) {
@@ -112,11 +147,7 @@ final class Application implements AutoCloseable {
     }
   }
 
-  /**
-   * Unpacked, and with its classes kept ready, as the start command runs it, it starts in half the
-   * time.
-   */
-  private static synchronized Path unpacked() throws IOException {
+  private static void unpack() throws IOException {
     Path jar = APP.resolve(JAR.getFileName());
     boolean fresh =
         Files.exists(jar)
@@ -131,28 +162,10 @@ final class Application implements AutoCloseable {
           "--force",
           "--destination",
           APP.toString());
-      // Before that, as the JVM takes no classes of a file that is newer than they are.
+      // Before its classes are kept, as the JVM takes none of a file that is newer than they are.
       Files.setLastModifiedTime(jar, FileTime.from(Instant.now()));
       Files.deleteIfExists(CLASSES);
-      // Once up to where it would serve; the classes that it loaded are kept as it ends.
-      Kept scratch = fresh();
-      ProcessBuilder once =
-          new ProcessBuilder(
-                  java(),
-                  "-XX:+UseSerialGC",
-                  "-XX:TieredStopAtLevel=1",
-                  "-XX:ArchiveClassesAtExit=" + CLASSES,
-                  "-Dspring.context.exit=onRefresh",
-                  "-jar",
-                  jar.toString(),
-                  "--server.port=0",
-                  "--spring.datasource.url=" + scratch.url())
-              .redirectErrorStream(true)
-              .redirectOutput(ProcessBuilder.Redirect.DISCARD);
-      told(once, scratch);
-      run(once);
     }
-    return jar;
   }
 
   private static String java() {
@@ -194,6 +207,10 @@ final class Application implements AutoCloseable {
 
   /** Starts the process on the data that are there, and waits until it serves. */
   void launch() {
+    launch(KEPT_CLASSES);
+  }
+
+  private void launch(String classes) {
     try {
       Files.writeString(log, "");
       ProcessBuilder builder =
@@ -203,9 +220,9 @@ final class Application implements AutoCloseable {
               "-XX:+UseSerialGC",
               // Started often and run for minutes: the second compiler would not earn its time.
               "-XX:TieredStopAtLevel=1",
-              "-XX:SharedArchiveFile=" + CLASSES,
+              classes,
               "-jar",
-              unpacked().toString(),
+              APP.resolve(JAR.getFileName()).toString(),
               "--server.port=" + port,
               "--rotor.demo=true",
               // A passkey is of use at a name; the tests ask by figures otherwise.
@@ -273,7 +290,7 @@ final class Application implements AutoCloseable {
 
   /** Whether the database takes connections; where not, those that are open are cut. */
   void database(boolean answers) {
-    String name = kept.url().substring(kept.url().lastIndexOf('/') + 1);
+    String name = kept.name();
     Kept beside = cluster("postgres");
     beside.sql("alter database " + name + " allow_connections " + answers);
     if (!answers) {
@@ -292,7 +309,8 @@ final class Application implements AutoCloseable {
     supply.close();
     process.destroy();
     try {
-      if (!process.waitFor(20, TimeUnit.SECONDS)) {
+      // The first leaves its classes as it ends.
+      if (!process.waitFor(120, TimeUnit.SECONDS)) {
         kill();
       }
       Files.deleteIfExists(log);

@@ -46,6 +46,8 @@ record Running(Process process, Path output) {
 
   static Running start(Path data, Map<String, String> environment, String... more)
       throws IOException {
+    // It finds the classes kept ready, as every start but the first does.
+    Application.first();
     List<String> command =
         new ArrayList<>(
             List.of(ROOT.resolve("rotor").toString(), "start", "--data", data.toString()));

@@ -77,7 +77,7 @@ class LampWatchTest {
   @ParameterizedTest
   @ValueSource(ints = {2, 3, 5, 7, 12})
   void countsFlashesBegunInTheMiddle(int count) {
-    for (double begin : new double[] {0.05, 0.7, count * 0.5 - 0.3, count * 0.5 + 1}) {
+    for (double begin : new double[] {0.7, count * 0.5 - 0.3}) {
       LampSeen seen = seen(4.2 * (count * 0.5 + 3), time -> flashing(count, time + begin));
       assertEquals(List.of("" + count), seen.codes(), seen.sentence() + " from " + begin);
       assertEquals(List.of("red"), seen.colours());

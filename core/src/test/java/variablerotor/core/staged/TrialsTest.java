@@ -15,23 +15,23 @@ class TrialsTest {
 
   @Test
   void noLampIsReadWrongForSure() {
-    LampTrial trial = LampTrial.of(20, 70_000);
+    LampTrial trial = LampTrial.of(10, 70_000);
     assertEquals(0, trial.wrong());
-    assertTrue(trial.right() >= 12, trial.toString());
+    assertTrue(trial.right() >= 6, trial.toString());
   }
 
   @Test
   void noSpeedIsHeardWrongForSure() {
-    SpeedTrial trial = SpeedTrial.of(12, 70_000);
+    SpeedTrial trial = SpeedTrial.of(8, 70_000);
     assertEquals(0, trial.wrong(), trial.toString());
-    assertTrue(trial.right() >= 7, trial.toString());
+    assertTrue(trial.right() >= 5, trial.toString());
   }
 
   @Test
   void triesAreCounted() {
-    StartTrial trial = StartTrial.of(10, 70_000);
+    StartTrial trial = StartTrial.of(6, 70_000);
     assertEquals(0, trial.wrong(), trial.toString());
-    assertTrue(trial.right() >= 6, trial.toString());
+    assertTrue(trial.right() >= 4, trial.toString());
   }
 
   @ParameterizedTest
