@@ -34,8 +34,11 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyFirst extends OncePerRequestFilter {
-  /** Largest body that is gathered [byte]; of a larger one, what comes is thrown away. */
-  private static final long MOST = 16L * 1024 * 1024;
+  /**
+   * Largest body that is gathered [byte], a call's file with all its photos; of a larger one, what
+   * comes is thrown away.
+   */
+  static final int MOST = 48 * 1024 * 1024;
 
   /** All that is gathered at once, and for one address [byte]: a shop can be behind one. */
   private static final long MOST_AT_ONCE = 512L * 1024 * 1024;
@@ -48,7 +51,7 @@ class BodyFirst extends OncePerRequestFilter {
   private static final long LEAST_PER_SECOND = 8 * 1024;
 
   /** So much of what nobody takes is read [byte], so that whoever sent it reads the answer. */
-  private static final long MOST_THROWN_AWAY = 2 * MOST;
+  private static final long MOST_THROWN_AWAY = MOST + 16L * 1024 * 1024;
 
   private static final String CROWDED =
       "Too much is coming in at once. What you entered is kept and sent again.";

@@ -113,6 +113,19 @@ class CallFileApiTest {
         path);
   }
 
+  /**
+   * A call has two hundred photos: what is as large as allowed is looked at, and beyond it told.
+   */
+  @Test
+  void aFileIsAsLargeAsAllowed() {
+    Visitor.Answer looked = bringIn(new byte[40 * 1024 * 1024]);
+    assertEquals(422, looked.status(), looked.body());
+    assertTrue(looked.body().contains("no manifest.json"), looked.body());
+    Visitor.Answer large = bringIn(new byte[50 * 1024 * 1024]);
+    assertEquals(413, large.status(), large.body());
+    assertTrue(large.body().contains("larger than 49152 kB"), large.body());
+  }
+
   private Visitor.Answer bringIn(byte[] zip) {
     return send(ines, "/api/call-files/" + UUID.randomUUID(), zip, "application/zip");
   }
