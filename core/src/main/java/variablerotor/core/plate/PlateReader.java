@@ -65,6 +65,11 @@ public final class PlateReader {
 
   private static final double[] CAPACITOR_VOLTS = {250, 330, 370, 440, 450};
 
+  /** Of run capacitors of fan motors [µF]. Common practice. */
+  private static final double[] USUAL_MICROFARADS = {
+    1, 1.5, 2, 2.5, 3, 4, 5, 6, 7.5, 8, 10, 12, 12.5, 15, 17.5, 20, 25, 30
+  };
+
   /** One horsepower [W]. */
   private static final double WATTS_A_HORSEPOWER = 745.7;
 
@@ -415,7 +420,13 @@ public final class PlateReader {
     for (double one : USUAL_HORSEPOWER) {
       usual |= Math.abs(value - one) < 0.0051;
     }
-    return !usual ? new Value(text, "unusual for a fan's motor") : Value.sure(text);
+    if (!usual) {
+      return new Value(text, "unusual for a fan's motor");
+    }
+    // Of 1/2 the stroke and what is under it are small, and soon lost.
+    return figures.length() == 1
+        ? new Value(text, "what is under a stroke is soon lost")
+        : Value.sure(text);
   }
 
   private static @Nullable Value rpm(String figures) {
@@ -532,7 +543,12 @@ public final class PlateReader {
     }
     // 7.5 without its full stop reads 75; fan motors have small ones.
     String text = Numbers.plain(value, 1);
-    return value > 30 ? new Value(text, "large for a fan's motor") : Value.sure(text);
+    if (value > 30) {
+      return new Value(text, "large for a fan's motor");
+    }
+    return isOneOf(value, USUAL_MICROFARADS)
+        ? Value.sure(text)
+        : new Value(text, "unusual for a capacitor");
   }
 
   private static @Nullable Value capacitorVolts(String figures) {

@@ -212,6 +212,15 @@ class PlateReaderTest {
     assertSure("60", Field.HERTZ, found);
   }
 
+  /** A 1 may be what is left of 1/2, and a 7 of 7.5. */
+  @Test
+  void whatIsSoonLostIsMarked() {
+    assertMarked(Field.HORSEPOWER, read("HP 1   VOLTS 115   AMPS 9.6"));
+    assertSure("0.5", Field.HORSEPOWER, read("HP 1/2   VOLTS 115   AMPS 6.4"));
+    assertMarked(Field.MICROFARADS, read("CAP 7 MFD 370 VAC"));
+    assertSure("7.5", Field.MICROFARADS, read("CAP 7.5 MFD 370 VAC"));
+  }
+
   /** Whose letters are all plain is read as it was made, whatever stands on it. */
   @Test
   void platesThatWereMadeUpSayWhatTheyWereMadeToSay() {

@@ -26,7 +26,8 @@ import variablerotor.json.Json;
 
 /**
  * How fast a call is worked out in the page on a processor slowed fourfold, as a telephone's, by
- * family, and how large the parts of the rules are: prints figures.
+ * family, what camera and microphone take of it, and how large the parts of the rules are: prints
+ * figures.
  */
 public final class PageSpeed {
   private static final int SLOWED = 4;
@@ -36,7 +37,7 @@ public final class PageSpeed {
 
   /** Prints them. */
   public static void main(String[] args) throws IOException {
-    for (String part : List.of("calls", "wirings")) {
+    for (String part : List.of("calls", "wirings", "senses")) {
       Path file = SimulatedCase.MODULES.resolve(part + ".mjs");
       System.out.printf(
           Locale.ROOT,
@@ -71,6 +72,7 @@ public final class PageSpeed {
           print(page, family, random);
         }
       }
+      senses(page);
     }
   }
 
@@ -110,6 +112,50 @@ public final class PageSpeed {
         ((Number) took.get(0)).doubleValue(),
         sorted[sorted.length / 2],
         sorted[sorted.length - 1]);
+  }
+
+  /**
+   * A minute of a lamp at thirty frames a second, with a look each second; twelve seconds of sound.
+   */
+  private static void senses(Page page) {
+    Object took =
+        page.evaluate(
+            """
+            async () => {
+              const senses = await import('/senses.mjs')
+              const timed = work => {
+                const begin = performance.now()
+                work()
+                return performance.now() - begin
+              }
+              const sorted = list => list.sort((a, b) => a - b)
+              const middle = list => sorted(list)[Math.floor(list.length / 2)]
+              const most = list => sorted(list)[list.length - 1]
+              const { lamps } = senses.film({ seed: 5 })
+              senses.watch({ lamps })
+              const frames = [], looks = []
+              for (let i = 0; i < 1800; i++) {
+                const frame = senses.nextFrame({})
+                frames.push(timed(() => senses.frame(frame)))
+                if (i % 30 === 29) looks.push(timed(() => senses.seen({})))
+              }
+              const fan = senses.fan({ seed: 8 })
+              senses.listen({ rate: fan.rate, mains: 60 })
+              let heard = 0
+              for (let at = 0; at + 4096 <= fan.samples.length; at += 4096) {
+                heard += timed(() => senses.hear({ samples: fan.samples.slice(at, at + 4096) }))
+              }
+              const speed = timed(() => senses.speed({ blades: fan.blades }))
+              const starts = timed(() => senses.starts({}))
+              const ms = one => one.toFixed(1) + ' ms'
+              return [
+                `a frame of a lamp: p50 ${ms(middle(frames))}, slowest ${ms(most(frames))}`,
+                `a look at a minute of it: p50 ${ms(middle(looks))}, slowest ${ms(most(looks))}`,
+                `a second of sound: ${ms(heard / (fan.samples.length / fan.rate))}`,
+                `a speed of twelve seconds: ${ms(speed)}; its starts: ${ms(starts)}`,
+              ].join('\\n')
+            }""");
+    System.out.println(took);
   }
 
   private static int compressed(byte[] bytes) throws IOException {
