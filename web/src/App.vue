@@ -47,9 +47,7 @@ function takeNewer() {
 <template>
   <p v-if="needRefresh" class="newer" role="status">
     A newer version is here. What is entered stays.
-    <button type="button" class="link-button" @click="takeNewer">
-      Take it now
-    </button>
+    <button type="button" class="link-button" @click="takeNewer">Take it now</button>
     <button type="button" class="link-button" @click="needRefresh = false">Later</button>
   </p>
   <p v-if="old !== null && !trouble" class="old" role="status">

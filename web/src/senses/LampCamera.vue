@@ -20,6 +20,7 @@ const SHARE = 0.3
 const LOOK = 700
 
 const video = useTemplateRef('video')
+const all = useTemplateRef('all')
 const { stream, fault, hasTorch, torch, start, stop, light } = useCamera()
 const boxes = ref([{ x: 0.5, y: 0.5 }])
 const seen = ref<LampSeen | null>(null)
@@ -33,6 +34,8 @@ let began = 0
 async function begin() {
   end()
   if (!video.value || !(await start(video.value))) return
+  // Held across there is room for the picture and nothing else.
+  if (matchMedia('(max-height: 500px)').matches) all.value?.scrollIntoView()
   wide.value = video.value.videoWidth / video.value.videoHeight || 4 / 3
   await anew()
 }
@@ -160,7 +163,7 @@ const box = (one: { x: number; y: number }) => ({
 </script>
 
 <template>
-  <div class="stack">
+  <div ref="all" class="stack" :class="{ watching: stream }">
     <p v-show="!stream">
       The camera counts on this device alone; nothing is sent or kept. Lean the telephone on
       something, near the lamp, and shade the lamp from the sun.
@@ -184,7 +187,7 @@ const box = (one: { x: number; y: number }) => ({
         <span v-if="boxes.length > 1" class="which">{{ at + 1 }}</span>
       </span>
     </div>
-    <template v-if="stream">
+    <div v-if="stream" class="stack">
       <div class="row">
         <button type="button" class="quiet-button" @click="anew">Count anew</button>
         <button
@@ -211,7 +214,7 @@ const box = (one: { x: number; y: number }) => ({
       <ul v-if="seen?.warnings.length" class="warnings">
         <li v-for="warning in seen.warnings" :key="warning.id">{{ warning.sentence }}</li>
       </ul>
-    </template>
+    </div>
   </div>
 </template>
 
@@ -273,8 +276,13 @@ video {
 
 /* Held across: the picture and what was counted are seen together. */
 @media (max-height: 500px) and (orientation: landscape) {
-  .picture {
-    max-width: 100vh;
+  .watching {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    align-items: start;
+  }
+
+  .watching .notice {
+    grid-column: 1 / -1;
   }
 }
 </style>
