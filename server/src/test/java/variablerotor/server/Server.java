@@ -13,6 +13,7 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
@@ -39,6 +40,8 @@ public final class Server implements ParameterResolver, AutoCloseable {
 
   /** A database of the cluster that the test command started. */
   public record Cluster(String name) {
+    private static Cluster migrated;
+
     private static String port() {
       String port = System.getenv("ROTOR_TEST_DB_PORT");
       if (port == null) {
@@ -47,11 +50,29 @@ public final class Server implements ParameterResolver, AutoCloseable {
       return port;
     }
 
+    private static Cluster empty() {
+      return made("");
+    }
+
+    /** One as the migrations leave it, which are gone through once a run. */
     private static Cluster fresh() {
+      return made(" template " + migrated().name);
+    }
+
+    private static synchronized Cluster migrated() {
+      if (migrated == null) {
+        Cluster made = empty();
+        Flyway.configure().dataSource(made.url(), "rotor", password()).load().migrate();
+        migrated = made;
+      }
+      return migrated;
+    }
+
+    private static Cluster made(String from) {
       String name = "test_" + UUID.randomUUID().toString().replace("-", "");
       try (Connection connection = new Cluster("postgres").connection();
           Statement statement = connection.createStatement()) {
-        statement.execute("create database " + name);
+        statement.execute("create database " + name + from);
       } catch (java.sql.SQLException fault) {
         throw new IllegalStateException("no test database", fault);
       }
@@ -109,7 +130,7 @@ public final class Server implements ParameterResolver, AutoCloseable {
 
   /** The application over what is put into a new database before it starts; close it. */
   public static Server over(Consumer<Cluster> before) {
-    Cluster database = Cluster.fresh();
+    Cluster database = Cluster.empty();
     before.accept(database);
     return started(database, false);
   }
