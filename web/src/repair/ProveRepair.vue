@@ -55,6 +55,8 @@ const checks = computed(() => answer.value.checks)
 const now = computed(
   () => checks.value.find((one) => one.id === shown.value) ?? nextOf(checks.value),
 )
+/** The speed is asked for in a place of its own, and there alone: else one would stand for the other. */
+const asked = computed(() => (now.value?.id === 'speed' ? { ...now.value, asks: [] } : null))
 /** What is wrong with what no field here shows. */
 const PLATES = [
   'fitted.fullLoadAmps',
@@ -103,13 +105,13 @@ const MARKS: Record<RepairCheck['state'], string> = { PASS: '✓', FAIL: '×', N
         <RepairCheckForm
           v-if="now"
           :key="now.id"
-          :check="now"
+          :check="asked ?? now"
           :doc="doc"
           :faults="faults"
           @read="take"
         />
         <PlateLimits :doc="doc" :faults="faults" @told="take" />
-        <WheelSpeed :doc="doc" :faults="faults" @told="take" />
+        <WheelSpeed :doc="doc" :faults="faults" :open="!!asked" @told="take" />
         <ul class="plain checks" aria-label="What the repair must show">
           <li v-for="one in checks" :key="one.id" :class="one.state.toLowerCase()">
             <button

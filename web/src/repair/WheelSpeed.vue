@@ -7,7 +7,7 @@ import { readNumber } from '../shared/number'
 import { SPEEDS, type ProofDoc, valuesOf, withReadings } from './repair'
 
 /** How fast the wheel turns now: for who wants it shown that it follows the call. Nobody has to. */
-const props = defineProps<{ doc: ProofDoc; faults: Record<string, string> }>()
+const props = defineProps<{ doc: ProofDoc; faults: Record<string, string>; open: boolean }>()
 const emit = defineEmits<{ told: [doc: ProofDoc] }>()
 const { call } = useCall()
 
@@ -17,7 +17,8 @@ const more = ref(text(read[SPEEDS.more]))
 const less = ref(text(read[SPEEDS.less]))
 const plate = ref(text(props.doc.fitted.rpm))
 const listens = ref(false)
-const isTold = more.value || less.value
+/** As it opens: typing closes nothing. */
+const wasTold = !!(more.value || less.value)
 
 const before = computed(
   () =>
@@ -44,11 +45,11 @@ function hear(fact: string, value: string | number) {
 </script>
 
 <template>
-  <details class="fold">
+  <details class="fold" :open="open || wasTold">
     <summary>
       <h3>Speed of the wheel</h3>
       <span class="soft">{{
-        isTold ? `${more || less} r/min` : 'by ear or tachometer, if wanted'
+        more || less ? `${more || less} r/min` : 'by ear or tachometer, if wanted'
       }}</span>
     </summary>
     <div class="stack inside">

@@ -120,9 +120,19 @@ class RepairTest {
     assertThat(state(page)).containsText("Tobin Ashgrove");
     settled(page);
     page.context().setOffline(true);
-    page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What the repair must show"))
-        .getByText("Amps")
-        .click();
+    Locator shown =
+        page.getByRole(
+            AriaRole.LIST, new Page.GetByRoleOptions().setName("What the repair must show"));
+    page.locator("summary", new Page.LocatorOptions().setHasText("Speed of the wheel")).click();
+    Locator speeds = page.getByLabel("Speed of the wheel");
+    type(page, "rotor.rpm", "1080");
+    type(page, "rotor.rpm.less", "1075");
+    speeds.getByText("Keep").click();
+    assertThat(shown).containsText("the same speed, it does not follow the call");
+    type(page, "rotor.rpm.less", "860");
+    speeds.getByText("Keep").click();
+    assertThat(shown).containsText("the speed follows the call");
+    shown.getByText("Amps").click();
     type(page, "amps", "6.9");
     tap(page, "Record");
     assertThat(state(page)).containsText("Not done: 6.9 A is more than the 4.4 A of its plate");
