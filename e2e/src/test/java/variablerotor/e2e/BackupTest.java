@@ -219,7 +219,8 @@ class BackupTest {
         Set<String> mine = new HashSet<>(texts(here, rows));
         List<String> theirs = texts(there, rows);
         assertTrue(mine.containsAll(theirs), "rows of " + table + " that never were");
-        if (!table.equals("reading")) {
+        // Readings went on while it was taken, in whichever of their parts.
+        if (!table.startsWith("reading")) {
           assertEquals(mine.size(), theirs.size(), table);
         }
       }
