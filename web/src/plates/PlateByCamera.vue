@@ -80,7 +80,7 @@ async function open(file: () => Promise<Blob>) {
   })
 }
 
-/** Asks the shop's machine: whichever reads it first counts. */
+/** Asks the shop's machine: what this device still makes of it does not count any more. */
 async function elsewhere() {
   asked++
   clearTimeout(slow)
