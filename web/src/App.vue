@@ -33,21 +33,14 @@ const roomOf = ({ matched, params }: RouteLocationNormalizedLoaded) =>
 
 /** A newer version lies on this device; it comes in when somebody takes it, never by itself. */
 const { needRefresh, updateServiceWorker } = useRegisterSW()
-
-/** The page comes in anew as soon as the newer version serves it, as a rule at once [ms]. */
-const SERVED = 4000
-
-function takeNewer() {
-  void updateServiceWorker(true)
-  // The older one may still be at an answer for this page: it is let go with the page.
-  setTimeout(() => location.reload(), SERVED)
-}
 </script>
 
 <template>
   <p v-if="needRefresh" class="newer" role="status">
     A newer version is here. What is entered stays.
-    <button type="button" class="link-button" @click="takeNewer">Take it now</button>
+    <button type="button" class="link-button" @click="updateServiceWorker(true)">
+      Take it now
+    </button>
     <button type="button" class="link-button" @click="needRefresh = false">Later</button>
   </p>
   <p v-if="old !== null && !trouble" class="old" role="status">
