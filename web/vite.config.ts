@@ -82,9 +82,11 @@ export default defineConfig({
         ],
       },
       workbox: {
+        importScripts: ['/past-the-worker.js'],
         globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
-        // Large, and kept once it was needed: then plates are read without a radio, too.
-        globIgnores: ['letters/**'],
+        // The first is kept with the worker itself. Letters are large, and kept once they were
+        // needed: then plates are read without a radio, too.
+        globIgnores: ['past-the-worker.js', 'letters/**'],
         runtimeCaching: [
           {
             urlPattern: ({ url }) => url.pathname.startsWith('/letters/'),

@@ -25,7 +25,26 @@ final class NewerPage implements AutoCloseable {
   private final HttpServer server;
   private final String behind;
   private final HttpClient client = HttpClient.newHttpClient();
-  private volatile String more = "";
+
+  /** Tells whoever asks what the page asked through it. */
+  private static final String TELLING =
+      """
+
+      const asked = []
+      self.addEventListener('fetch', (event) => asked.push(event.request.url))
+      self.addEventListener('message', (event) => event.ports[0]?.postMessage(asked))
+      """;
+
+  /** For the page: what it asked through what keeps it on the device. */
+  static final String ASKED =
+      """
+      new Promise((told) => {
+        const { port1, port2 } = new MessageChannel()
+        port1.onmessage = (event) => told(event.data)
+        navigator.serviceWorker.controller.postMessage({ type: 'ASKED' }, [port2])
+      })""";
+
+  private volatile String more = TELLING;
 
   NewerPage(String behind) throws IOException {
     this.behind = behind;
