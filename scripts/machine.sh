@@ -17,7 +17,7 @@ missing_packages() {
       postgres) [ -n "$(postgres_folder)" ] || echo postgresql ;;
       reader) command -v tesseract >/dev/null || echo tesseract-ocr ;;
       browser)
-        [ -x /usr/bin/chromium ] || echo chromium
+        [ -x /usr/bin/chromium-headless-shell ] || echo chromium-headless-shell
         command -v certutil >/dev/null || echo libnss3-tools
         ;;
       simulator) [ -x /usr/bin/ngspice ] || echo ngspice ;;

@@ -30,7 +30,7 @@ import org.junit.jupiter.api.Test;
 
 /** A backup taken while work goes on, brought back elsewhere, compared to the last row. */
 @Order(3)
-@Sampled(3)
+@Sampled(4)
 class BackupTest {
   private Path folder;
   private Path data;

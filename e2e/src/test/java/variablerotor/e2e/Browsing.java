@@ -33,6 +33,9 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
   @Retention(RetentionPolicy.RUNTIME)
   @interface Alone {}
 
+  /** Debian's, built without what a window needs: a sixth less work for the same page. */
+  static final Path CHROMIUM = Path.of("/usr/bin/chromium-headless-shell");
+
   /** Whether what is slow and seldom turns is run whole: {@code ./rotor test --all}. */
   static final boolean ALL = Boolean.getBoolean("rotor.all");
 
@@ -111,10 +114,7 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
     arguments.addAll(more);
     return playwright()
         .chromium()
-        .launch(
-            new BrowserType.LaunchOptions()
-                .setExecutablePath(Path.of("/usr/bin/chromium"))
-                .setArgs(arguments));
+        .launch(new BrowserType.LaunchOptions().setExecutablePath(CHROMIUM).setArgs(arguments));
   }
 
   @Override

@@ -24,7 +24,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** From the settled remedy to a choice, as calls come. */
 @ExtendWith(Browsing.class)
-@Sampled(4)
+@Sampled(6)
 class ChooseTest {
   private final Browsing browsing;
 

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Whole jobs with the hands, on the telephone: from the breaker to the last thing proved. */
 @ExtendWith(Browsing.class)
-@Sampled(4)
+@Sampled(6)
 class FitTest {
   private static final String LOFT =
       """
@@ -685,7 +685,7 @@ class FitTest {
    * the session ends meanwhile. With a radio again all of it is the shop's, and says the same.
    */
   @Test
-  @Sampled(1)
+  @Sampled(2)
   void aWholeJobWithoutARadioFromAColdStart() {
     page = browsing.onTheDevice(Browsing.Size.PHONE);
     page.waitForResponse("**/api/calls/shop", () -> Browsing.callTold(page, LOFT.formatted("7")));

@@ -88,6 +88,7 @@ class InstallTest {
   }
 
   @Test
+  @Sampled(3)
   void behindTheProxyEverythingIsAsItIsWithoutOne() throws Exception {
     ran(
         "openssl",

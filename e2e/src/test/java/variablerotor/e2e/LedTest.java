@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** The page leads to what is to be done, in every state that a call comes to, at both sizes. */
 @ExtendWith(Browsing.class)
-@Sampled(4)
+@Sampled(6)
 class LedTest {
   private final Browsing browsing;
 

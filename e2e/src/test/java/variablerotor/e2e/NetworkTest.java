@@ -90,7 +90,7 @@ class NetworkTest {
   }
 
   @Test
-  @Sampled(2)
+  @Sampled(4)
   void aTelephoneThatTrustsTheShopReachesIt() throws Exception {
     assertEquals(0, certificate(NAME));
     int port = Running.freePort();
@@ -213,7 +213,7 @@ class NetworkTest {
         .launch(
             new BrowserType.LaunchOptions()
                 .setEnv(environment)
-                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setExecutablePath(Browsing.CHROMIUM)
                 .setArgs(
                     List.of(
                         "--no-sandbox",

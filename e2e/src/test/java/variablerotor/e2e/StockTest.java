@@ -24,7 +24,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** Parts from shelf and supply house, from the choice to the customer's answer. */
 @ExtendWith(Browsing.class)
 @Browsing.Alone
-@Sampled(3)
+@Sampled(4)
 class StockTest {
   private final Browsing browsing;
 

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A conversion from its plan to the ohm checks, as it is made in a crawl space. */
 @ExtendWith(Browsing.class)
-@Sampled(4)
+@Sampled(6)
 class WireTest {
   private final Browsing browsing;
 

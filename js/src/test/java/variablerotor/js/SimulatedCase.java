@@ -93,7 +93,7 @@ public final class SimulatedCase {
         .chromium()
         .launch(
             new BrowserType.LaunchOptions()
-                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                 .setArgs(
                     List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
   }
