@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.core.Share;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.diagnosis.BestPolicy;
@@ -37,15 +38,10 @@ import variablerotor.core.winding.Phase;
 class BenchTest {
   private static final List<CheckOrder> ADVISED = List.of(CheckOrder.ADVISED);
 
-  /** So many of the calls, or all of them with {@code ./rotor test --all}. */
-  private static int calls(int all, int some) {
-    return Boolean.getBoolean("rotor.all") ? all : some;
-  }
-
   /** The bars of a population that is not drawn from the likelihoods of the diagnosis. */
   @Test
   void theRightSuspectIsFoundAndHardlyOneIsProvedWrongly() {
-    Population population = Population.run(calls(800, 240), 7, 0, 0);
+    Population population = Population.run(Share.of(800, 160), 7, 0, 0);
     Population.Tally advised = population.overall(CheckOrder.ADVISED);
     assertTrue(advised.rightPercent() >= 97, "right in " + advised.rightPercent() + " %");
     assertTrue(
@@ -101,7 +97,7 @@ class BenchTest {
   @Test
   void missingChecksProveNextToNothingWrongly() {
     Population.Tally advised =
-        Population.run(calls(400, 150), 5, 0, 0.15, ADVISED).overall(CheckOrder.ADVISED);
+        Population.run(Share.of(400, 150), 5, 0, 0.15, ADVISED).overall(CheckOrder.ADVISED);
     assertTrue(
         advised.wronglyProved() <= 0.01 * advised.calls(), "wrong: " + advised.wronglyProved());
     assertTrue(advised.rightPercent() >= 92, "right in " + advised.rightPercent() + " %");
@@ -113,7 +109,7 @@ class BenchTest {
   @Test
   void takingAReadingAgainKeepsWrongPartsOffTheOrder() {
     Population.Tally advised =
-        Population.run(calls(400, 200), 5, 0.02, 0.05, ADVISED).overall(CheckOrder.ADVISED);
+        Population.run(Share.of(400, 200), 5, 0.02, 0.05, ADVISED).overall(CheckOrder.ADVISED);
     assertTrue(advised.wronglyProved() > 0, "a bench that never misleads cannot lie");
     assertTrue(
         advised.wrongPartPerThousand() <= 15, "wrong parts " + advised.wrongPartPerThousand());
@@ -122,8 +118,8 @@ class BenchTest {
 
   @Test
   void theSameSeedIsTheSamePopulation() {
-    Population one = Population.run(calls(80, 24), 21, 0.01, 0.05);
-    Population two = Population.run(calls(80, 24), 21, 0.01, 0.05);
+    Population one = Population.run(Share.of(80, 16), 21, 0.01, 0.05);
+    Population two = Population.run(Share.of(80, 16), 21, 0.01, 0.05);
     assertEquals(
         one.overall(CheckOrder.ADVISED).minutes(), two.overall(CheckOrder.ADVISED).minutes());
   }

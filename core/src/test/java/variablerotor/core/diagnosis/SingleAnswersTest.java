@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.core.Share;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Fact;
@@ -63,6 +64,9 @@ class SingleAnswersTest {
   void noneContradictsItselfAndTheSensesNeverProve(Family family) {
     int tried = 0;
     for (Symptom symptom : Symptom.values()) {
+      if (!Share.has(family.ordinal() + symptom.ordinal(), 2)) {
+        continue;
+      }
       for (FactType type : FactType.values()) {
         boolean used = FamilyModel.of(family).uses(type);
         for (FactValue value : used ? values(type) : values(type).stream().limit(1).toList()) {
@@ -90,6 +94,6 @@ class SingleAnswersTest {
         }
       }
     }
-    assertTrue(tried > 1500, "tried " + tried);
+    assertTrue(tried > Share.of(1500, 700), "tried " + tried);
   }
 }

@@ -11,6 +11,7 @@ import java.util.function.DoubleFunction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import variablerotor.core.Share;
 import variablerotor.core.code.BlinkReading;
 import variablerotor.core.lamp.LampSeen.State;
 import variablerotor.core.lamp.LampSeen.Warning;
@@ -77,7 +78,12 @@ class LampWatchTest {
   @ParameterizedTest
   @ValueSource(ints = {2, 3, 5, 7, 12})
   void countsFlashesBegunInTheMiddle(int count) {
-    for (double begin : new double[] {0.7, count * 0.5 - 0.3}) {
+    double[] begins = {0.7, count * 0.5 - 0.3};
+    for (int place = 0; place < begins.length; place++) {
+      if (!Share.has(count + place, begins.length)) {
+        continue;
+      }
+      double begin = begins[place];
       LampSeen seen = seen(4.2 * (count * 0.5 + 3), time -> flashing(count, time + begin));
       assertEquals(List.of("" + count), seen.codes(), seen.sentence() + " from " + begin);
       assertEquals(List.of("red"), seen.colours());

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.core.Share;
 import variablerotor.core.code.SignalKind;
 import variablerotor.core.lamp.LampSeen;
 import variablerotor.core.staged.LampFilm.Trouble;
@@ -15,9 +16,9 @@ class TrialsTest {
 
   @Test
   void noLampIsReadWrongForSure() {
-    LampTrial trial = LampTrial.of(10, 70_000);
+    LampTrial trial = LampTrial.of(Share.of(10, 5), 70_000);
     assertEquals(0, trial.wrong());
-    assertTrue(trial.right() >= 6, trial.toString());
+    assertTrue(trial.right() >= Share.of(6, 3), trial.toString());
   }
 
   @Test
