@@ -21,7 +21,8 @@ LARGEST_LOG=${ROTOR_LARGEST_LOG:-10000000}
 # so its content is copied away under it, and what came while it was copied after it.
 turn_over() {
   local log=$1
-  [ -f "$log" ] && [ "$(stat -c %s "$log")" -gt "$LARGEST_LOG" ] || return 0
+  # find ends with 1 where it ran false, for one that is larger.
+  [ -f "$log" ] && ! find "$log" -size "+${LARGEST_LOG}c" -exec false '{}' + || return 0
   move_older "$log"
   (umask 077 && cp "$log" "$log.1") || return 1
   tail -c "+$(($(stat -c %s "$log.1") + 1))" "$log" >>"$log.1"

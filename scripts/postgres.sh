@@ -32,10 +32,20 @@ postgres_can_reach() {
 # postgres_runs CLUSTER: whether its server is alive. A killed one can stay in the process table as a
 # zombie where nobody collects it, and then its own tools take it for running.
 postgres_runs() {
-  local pid
-  pid=$(sed -n 1p "$1/postmaster.pid" 2>/dev/null) && [ -n "$pid" ] || return 1
-  [ "$(sed -n 's/^Name:[[:space:]]*//p' "/proc/$pid/status" 2>/dev/null)" = postgres ] &&
-    ! grep -q '^State:[[:space:]]*Z' "/proc/$pid/status"
+  local pid key value
+  { read -r pid <"$1/postmaster.pid"; } 2>/dev/null && [[ $pid =~ ^[0-9]+$ ]] || return 1
+  {
+    while read -r key value; do
+      case "$key" in
+        Name:) [ "$value" = postgres ] || return 1 ;;
+        State:)
+          [[ $value != Z* ]]
+          return
+          ;;
+      esac
+    done <"/proc/$pid/status"
+  } 2>/dev/null
+  return 1
 }
 
 # postgres_start DIR [PORT] [OPTIONS]: makes the cluster where there is none, and starts it where it

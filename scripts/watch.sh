@@ -18,9 +18,11 @@ may_restart() {
 restart() {
   local what=$1
   shift
-  may_restart "$(date +%s)" ||
+  local now
+  printf -v now '%(%s)T' -1
+  may_restart "$now" ||
     fail "$what ended by itself, and was started again $MOST_RESTARTS times within $((RESTARTS_WITHIN / 60)) minutes; see $data/server.log and $data/postgres/server.log"
-  say "$(date +%T) $what ended by itself; starting it again…"
+  say "$(date -d "@$now" +%T) $what ended by itself; starting it again…"
   "$@"
 }
 
@@ -47,8 +49,8 @@ answers() {
 # ask_server NOW: ends the application where it has not answered for too long. NOW in seconds.
 ask_server() {
   [ $(($1 - asked)) -ge $ASKED_EVERY ] || return 0
-  if answers "$(asked_at)" "$port" "$certificate"; then answered=$1; fi
-  asked=$(date +%s)
+  if answers "$asked_at" "$port" "$certificate"; then answered=$1; fi
+  printf -v asked '%(%s)T' -1
   [ $((asked - answered)) -ge "$PATIENCE" ] || return 0
   say "$(date +%T) The application has not answered for $((asked - answered)) s."
   kill -KILL "$server" 2>/dev/null
@@ -56,12 +58,15 @@ ask_server() {
 
 # watch: looks every second, until a signal ends it. The database comes back where the application
 # looks for it; where that place is taken by then, the application is started anew, too.
+# Bash forgets a SIGINT that comes while it waits for a $(…): what is done every second does without.
 watch() {
-  local database=$PGPORT asked answered log
-  asked=$(date +%s) answered=$asked
+  local database=$PGPORT now asked answered log
+  printf -v now '%(%s)T' -1
+  asked=$now answered=$now
   while :; do
     sleep 1 9>&- &
     wait $!
+    printf -v now '%(%s)T' -1
     if ! postgres_runs "$data/postgres"; then
       restart "The database" postgres_start "$data" "$database"
       if [ "$PGPORT" != "$database" ]; then
@@ -69,7 +74,7 @@ watch() {
         kill "$server" 2>/dev/null
         wait "$server" 2>/dev/null
         launch
-        answered=$(date +%s)
+        printf -v answered '%(%s)T' -1
       fi
     elif [ -n "$supply" ] && ! kill -0 "$supply" 2>/dev/null; then
       wait "$supply" 2>/dev/null
@@ -78,10 +83,10 @@ watch() {
     elif ! kill -0 "$server" 2>/dev/null; then
       wait "$server" 2>/dev/null
       restart "The application" launch
-      answered=$(date +%s)
+      printf -v answered '%(%s)T' -1
     else
-      ask_server "$(date +%s)"
-      backup_when_due "$(date +%s)"
+      ask_server "$now"
+      backup_when_due "$now"
       for log in server supply-house postgres/server; do turn_over "$data/$log.log"; done
     fi
   done
