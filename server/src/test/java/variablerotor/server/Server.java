@@ -19,6 +19,10 @@ import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import variablerotor.supplyhouse.SupplyHouse;
 
 /**
@@ -116,6 +120,22 @@ public final class Server implements ParameterResolver, AutoCloseable {
     }
   }
 
+  /**
+   * Passwords are hashed to be slow to guess, and the tests sign in all the time: with so many
+   * rounds that was more than half of all their work. Everything but the number of rounds is as it
+   * is run.
+   */
+  static final class QuickPasswords {
+    /** The fewest that bcrypt has [log2 of rounds]. */
+    private static final int ROUNDS = 4;
+
+    @Bean
+    @Primary
+    PasswordEncoder quickPasswords() {
+      return new BCryptPasswordEncoder(ROUNDS);
+    }
+  }
+
   /** For JUnit. */
   Server() {
     this(null, null, null);
@@ -150,6 +170,11 @@ public final class Server implements ParameterResolver, AutoCloseable {
   }
 
   private static Server started(Cluster database, boolean demo, String... more) {
+    return started(new SpringApplication(App.class, QuickPasswords.class), database, demo, more);
+  }
+
+  private static Server started(
+      SpringApplication application, Cluster database, boolean demo, String... more) {
     SupplyHouse supply = supplyHouse();
     List<String> told =
         new ArrayList<>(
@@ -165,8 +190,7 @@ public final class Server implements ParameterResolver, AutoCloseable {
                 "--spring.datasource.password=" + System.getenv("ROTOR_TEST_APP_PASSWORD"),
                 "--spring.flyway.password=" + password()));
     told.addAll(List.of(more));
-    ConfigurableApplicationContext context =
-        SpringApplication.run(App.class, told.toArray(String[]::new));
+    ConfigurableApplicationContext context = application.run(told.toArray(String[]::new));
     return new Server(context, database, supply);
   }
 
@@ -181,9 +205,9 @@ public final class Server implements ParameterResolver, AutoCloseable {
     return database;
   }
 
-  /** The same application, for whoever measures it. */
+  /** The application as it is run, for whoever measures it. */
   public static Server forFigures() {
-    return shared();
+    return started(new SpringApplication(App.class), Cluster.fresh(), true);
   }
 
   private static SupplyHouse supplyHouse() {
@@ -214,6 +238,11 @@ public final class Server implements ParameterResolver, AutoCloseable {
 
   public <T> T bean(Class<T> type) {
     return context.getBean(type);
+  }
+
+  /** One of several of its kind. */
+  public <T> T bean(String name, Class<T> type) {
+    return context.getBean(name, type);
   }
 
   /** A connection past the application, to look at what it kept. */

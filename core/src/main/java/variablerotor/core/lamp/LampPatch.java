@@ -22,6 +22,11 @@ final class LampPatch {
   /** Room around the box that is not used to follow: a lamp's glow reaches so far [pixels]. */
   private static final int GLOW = 2;
 
+  /** What is used to follow reaches from an edge to here, and from there to the other [pixels]. */
+  private static final int AROUND_TO = BOX_FROM - GLOW;
+
+  private static final int AROUND_FROM = BOX_TO + GLOW;
+
   /** Farthest that the lamp may wander from where it was [pixels]; the box must stay inside. */
   private static final int FARTHEST = BOX_FROM - 1;
 
@@ -95,7 +100,7 @@ final class LampPatch {
   }
 
   private static boolean isAround(int x, int y) {
-    return x < BOX_FROM - GLOW || x >= BOX_TO + GLOW || y < BOX_FROM - GLOW || y >= BOX_TO + GLOW;
+    return x < AROUND_TO || x >= AROUND_FROM || y < AROUND_TO || y >= AROUND_FROM;
   }
 
   private void follow(float[] grey) {
@@ -127,23 +132,34 @@ final class LampPatch {
 
   /** Mean squared difference of what is around, shifted, from what was; means taken off. */
   private double difference(float[] grey, int shiftX, int shiftY) {
+    int left = Math.max(0, -shiftX);
+    int right = Math.min(SIDE, SIDE - shiftX);
+    int bottom = Math.min(SIDE, SIDE - shiftY);
     double sum = 0;
     double squares = 0;
     int count = 0;
-    for (int y = 0; y < SIDE; y++) {
-      int atY = y + shiftY;
-      if (atY < 0 || atY >= SIDE) {
-        continue;
-      }
-      for (int x = 0; x < SIDE; x++) {
-        int atX = x + shiftX;
-        if (atX < 0 || atX >= SIDE || !isAround(x, y)) {
-          continue;
-        }
-        double d = grey[atY * SIDE + atX] - around[y * SIDE + x];
+    for (int y = Math.max(0, -shiftY); y < bottom; y++) {
+      int row = y * SIDE;
+      int shift = shiftY * SIDE + shiftX;
+      // Whole rows above and below the box; beside it two parts of one. It is done some fifty times
+      // a
+      // frame, so that nothing is asked of each pixel.
+      boolean whole = y < AROUND_TO || y >= AROUND_FROM;
+      int end = whole ? right : Math.min(right, AROUND_TO);
+      for (int i = row + left; i < row + end; i++) {
+        double d = grey[i + shift] - around[i];
         sum += d;
         squares += d * d;
-        count++;
+      }
+      count += Math.max(0, end - left);
+      if (!whole) {
+        int from = Math.max(left, AROUND_FROM);
+        for (int i = row + from; i < row + right; i++) {
+          double d = grey[i + shift] - around[i];
+          sum += d;
+          squares += d * d;
+        }
+        count += Math.max(0, right - from);
       }
     }
     return squares / count - sum * sum / ((double) count * count);

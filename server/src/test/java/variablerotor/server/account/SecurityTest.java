@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import variablerotor.server.PdfText;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
@@ -439,6 +440,17 @@ class SecurityTest {
     assertEquals(
         Duration.ofSeconds(2), GuardStore.left(now, now.plusYears(3), Duration.ofSeconds(2)));
     assertTrue(GuardStore.left(now, now.minusYears(3), Duration.ofSeconds(2)).isNegative());
+  }
+
+  /**
+   * Of OWASP's Password Storage Cheat Sheet (from memory): bcrypt with ten or more [log2 of
+   * rounds].
+   */
+  @Test
+  void passwordsAreKeptSlowToGuess() {
+    String kept =
+        Passwords.hash(server.bean("passwords", PasswordEncoder.class), "three grey otters");
+    assertTrue(kept.matches("[$]2a[$]1[0-9][$].{53}"), kept);
   }
 
   /**
