@@ -127,5 +127,6 @@ export default defineConfig({
     license: { fileName: 'third-party/page.txt' },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
-  test: { environment: 'happy-dom', include: ['src/**/*.spec.ts'] },
+  // A thread is begun with less work than a process.
+  test: { environment: 'happy-dom', include: ['src/**/*.spec.ts'], pool: 'threads' },
 })
