@@ -30,7 +30,7 @@ final class Application implements AutoCloseable {
 
   private static final Path CLASSES = APP.resolve("classes.jsa");
   private static final String KEPT_CLASSES = "-XX:SharedArchiveFile=" + CLASSES;
-  private static final Duration PATIENCE = Duration.ofSeconds(180);
+  private static final Duration PATIENCE = Duration.ofSeconds(300);
 
   /**
    * Where the application keeps its data.

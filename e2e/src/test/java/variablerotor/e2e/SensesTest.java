@@ -111,6 +111,10 @@ class SensesTest {
     assertEquals(List.of(), trial.wrong());
     assertTrue(trial.right() > trial.fields() / 3, trial.toString());
     Locator first = page.locator(".plate .found li:has(button)").first();
+    // The last of them may have been too bad to say anything.
+    for (int seed = 9000; seed < 9004 && first.count() == 0; seed++) {
+      PlateTrial.of(page, 1, seed);
+    }
     first.locator("button").click();
     assertThat(first.locator("button")).hasText("Taken");
     assertThat(first.locator("button")).isDisabled();
