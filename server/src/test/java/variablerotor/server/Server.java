@@ -184,9 +184,6 @@ public final class Server implements ParameterResolver, AutoCloseable {
                 // All tests ask from one address, those that guess as well.
                 "--rotor.sign-in.free-at-address=1000000",
                 "--rotor.address=https://rotor.example",
-                // Each connection costs four thousand rounds of a hash; it opens more where it
-                // needs them.
-                "--spring.datasource.hikari.minimum-idle=2",
                 "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
                 "--rotor.supply.stand-in=true",
                 "--spring.datasource.url=" + database.url(),
