@@ -30,5 +30,20 @@ export default typescript.config(
       ],
     },
   },
+  {
+    // Specs share their modules: see the tests' projects in vite.config.ts.
+    files: ['**/*.spec.ts'],
+    ignores: ['**/*.mocked.spec.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        ...['mock', 'doMock', 'resetModules'].map((property) => ({
+          object: 'vi',
+          property,
+          message: 'A spec that replaces a module is named *.mocked.spec.ts',
+        })),
+      ],
+    },
+  },
   prettier,
 )

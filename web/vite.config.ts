@@ -127,6 +127,23 @@ export default defineConfig({
     license: { fileName: 'third-party/page.txt' },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
-  // A thread is begun with less work than a process.
-  test: { environment: 'happy-dom', include: ['src/**/*.spec.ts'], pool: 'threads' },
+  // A thread is begun with less work than a process, and most of the work of a spec is its document and
+  // what it imports: those that put no other module in the place of one share theirs.
+  test: {
+    environment: 'happy-dom',
+    pool: 'threads',
+    projects: [
+      {
+        extends: true,
+        test: {
+          name: 'plain',
+          include: ['src/**/*.spec.ts'],
+          exclude: ['src/**/*.mocked.spec.ts'],
+          isolate: false,
+          unstubGlobals: true,
+        },
+      },
+      { extends: true, test: { name: 'mocked', include: ['src/**/*.mocked.spec.ts'] } },
+    ],
+  },
 })
