@@ -30,7 +30,6 @@ import org.junit.jupiter.api.Test;
 
 /** A backup taken while work goes on, brought back elsewhere, compared to the last row. */
 @Order(3)
-@Sampled(4)
 class BackupTest {
   private Path folder;
   private Path data;
@@ -67,6 +66,7 @@ class BackupTest {
 
   /** As each day: one after the other, the newest kept; the lead's page says how they stand. */
   @Test
+  @InTurn(InTurn.Story.BACKUP_OF_EACH_DAY)
   void oneADayIsTakenByItself() throws Exception {
     Path kept = folder.resolve("kept");
     Running running = start(data, port, "--backups", kept.toString(), "--keep", "2");
@@ -112,6 +112,7 @@ class BackupTest {
   }
 
   @Test
+  @InTurn(InTurn.Story.BACKUP_BROUGHT_BACK)
   void whatWasKeptComesBackToTheLastRow() throws Exception {
     start(data, port);
     Path passphrase =

@@ -685,7 +685,7 @@ class FitTest {
    * the session ends meanwhile. With a radio again all of it is the shop's, and says the same.
    */
   @Test
-  @Sampled(2)
+  @Sampled(3)
   void aWholeJobWithoutARadioFromAColdStart() {
     page = browsing.onTheDevice(Browsing.Size.PHONE);
     page.waitForResponse("**/api/calls/shop", () -> Browsing.callTold(page, LOFT.formatted("7")));

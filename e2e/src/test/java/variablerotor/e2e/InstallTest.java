@@ -88,7 +88,7 @@ class InstallTest {
   }
 
   @Test
-  @Sampled(3)
+  @InTurn(InTurn.Story.BEHIND_A_PROXY)
   void behindTheProxyEverythingIsAsItIsWithoutOne() throws Exception {
     ran(
         "openssl",

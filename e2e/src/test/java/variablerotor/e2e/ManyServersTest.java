@@ -24,7 +24,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** Three processes on one database behind the example of a proxy: they are as one. */
 @Order(2)
-@Sampled(3)
+@InTurn(InTurn.Story.MANY_SERVERS)
 class ManyServersTest {
   @TempDir static Path folder;
   private static List<Application> servers;

@@ -90,7 +90,7 @@ class NetworkTest {
   }
 
   @Test
-  @Sampled(4)
+  @InTurn(InTurn.Story.TRUSTED_BY_A_TELEPHONE)
   void aTelephoneThatTrustsTheShopReachesIt() throws Exception {
     assertEquals(0, certificate(NAME));
     int port = Running.freePort();

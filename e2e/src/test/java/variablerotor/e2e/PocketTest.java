@@ -171,7 +171,6 @@ class PocketTest {
 
   /** A newer version comes in when it is taken, never in the middle of a reading. */
   @Test
-  @Sampled(1)
   void aNewerVersionWaitsUntilItIsTaken() throws IOException {
     try (NewerPage shop = new NewerPage(browsing.application().url())) {
       Page page = browsing.onTheDevice(Browsing.Size.PHONE);

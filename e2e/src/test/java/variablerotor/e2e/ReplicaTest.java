@@ -20,7 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** A replica that lists are read from, and that takes the primary's place. */
 @Order(3)
-@Sampled(2)
+@InTurn(InTurn.Story.REPLICA)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class ReplicaTest {
   /** What others wrote may be so old in a list [s]. */

@@ -29,7 +29,7 @@ import org.junit.platform.commons.util.AnnotationUtils;
 
   /** Says of each test whether it is drawn. */
   final class Drawn implements ExecutionCondition {
-    private static final int SAMPLE = Integer.getInteger("rotor.sample", 0);
+    static final int SAMPLE = Integer.getInteger("rotor.sample", 0);
     private static final Pattern INVOCATION = Pattern.compile("#(\\d+)]$");
 
     @Override

@@ -80,7 +80,7 @@ class StartCommandTest {
    */
   @Order(1)
   @Test
-  @Sampled(4)
+  @InTurn(InTurn.Story.STARTED_AGAIN)
   void startsAgainAfterACleanEndAndAfterAPowerCut() throws Exception {
     int port = Running.freePort();
     Running first = start("--port", String.valueOf(port), "--empty");
@@ -223,7 +223,7 @@ class StartCommandTest {
    * that lives and answers nobody is as good as dead.
    */
   @Test
-  @Sampled(4)
+  @InTurn(InTurn.Story.KEPT_ALIVE)
   void whatEndsOrAnswersNobodyIsStartedAgain() throws Exception {
     int port = Running.freePort();
     Running running = start(Map.of("ROTOR_PATIENCE", "1"), "--port", String.valueOf(port));

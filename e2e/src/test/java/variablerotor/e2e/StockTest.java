@@ -85,7 +85,6 @@ class StockTest {
    */
   @ParameterizedTest
   @EnumSource
-  @Sampled(2)
   void fromTheChoiceToTheAnswerWithTheSupplyHouseGone(Browsing.Size size) {
     Page page = choosing(size);
     show(page, "Same motor");
