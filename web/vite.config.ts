@@ -132,6 +132,7 @@ export default defineConfig({
   test: {
     environment: 'happy-dom',
     pool: 'threads',
+    setupFiles: './tests.setup.ts',
     projects: [
       {
         extends: true,
