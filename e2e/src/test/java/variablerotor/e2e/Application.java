@@ -229,6 +229,8 @@ final class Application implements AutoCloseable {
               "--rotor.address=http://localhost:" + port,
               "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
               "--rotor.supply.stand-in=true",
+              // One browser needs no ten connections; it opens more where it does.
+              "--spring.datasource.hikari.minimum-idle=2",
               "--spring.datasource.url=" + kept.url());
       builder.command().addAll(settings);
       told(builder, kept);

@@ -8,10 +8,12 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A log that somebody writes all the time is turned over under the writer. */
+@Order(1)
 class LogTest {
   private static final int LINES = 2_000;
   private static final int LARGEST = 6_000;
