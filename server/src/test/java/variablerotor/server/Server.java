@@ -9,6 +9,7 @@ import java.sql.DriverManager;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
@@ -170,7 +171,10 @@ public final class Server implements ParameterResolver, AutoCloseable {
   }
 
   private static Server started(Cluster database, boolean demo, String... more) {
-    return started(new SpringApplication(App.class, QuickPasswords.class), database, demo, more);
+    SpringApplication application = new SpringApplication(App.class, QuickPasswords.class);
+    // One of a few tests needs no ten connections; it opens more where it does.
+    application.setDefaultProperties(Map.of("spring.datasource.hikari.minimum-idle", 2));
+    return started(application, database, demo, more);
   }
 
   private static Server started(
@@ -184,8 +188,6 @@ public final class Server implements ParameterResolver, AutoCloseable {
                 // All tests ask from one address, those that guess as well.
                 "--rotor.sign-in.free-at-address=1000000",
                 "--rotor.address=https://rotor.example",
-                // One of a few tests needs no ten connections; it opens more where it does.
-                "--spring.datasource.hikari.minimum-idle=2",
                 "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
                 "--rotor.supply.stand-in=true",
                 "--spring.datasource.url=" + database.url(),

@@ -135,15 +135,14 @@ final class LampPatch {
     int left = Math.max(0, -shiftX);
     int right = Math.min(SIDE, SIDE - shiftX);
     int bottom = Math.min(SIDE, SIDE - shiftY);
+    int shift = shiftY * SIDE + shiftX;
     double sum = 0;
     double squares = 0;
     int count = 0;
     for (int y = Math.max(0, -shiftY); y < bottom; y++) {
       int row = y * SIDE;
-      int shift = shiftY * SIDE + shiftX;
-      // Whole rows above and below the box; beside it two parts of one. It is done some fifty times
-      // a
-      // frame, so that nothing is asked of each pixel.
+      // Whole rows above and below the box; beside it two parts of one. It is done some fifty
+      // times a frame, so that nothing is asked of each pixel.
       boolean whole = y < AROUND_TO || y >= AROUND_FROM;
       int end = whole ? right : Math.min(right, AROUND_TO);
       for (int i = row + left; i < row + end; i++) {
