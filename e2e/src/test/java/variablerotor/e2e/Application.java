@@ -229,7 +229,7 @@ final class Application implements AutoCloseable {
               "--rotor.address=http://localhost:" + port,
               "--rotor.supply.url=http://127.0.0.1:" + supply.port(),
               "--rotor.supply.stand-in=true",
-              // One browser needs no ten connections; it opens more where it does.
+              // One browser needs few of its connections; it opens more where it does.
               "--spring.datasource.hikari.minimum-idle=2",
               "--spring.datasource.url=" + kept.url());
       builder.command().addAll(settings);

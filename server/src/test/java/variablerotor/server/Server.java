@@ -172,7 +172,7 @@ public final class Server implements ParameterResolver, AutoCloseable {
 
   private static Server started(Cluster database, boolean demo, String... more) {
     SpringApplication application = new SpringApplication(App.class, QuickPasswords.class);
-    // One of a few tests needs no ten connections; it opens more where it does.
+    // One of a few tests needs few of its connections; it opens more where it does.
     application.setDefaultProperties(Map.of("spring.datasource.hikari.minimum-idle", 2));
     return started(application, database, demo, more);
   }
