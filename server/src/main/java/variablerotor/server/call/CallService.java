@@ -325,14 +325,14 @@ public class CallService {
   public Job bringIn(UUID id, Stamp opened, Stamp last, Runnable records) {
     store.addCall(id, opened);
     records.run();
-    return changed(id, last);
+    return retold(true, id, last);
   }
 
   @Transactional
   public Job tell(UUID call, UUID id, Particulars given, Stamp stamp) {
     lock(call);
     String body = Json.write(checked(given).tree());
-    return after(store.addParticulars(id, call, body, stamp), call, stamp);
+    return retold(store.addParticulars(id, call, body, stamp), call, stamp);
   }
 
   /**
@@ -359,7 +359,7 @@ public class CallService {
     }
     try {
       String body = Json.write(Corrections.onto(last, changes).tree());
-      return after(store.addCorrections(id, call, kept, body, stamp), call, stamp);
+      return retold(store.addCorrections(id, call, kept, body, stamp), call, stamp);
     } catch (InputFaults faults) {
       throw Refused.fields(faults.faults());
     }
@@ -411,6 +411,15 @@ public class CallService {
   /** The call after a save: worked out anew where the save was new. */
   public Job after(boolean added, UUID call, Stamp stamp) {
     return added ? changed(call, stamp) : job(call);
+  }
+
+  /** The same after something was told of it. */
+  private Job retold(boolean added, UUID call, Stamp stamp) {
+    Job job = after(added, call, stamp);
+    if (added) {
+      store.retell(call, job.log());
+    }
+    return job;
   }
 
   /** Keeps what the list shows, and shows the call. */

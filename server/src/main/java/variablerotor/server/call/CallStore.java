@@ -126,14 +126,21 @@ class CallStore {
     return told;
   }
 
-  /** What the list shows of a call; worked out again with every change. */
+  /** What was told of a call last, as lists and units know it. */
+  void retell(UUID call, JobLog log) {
+    db.update(SERVICE_CALL)
+        .set(told(log.particulars(), log.practice()))
+        .where(SERVICE_CALL.ID.eq(call))
+        .execute();
+  }
+
+  /** What follows from it, and the list shows; worked out again with every change. */
   void summarise(UUID call, Job job, Stamp stamp) {
     Stand stand = job.stand();
     Diagnosis.Verdict verdict = job.diagnosis().verdict();
     Route chosen = job.chosen();
     Proof repair = job.repair();
     db.update(SERVICE_CALL)
-        .set(told(job.log().particulars(), job.log().practice()))
         .set(SERVICE_CALL.VERDICT_STATE, verdict.state().name())
         .set(
             SERVICE_CALL.VERDICT_SUSPECTS,

@@ -79,13 +79,14 @@ class WayPartStore implements CallPart {
 
   @Override
   public void addTo(JobLog.Builder job, UUID call) {
-    List<InStock> all = stock.all().stream().map(StockStore.Kept::stock).toList();
+    List<StockStore.Kept> stocked = stock.all();
+    List<InStock> all = stocked.stream().map(StockStore.Kept::stock).toList();
     List<Quote> quotes = supply.kept();
     List<Sourced> sourced = new ArrayList<>();
     for (WayPart one : found(call)) {
       sourced.add(Sourced.of(one.route(), one.kind(), one.number(), all, quotes));
     }
-    Worked now = worked();
+    Worked now = worked(stocked, quotes);
     sourced.addAll(now.motors);
     job.sourced(sourced).shelf(now.shelf);
   }
@@ -112,12 +113,10 @@ class WayPartStore implements CallPart {
 
   /** Where the motors that the shop keeps lie, and what they cost. */
   List<Sourced> motors() {
-    return worked().motors;
+    return worked(stock.all(), supply.kept()).motors;
   }
 
-  private Worked worked() {
-    List<StockStore.Kept> all = stock.all();
-    List<Quote> said = supply.kept();
+  private Worked worked(List<StockStore.Kept> all, List<Quote> said) {
     Worked last = worked.get();
     if (last.stock != all || last.quotes != said) {
       List<Quote> quotes = said.stream().filter(one -> one.kind() == PartKind.MOTOR).toList();
