@@ -16,6 +16,7 @@ import org.jooq.impl.DSL;
 import org.jooq.impl.SQLDataType;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import variablerotor.server.log.Planned;
 import variablerotor.server.web.MayLag;
 
 /** Reads the audit list, newest first. */
@@ -33,7 +34,8 @@ class AuditStore {
   private final DSLContext db;
 
   AuditStore(DSLContext db) {
-    this.db = db;
+    // Whose, of what kind and since when decides how they are best looked up.
+    this.db = Planned.forItsValues(db);
   }
 
   private static <T> Field<T> field(String name, DataType<T> type) {

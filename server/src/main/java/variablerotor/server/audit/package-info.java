@@ -5,7 +5,7 @@
  *
  * <p>Begin with {@code AuditApi}; a new source is a part of that view and a word of {@code Deed}.
  *
- * <p>May use {@code csv}.
+ * <p>May use {@code csv}, {@code log}.
  */
 @NullMarked
 package variablerotor.server.audit;

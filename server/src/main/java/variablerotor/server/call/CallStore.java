@@ -40,6 +40,7 @@ import variablerotor.core.kept.ReadBack;
 import variablerotor.core.proof.Proof;
 import variablerotor.core.route.Route;
 import variablerotor.server.log.LogStore;
+import variablerotor.server.log.Planned;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.log.Words;
@@ -55,11 +56,13 @@ class CallStore {
   private static final int MOST_WORDS = 800;
 
   private final DSLContext db;
+  private final DSLContext searched;
   private final LogStore log;
   private final UnitStore units;
 
   CallStore(DSLContext db, LogStore log, UnitStore units) {
     this.db = db;
+    searched = Planned.forItsValues(db);
     this.log = log;
     this.units = units;
   }
@@ -245,14 +248,18 @@ class CallStore {
     Condition listed = DSL.condition(SERVICE_CALL.PRACTICE).not();
     if (!search.isBlank()) {
       listed = listed.and(Words.allIn(SERVICE_CALL.WORDS, search));
-      listed = Words.narrowed(db, SERVICE_CALL, SERVICE_CALL.ID, listed);
+      listed = Words.narrowed(searched, SERVICE_CALL, SERVICE_CALL.ID, listed);
     }
-    return rows()
-        .where(listed)
-        .orderBy(SERVICE_CALL.CHANGED_AT.desc(), SERVICE_CALL.ID)
-        .offset(offset)
-        .limit(most)
-        .fetch(CallStore::row);
+    // Those that a page passes over are not read whole.
+    return rows(
+        searched
+            .select(SERVICE_CALL.ID)
+            .from(SERVICE_CALL)
+            .where(listed)
+            .orderBy(SERVICE_CALL.CHANGED_AT.desc(), SERVICE_CALL.ID)
+            .offset(offset)
+            .limit(most)
+            .fetch(SERVICE_CALL.ID));
   }
 
   /** Of which something is due by a day, what is due first before all. */

@@ -25,6 +25,7 @@ import variablerotor.server.codebook.CodeBookService.BookRow;
 import variablerotor.server.codebook.CodeBookService.Hit;
 import variablerotor.server.log.Editions;
 import variablerotor.server.log.LogStore;
+import variablerotor.server.log.Planned;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 import variablerotor.server.log.Words;
@@ -40,10 +41,12 @@ class CodeBookStore {
   private static final int MOST_BOOKS = 300;
 
   private final DSLContext db;
+  private final DSLContext searched;
   private final LogStore log;
 
   CodeBookStore(DSLContext db, LogStore log) {
     this.db = db;
+    searched = Planned.forItsValues(db);
     this.log = log;
   }
 
@@ -125,8 +128,9 @@ class CodeBookStore {
     if (pattern != null) {
       which = which.and(DSL.lower(CODE_ROW.PATTERN).eq(pattern.trim().toLowerCase(Locale.ROOT)));
     }
-    return db.selectFrom(CODE_ROW)
-        .where(Words.narrowed(db, CODE_ROW, CODE_ROW.ID, which))
+    return searched
+        .selectFrom(CODE_ROW)
+        .where(Words.narrowed(searched, CODE_ROW, CODE_ROW.ID, which))
         .orderBy(CODE_ROW.BOOK_NAME, CODE_ROW.BOOK_ID, CODE_ROW.N)
         .limit(most)
         .fetch(row -> new Hit(row.getBookId(), row.getBookName(), code(row)));

@@ -34,6 +34,7 @@ import variablerotor.core.likelihood.Experience;
 import variablerotor.core.likelihood.Experience.Timed;
 import variablerotor.server.call.CallPart;
 import variablerotor.server.log.LogStore;
+import variablerotor.server.log.Planned;
 import variablerotor.server.log.Save;
 import variablerotor.server.log.Stamp;
 
@@ -41,11 +42,13 @@ import variablerotor.server.log.Stamp;
 @Repository
 class OutcomeStore implements CallPart {
   private final DSLContext db;
+  private final DSLContext searched;
   private final LogStore log;
   private final LearningStore learning;
 
   OutcomeStore(DSLContext db, LogStore log, LearningStore learning) {
     this.db = db;
+    searched = Planned.forItsValues(db);
     this.log = log;
     this.learning = learning;
   }
@@ -206,7 +209,8 @@ class OutcomeStore implements CallPart {
 
   private List<UUID> ended(Condition kind, int most) {
     var last = OUTCOME.as("last");
-    return db.select(OUTCOME.CALL_ID)
+    return searched
+        .select(OUTCOME.CALL_ID)
         .from(OUTCOME)
         .join(SERVICE_CALL)
         .on(SERVICE_CALL.ID.eq(OUTCOME.CALL_ID))

@@ -61,8 +61,6 @@ class Replica {
     config.setPassword(settings.getProperty("spring.datasource.password"));
     config.setMaximumPoolSize(
         settings.getProperty("spring.datasource.hikari.maximum-pool-size", Integer.class, 10));
-    config.addDataSourceProperty(
-        "options", settings.getProperty("spring.datasource.hikari.data-source-properties.options"));
     config.setReadOnly(true);
     config.setConnectionTimeout(CONNECT_MS);
     config.setValidationTimeout(CONNECT_MS);

@@ -22,6 +22,7 @@ import variablerotor.core.job.JobLog.Outcome.Was;
 import variablerotor.core.job.Stand;
 import variablerotor.core.kept.ReadBack;
 import variablerotor.core.route.Route;
+import variablerotor.server.log.Planned;
 
 /** Which calls stand behind the figures of a week. */
 @Repository
@@ -31,7 +32,8 @@ class WeekStore {
   private final DSLContext db;
 
   WeekStore(DSLContext db) {
-    this.db = db;
+    // How long the weeks are that are asked for decides how they are best looked up.
+    this.db = Planned.forItsValues(db);
   }
 
   /** Neither repaired, handed over nor ended. */

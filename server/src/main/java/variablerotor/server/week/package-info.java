@@ -4,7 +4,7 @@
  * <p>{@code WeekStore} finds which calls stand behind a figure, {@code WeekService} works out what
  * needs their whole log.
  *
- * <p>May use {@code call}, {@code csv}, {@code shop}.
+ * <p>May use {@code call}, {@code csv}, {@code log}, {@code shop}.
  */
 @NullMarked
 package variablerotor.server.week;
