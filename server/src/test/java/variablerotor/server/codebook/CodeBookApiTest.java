@@ -152,6 +152,15 @@ class CodeBookApiTest {
         + "\",\"suspects\":\"\"}]}";
   }
 
+  /** On a slow machine the last of many wait too long for a connection: they are to come again. */
+  private static Visitor.Answer untilThereIsRoom(java.util.function.Supplier<Visitor.Answer> ask) {
+    Visitor.Answer answer = ask.get();
+    for (int more = 0; answer.status() == 503 && more < 20; more++) {
+      answer = ask.get();
+    }
+    return answer;
+  }
+
   /** Sixty people change one book at once: one of them does, the others are told by whom. */
   @Test
   void oneOfManyWhoChangeABookAtOnceDoesAndTheOthersAreTold() throws Exception {
@@ -164,7 +173,8 @@ class CodeBookApiTest {
     List<java.util.concurrent.Callable<Visitor.Answer>> tries = new java.util.ArrayList<>();
     for (int one = 0; one < 60; one++) {
       String body = book(name, "mine " + one);
-      tries.add(() -> tobin.put(path + UUID.randomUUID() + base, body));
+      String mine = path + UUID.randomUUID() + base;
+      tries.add(() -> untilThereIsRoom(() -> tobin.put(mine, body)));
     }
     List<Visitor.Answer> answers = new java.util.ArrayList<>();
     for (var answer : pool.invokeAll(tries)) {
@@ -174,7 +184,10 @@ class CodeBookApiTest {
     assertEquals(1, answers.stream().filter(one -> one.status() == 200).count());
     Visitor.Answer told =
         answers.stream().filter(one -> one.status() == 409).findFirst().orElseThrow();
-    assertEquals(59, answers.stream().filter(one -> one.status() == 409).count());
+    assertEquals(
+        59,
+        answers.stream().filter(one -> one.status() == 409).count(),
+        () -> answers.stream().map(Visitor.Answer::status).toList().toString());
     Visitor.Answer now = tobin.get("/api/codebooks/" + id);
     assertEquals("A, FLASHES 3", told.at("conflicts.0.field"), told.body());
     assertEquals(now.at("rows.0.meaning"), told.at("conflicts.0.theirs"));
