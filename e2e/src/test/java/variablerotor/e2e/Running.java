@@ -55,6 +55,8 @@ record Running(Process process, Path output) {
     Path output = Files.createTempFile("rotor-start", ".txt");
     ProcessBuilder builder =
         new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile());
+    // As with Application: it is not run long enough for the second compiler.
+    builder.environment().put("JAVA_TOOL_OPTIONS", "-XX:TieredStopAtLevel=1");
     builder.environment().putAll(environment);
     return new Running(builder.start(), output);
   }
