@@ -16,6 +16,8 @@ import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.sampling.Sampled;
+import variablerotor.sampling.Share;
 
 /**
  * No violation of WCAG level A or AA on any view, in light and dark, at both sizes (axe). Each run
@@ -36,7 +38,7 @@ class AccessibilityTest {
 
   /** Every other view, by half the sample: the sample itself says at which size. */
   private boolean hasItsTurn() {
-    return Browsing.ALL || (views++ + Sampled.Drawn.SAMPLE / 2) % 2 == 0;
+    return Share.ALL || (views++ + Share.SAMPLE / 2) % 2 == 0;
   }
 
   private void checkInTurn(Page page, String view) {
@@ -119,7 +121,7 @@ class AccessibilityTest {
    * telephone the colours are those of the laptop, so its dark is looked at with all tests only.
    */
   static void check(Page page, String view) {
-    boolean both = Browsing.ALL || page.viewportSize().width == Browsing.Size.LAPTOP.width;
+    boolean both = Share.ALL || page.viewportSize().width == Browsing.Size.LAPTOP.width;
     for (ColorScheme scheme :
         both ? List.of(ColorScheme.LIGHT, ColorScheme.DARK) : List.of(ColorScheme.LIGHT)) {
       page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));

@@ -37,8 +37,6 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
   static final Path CHROMIUM = Path.of("/usr/bin/chromium-headless-shell");
 
   /** Whether what is slow and seldom turns is run whole: {@code ./rotor test --all}. */
-  static final boolean ALL = Boolean.getBoolean("rotor.all");
-
   private static Application everybodys;
 
   /** Playwright is not for several threads at once. */

@@ -21,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.sampling.Sampled;
 
 /** From the settled remedy to a choice, as calls come. */
 @ExtendWith(Browsing.class)

@@ -14,6 +14,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import variablerotor.sampling.Sampled;
 
 /** Codes counted by real keys and taps, looked up in the shop's books, and brought to the call. */
 @ExtendWith(Browsing.class)

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import variablerotor.sampling.Sampled;
 
 /** Whole calls on other families than the constant-torque blower, by the rules of each. */
 @ExtendWith(Browsing.class)

@@ -14,6 +14,7 @@ import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import variablerotor.sampling.Sampled;
 
 /** Whole jobs with the hands, on the telephone: from the breaker to the last thing proved. */
 @ExtendWith(Browsing.class)

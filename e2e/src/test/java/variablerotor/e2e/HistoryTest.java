@@ -16,6 +16,7 @@ import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import variablerotor.sampling.Sampled;
 
 /** A unit that is met again, and a call that comes out of a file. */
 @ExtendWith(Browsing.class)

@@ -7,6 +7,8 @@ import org.junit.jupiter.api.extension.ExecutionCondition;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.platform.commons.util.AnnotationUtils;
+import variablerotor.sampling.Sampled;
+import variablerotor.sampling.Share;
 
 /**
  * On the longest stories of all, which start several machines of their own, one after the other or
@@ -38,9 +40,9 @@ import org.junit.platform.commons.util.AnnotationUtils;
     @Override
     public ConditionEvaluationResult evaluateExecutionCondition(ExtensionContext context) {
       Story[] all = Story.values();
-      Story turn = all[Math.floorMod(Sampled.Drawn.SAMPLE, all.length)];
+      Story turn = all[Math.floorMod(Share.SAMPLE, all.length)];
       return AnnotationUtils.findAnnotation(context.getElement(), InTurn.class)
-          .filter(mine -> !Browsing.ALL && mine.value() != turn)
+          .filter(mine -> !Share.ALL && mine.value() != turn)
           .map(
               other ->
                   ConditionEvaluationResult.disabled(

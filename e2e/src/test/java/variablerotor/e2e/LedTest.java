@@ -20,6 +20,8 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import variablerotor.sampling.Sampled;
+import variablerotor.sampling.Share;
 
 /** The page leads to what is to be done, in every state that a call comes to, at both sizes. */
 @ExtendWith(Browsing.class)
@@ -152,8 +154,7 @@ class LedTest {
             state ->
                 Stream.of(sizes)
                     .filter(
-                        size ->
-                            Browsing.ALL || size.ordinal() == states.indexOf(state) % sizes.length)
+                        size -> Share.ALL || size.ordinal() == states.indexOf(state) % sizes.length)
                     .map(size -> Arguments.of(state, size)));
   }
 

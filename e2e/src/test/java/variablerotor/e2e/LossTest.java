@@ -22,6 +22,8 @@ import java.util.concurrent.CountDownLatch;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import variablerotor.sampling.Sampled;
+import variablerotor.sampling.Share;
 
 /** Power cuts, dead radio, ended sessions: nothing that was entered is lost. */
 @Browsing.Alone
@@ -291,7 +293,7 @@ class LossTest {
   /** The server dies again and again while the page sends: all arrives, once, in its order. */
   @Test
   void killedAgainAndAgainWhileThePageSends() {
-    int kills = Browsing.ALL ? 100 : 2;
+    int kills = Share.ALL ? 100 : 2;
     Page page = browsing.signedIn(Browsing.Size.LAPTOP);
     Browsing.openCall(page, "Nine Lives Lane");
     String call = id(page);

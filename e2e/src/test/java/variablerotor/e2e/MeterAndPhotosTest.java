@@ -21,6 +21,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import variablerotor.sampling.Sampled;
 
 /** The simulated meter, practice on it, and photos, through the real page. */
 @ExtendWith(Browsing.class)

@@ -19,6 +19,7 @@ import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import variablerotor.sampling.Sampled;
 
 /** The page on the device: opened anew without a radio, whichever of its rooms. */
 @ExtendWith(Browsing.class)

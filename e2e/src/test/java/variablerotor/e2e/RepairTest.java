@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import variablerotor.sampling.Sampled;
 
 /** A new motor that is fitted, and proved on the telephone before the van leaves. */
 @ExtendWith(Browsing.class)

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.api.parallel.Isolated;
+import variablerotor.sampling.Sampled;
 
 /**
  * The telephone's camera and microphone, with a film and sounds in their place. It has the machine

@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.sampling.Sampled;
 
 /** Parts from shelf and supply house, from the choice to the customer's answer. */
 @ExtendWith(Browsing.class)

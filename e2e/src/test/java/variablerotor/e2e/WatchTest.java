@@ -9,6 +9,7 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import variablerotor.sampling.Sampled;
 
 /** What keeps database and application running ends when it is told to, whenever that comes. */
 @Order(1)

@@ -24,6 +24,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import variablerotor.sampling.Sampled;
 
 /** The job as a technician does it, from sign-in to the report. */
 @ExtendWith(Browsing.class)

@@ -13,6 +13,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import variablerotor.sampling.Sampled;
 
 /** A conversion from its plan to the ohm checks, as it is made in a crawl space. */
 @ExtendWith(Browsing.class)

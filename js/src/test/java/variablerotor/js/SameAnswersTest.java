@@ -28,11 +28,12 @@ import variablerotor.core.view.Answers;
 import variablerotor.core.view.CallAnswers;
 import variablerotor.core.view.WiringAnswers;
 import variablerotor.json.Json;
+import variablerotor.sampling.Share;
 
 /** The compiled core gives the answers of the JVM's, field by field and to the last digit. */
 class SameAnswersTest {
   /** All of them with {@code ./rotor test --all}; else the first of the same. */
-  private static final int RANDOM_CASES = Boolean.getBoolean("rotor.all") ? 240 : 40;
+  private static final int RANDOM_CASES = Share.ALL ? 240 : 40;
 
   /** Written cases, the ones with faults in them too, and simulated calls of every family. */
   private static List<String> cases() throws Exception {

@@ -14,7 +14,6 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import variablerotor.core.Share;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.diagnosis.BestPolicy;
@@ -29,6 +28,7 @@ import variablerotor.core.likelihood.Check;
 import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.winding.Connection;
 import variablerotor.core.winding.Phase;
+import variablerotor.sampling.Share;
 
 /**
  * The diagnosis held against machines that know nothing of its likelihoods. With fixed seeds: a

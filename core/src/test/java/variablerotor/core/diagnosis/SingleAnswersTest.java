@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import variablerotor.core.Share;
 import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Fact;
@@ -20,6 +19,7 @@ import variablerotor.core.likelihood.Check;
 import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.likelihood.Witness;
 import variablerotor.core.winding.Ohms;
+import variablerotor.sampling.Share;
 
 /** Every single answer there is, under every family and every complaint. */
 class SingleAnswersTest {

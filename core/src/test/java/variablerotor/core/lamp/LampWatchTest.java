@@ -11,10 +11,10 @@ import java.util.function.DoubleFunction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import variablerotor.core.Share;
 import variablerotor.core.code.BlinkReading;
 import variablerotor.core.lamp.LampSeen.State;
 import variablerotor.core.lamp.LampSeen.Warning;
+import variablerotor.sampling.Share;
 
 /** A board in a picture of 48 by 48, drawn here by hand; the films of practice draw another. */
 class LampWatchTest {

@@ -6,10 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import variablerotor.core.Share;
 import variablerotor.core.code.SignalKind;
 import variablerotor.core.lamp.LampSeen;
 import variablerotor.core.staged.LampFilm.Trouble;
+import variablerotor.sampling.Share;
 
 /** Some of what the bench of the senses runs, other seeds than its own. */
 class TrialsTest {

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import variablerotor.json.Json;
+import variablerotor.sampling.Sampled;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -172,6 +173,7 @@ class ChoiceApiTest {
   }
 
   /** Each choice keeps all that it stood on: one call is no store. */
+  @Sampled(3)
   @Test
   void aCallHoldsNoMoreThanAHundredChoices() {
     String call = tobin.openCall();

@@ -18,6 +18,7 @@ import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import variablerotor.sampling.Share;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -55,7 +56,7 @@ class ReleasesTest {
           assertEquals(200, answer.status(), answer.body());
           assertEquals(List.of(), answer.at("asTold"), call);
           // Of one in four all papers; of every one with ./rotor test --all.
-          if (Boolean.getBoolean("rotor.all") || calls % 4 == 0) {
+          if (Share.ALL || calls % 4 == 0) {
             for (String paper : List.of("/report", "/sheet", "/earlier", "/case")) {
               opens(ines, call + paper);
             }

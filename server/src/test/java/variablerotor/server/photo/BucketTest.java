@@ -20,10 +20,12 @@ import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
+import variablerotor.sampling.Sampled;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
 /** Pixels lie in a bucket, or in the database; whichever, the same are shown, or none. */
+@Sampled(3)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class BucketTest {
   private static final String HERE =

@@ -17,6 +17,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import variablerotor.sampling.Sampled;
 
 /** The client against a supply house that does whatever a network can do to it. */
 class SupplyClientTest {
@@ -85,6 +86,7 @@ class SupplyClientTest {
     assertEquals(3, asked.get());
   }
 
+  @Sampled(2)
   @Test
   void whatNeverAnswersIsGivenUpAfterThreeTriesInItsTime() {
     doing = (exchange, n) -> Thread.sleep(20_000);
@@ -96,6 +98,7 @@ class SupplyClientTest {
   }
 
   /** A body that drips would hold a client that only times the headers. */
+  @Sampled(2)
   @Test
   void aBodyThatDripsIsGivenUpToo() {
     doing =

@@ -24,6 +24,7 @@ import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import variablerotor.sampling.Share;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -224,7 +225,7 @@ class BadRequestTest {
           + "\"transformerVa\":40,\"calls\":[\"COOL\",\"FAN\"],\"motor\":{\"speeds\":[\"HIGH\"],\"amps\":3}}";
 
   /** All of them with {@code ./rotor test --all}; else the first of the same. */
-  private static final int REQUESTS = Boolean.getBoolean("rotor.all") ? 20_000 : 2_400;
+  private static final int REQUESTS = Share.ALL ? 20_000 : 2_400;
 
   /** Bodies and addresses with signs changed, cut out and doubled, by fixed seeds: no 5xx. */
   @Test

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
+import variablerotor.sampling.Sampled;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -45,6 +46,7 @@ class DatabaseStatesTest {
     return tobin.put(call + "/readings/" + id, "{\"fact\":\"line.volts\",\"value\":240}");
   }
 
+  @Sampled(2)
   @Test
   void whatItForgetsAndWhatItTakesNoMore() throws SQLException, InterruptedException {
     Server server = Server.told(true);

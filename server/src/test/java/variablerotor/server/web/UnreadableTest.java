@@ -19,6 +19,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import variablerotor.sampling.Sampled;
+import variablerotor.sampling.Share;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -103,6 +105,7 @@ class UnreadableTest {
   }
 
   /** It is waited for, and then told so: 500 would be the server's fault. */
+  @Sampled(2)
   @Test
   void aBodyThatDoesNotCome() throws IOException {
     String head = "Content-Type: application/json\r\nContent-Length: 5\r\n";
@@ -175,7 +178,7 @@ class UnreadableTest {
   }
 
   /** All of them with {@code ./rotor test --all}; else the first of the same. */
-  private static final int REQUESTS = Boolean.getBoolean("rotor.all") ? 10_000 : 800;
+  private static final int REQUESTS = Share.ALL ? 10_000 : 800;
 
   @Test
   void mixedByChanceTheyAreNeverAFault() throws IOException {

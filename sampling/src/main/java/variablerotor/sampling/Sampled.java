@@ -1,4 +1,4 @@
-package variablerotor.e2e;
+package variablerotor.sampling;
 
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
@@ -23,13 +23,12 @@ import org.junit.platform.commons.util.AnnotationUtils;
  */
 @Retention(RetentionPolicy.RUNTIME)
 @ExtendWith(Sampled.Drawn.class)
-@interface Sampled {
+public @interface Sampled {
   /** Of so many one; 1 is each time. */
   int value();
 
   /** Says of each test whether it is drawn. */
   final class Drawn implements ExecutionCondition {
-    static final int SAMPLE = Integer.getInteger("rotor.sample", 0);
     private static final Pattern INVOCATION = Pattern.compile("#(\\d+)]$");
 
     @Override
@@ -38,17 +37,21 @@ import org.junit.platform.commons.util.AnnotationUtils;
       boolean once = invocation.find();
       // Of a test with invocations of its own it is these that are drawn.
       boolean whole = context.getTestMethod().isEmpty() || (!once && isTemplate(context));
-      if (Browsing.ALL || whole) {
+      if (Share.ALL || whole) {
         return ConditionEvaluationResult.enabled("");
       }
       int of = of(context.getRequiredTestMethod());
       int place =
           place(context.getRequiredTestMethod())
               + (once ? Integer.parseInt(invocation.group(1)) : 0);
-      return Math.floorMod(place + SAMPLE, of) == 0
-          ? ConditionEvaluationResult.enabled("drawn by sample " + SAMPLE)
+      return Share.has(place, of)
+          ? ConditionEvaluationResult.enabled("drawn by sample " + Share.SAMPLE)
           : ConditionEvaluationResult.disabled(
-              "one of " + of + " is drawn, by sample " + SAMPLE + "; all: ./rotor test --all");
+              "one of "
+                  + of
+                  + " is drawn, by sample "
+                  + Share.SAMPLE
+                  + "; all: ./rotor test --all");
     }
 
     private static boolean isTemplate(ExtensionContext context) {

@@ -1,12 +1,15 @@
-package variablerotor.core;
+package variablerotor.sampling;
 
 /**
  * How much of what is slow and seldom turns a run tries: a share that is another with each commit,
- * or all of it ({@code ./rotor test --all}).
+ * or all of it ({@code ./rotor test --all}). For what goes on within one test; whole tests are
+ * {@link Sampled}.
  */
 public final class Share {
   public static final boolean ALL = Boolean.getBoolean("rotor.all");
-  private static final int SAMPLE = Integer.getInteger("rotor.sample", 0);
+
+  /** The test command takes it from the commit, and prints it. */
+  public static final int SAMPLE = Integer.getInteger("rotor.sample", 0);
 
   private Share() {}
 
