@@ -58,7 +58,9 @@ class UnreadableTest {
             + body;
     try (Socket socket = new Socket(base.getHost(), base.getPort());
         InputStream answer = socket.getInputStream()) {
-      socket.setSoTimeout(20_000);
+      // The description of the interface is made when it is first asked for, which takes a busy
+      // machine long.
+      socket.setSoTimeout(120_000);
       socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
       return new String(answer.readAllBytes(), StandardCharsets.UTF_8);
     }
