@@ -36,7 +36,6 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
   /** Debian's, built without what a window needs: a sixth less work for the same page. */
   static final Path CHROMIUM = Path.of("/usr/bin/chromium-headless-shell");
 
-  /** Whether what is slow and seldom turns is run whole: {@code ./rotor test --all}. */
   private static Application everybodys;
 
   /** Playwright is not for several threads at once. */

@@ -18,7 +18,7 @@ import variablerotor.sampling.Sampled;
 
 /** Whole calls on other families than the constant-torque blower, by the rules of each. */
 @ExtendWith(Browsing.class)
-@Sampled(4)
+@Sampled(7)
 class FamiliesTest {
   private final Browsing browsing;
 

@@ -20,7 +20,7 @@ import variablerotor.sampling.Sampled;
 
 /** A unit that is met again, and a call that comes out of a file. */
 @ExtendWith(Browsing.class)
-@Sampled(3)
+@Sampled(5)
 class HistoryTest {
   private static final String UNIT =
       """

@@ -25,7 +25,7 @@ import variablerotor.sampling.Share;
 
 /** The page leads to what is to be done, in every state that a call comes to, at both sizes. */
 @ExtendWith(Browsing.class)
-@Sampled(6)
+@Sampled(8)
 class LedTest {
   private final Browsing browsing;
 

@@ -11,6 +11,7 @@ import java.util.List;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import variablerotor.sampling.Sampled;
 
 /** A log that somebody writes all the time is turned over under the writer. */
 @Order(1)
@@ -34,6 +35,7 @@ class LogTest {
   @TempDir Path folder;
 
   @Test
+  @Sampled(2)
   void itIsTurnedOverUnderItsWriter() throws Exception {
     Path log = folder.resolve("server.log");
     int status =

@@ -29,7 +29,7 @@ import variablerotor.sampling.Share;
 @Browsing.Alone
 @ExtendWith(Browsing.class)
 @Order(2)
-@Sampled(4)
+@Sampled(6)
 class LossTest {
   private final Browsing browsing;
 

@@ -25,7 +25,7 @@ import variablerotor.sampling.Sampled;
 
 /** The simulated meter, practice on it, and photos, through the real page. */
 @ExtendWith(Browsing.class)
-@Sampled(3)
+@Sampled(4)
 class MeterAndPhotosTest {
   private final Browsing browsing;
 

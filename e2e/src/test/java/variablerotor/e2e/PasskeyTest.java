@@ -14,6 +14,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import variablerotor.sampling.Sampled;
 
 /** Somebody is invited, comes in, and signs in by the lock of the device from then on. */
 @ExtendWith(Browsing.class)
@@ -93,6 +94,7 @@ class PasskeyTest {
   }
 
   @Test
+  @Sampled(2)
   void whoeverIsInvitedComesInOnceAndThenByTheLockOfTheDevice() {
     String link = invited();
     Page page = telephone();

@@ -23,7 +23,7 @@ import variablerotor.sampling.Sampled;
 
 /** The page on the device: opened anew without a radio, whichever of its rooms. */
 @ExtendWith(Browsing.class)
-@Sampled(3)
+@Sampled(6)
 class PocketTest {
   private static final String TOLD =
       """

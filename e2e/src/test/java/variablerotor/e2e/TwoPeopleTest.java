@@ -14,7 +14,7 @@ import variablerotor.sampling.Sampled;
 
 /** On one call at the same time: two people, and one with two devices. */
 @ExtendWith(Browsing.class)
-@Sampled(2)
+@Sampled(3)
 class TwoPeopleTest {
 
   private final Browsing browsing;

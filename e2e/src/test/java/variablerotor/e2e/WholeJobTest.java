@@ -133,6 +133,7 @@ class WholeJobTest {
 
   /** No mouse and no touch from the first key to the choice. */
   @Test
+  @Sampled(2)
   void byKeyboardAlone() {
     Page page = browsing.page(Browsing.Size.LAPTOP, ColorScheme.LIGHT);
     page.getByLabel("Name").waitFor();
@@ -224,6 +225,7 @@ class WholeJobTest {
 
   /** The thumb's pad: digits, OL and Record, all at least 44 px. */
   @Test
+  @Sampled(2)
   void byThumb() {
     Page page = browsing.signedIn(Browsing.Size.PHONE);
     Browsing.openCall(page, "Thumb Court");

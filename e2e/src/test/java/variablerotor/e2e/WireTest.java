@@ -17,7 +17,7 @@ import variablerotor.sampling.Sampled;
 
 /** A conversion from its plan to the ohm checks, as it is made in a crawl space. */
 @ExtendWith(Browsing.class)
-@Sampled(6)
+@Sampled(8)
 class WireTest {
   private final Browsing browsing;
 

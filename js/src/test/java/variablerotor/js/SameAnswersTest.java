@@ -33,7 +33,7 @@ import variablerotor.sampling.Share;
 /** The compiled core gives the answers of the JVM's, field by field and to the last digit. */
 class SameAnswersTest {
   /** All of them with {@code ./rotor test --all}; else the first of the same. */
-  private static final int RANDOM_CASES = Share.ALL ? 240 : 40;
+  private static final int RANDOM_CASES = Share.of(240, 24);
 
   /** Written cases, the ones with faults in them too, and simulated calls of every family. */
   private static List<String> cases() throws Exception {
@@ -172,7 +172,7 @@ class SameAnswersTest {
           "draw", WiringAnswers::draw,
           "exercise", WiringAnswers::exercise);
 
-  private static final int EXERCISES = 24;
+  private static final int EXERCISES = Share.of(24, 8);
 
   /** Plans, wirings with a mistake, what is drawn and checked of them: the same in the page. */
   private static void theWiringBenchToo(Page page) throws InputFaults {
@@ -202,7 +202,7 @@ class SameAnswersTest {
     bench(page, "run", Tree.of("format", "variable-rotor-as-wired", "wiring", "none"));
   }
 
-  private static final int CALLS = 40;
+  private static final int CALLS = Share.of(40, 14);
 
   /**
    * Calls that a device holds, half of their readings sent and half waiting, and their choice: the

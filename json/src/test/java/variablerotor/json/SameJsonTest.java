@@ -40,6 +40,7 @@ import variablerotor.core.stock.Place;
 import variablerotor.core.tree.Node;
 import variablerotor.core.view.CallView;
 import variablerotor.core.view.ChoiceView;
+import variablerotor.sampling.Sampled;
 
 /**
  * What a general JSON library makes of the records (Jackson, as the server answers) is what their
@@ -56,6 +57,7 @@ class SameJsonTest {
   }
 
   @ParameterizedTest
+  @Sampled(4)
   @EnumSource(mode = EnumSource.Mode.EXCLUDE, names = "PSC")
   void aCallAfterEachOfItsChecks(Family family) throws InputFaults {
     HiddenFault hidden = HiddenFault.draw(family, Symptom.NO_RUN, new Random(11), true);

@@ -40,10 +40,9 @@ public @interface Sampled {
       if (Share.ALL || whole) {
         return ConditionEvaluationResult.enabled("");
       }
-      int of = of(context.getRequiredTestMethod());
-      int place =
-          place(context.getRequiredTestMethod())
-              + (once ? Integer.parseInt(invocation.group(1)) : 0);
+      Method test = context.getRequiredTestMethod();
+      int of = of(test);
+      int place = place(test, of) + (once ? Integer.parseInt(invocation.group(1)) : 0);
       return Share.has(place, of)
           ? ConditionEvaluationResult.enabled("drawn by sample " + Share.SAMPLE)
           : ConditionEvaluationResult.disabled(
@@ -65,18 +64,23 @@ public @interface Sampled {
       return mine != null ? mine.value() : all == null ? 1 : all.value();
     }
 
-    /** Among the tests of its class by name: so that of so many in a row one is drawn. */
-    private static int place(Method test) {
+    /**
+     * Among the tests of its class of which one of so many is drawn, by name: so that of so many in
+     * a row one is. Each class begins elsewhere, so that not all have their dearest in one run.
+     */
+    private static int place(Method test, int of) {
+      Class<?> all = test.getDeclaringClass();
       List<String> names =
-          Arrays.stream(test.getDeclaringClass().getDeclaredMethods())
+          Arrays.stream(all.getDeclaredMethods())
               .filter(
                   one ->
                       AnnotationUtils.isAnnotated(
                           one, org.junit.platform.commons.annotation.Testable.class))
+              .filter(one -> of(one) == of)
               .map(Method::getName)
               .sorted()
               .toList();
-      return names.indexOf(test.getName());
+      return names.indexOf(test.getName()) + all.getSimpleName().hashCode();
     }
   }
 }

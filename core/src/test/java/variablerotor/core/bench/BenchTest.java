@@ -28,6 +28,7 @@ import variablerotor.core.likelihood.Check;
 import variablerotor.core.likelihood.FamilyModel;
 import variablerotor.core.winding.Connection;
 import variablerotor.core.winding.Phase;
+import variablerotor.sampling.Sampled;
 import variablerotor.sampling.Share;
 
 /**
@@ -57,6 +58,7 @@ class BenchTest {
   }
 
   @ParameterizedTest
+  @Sampled(4)
   @EnumSource(value = Family.class, mode = EnumSource.Mode.EXCLUDE, names = "PSC")
   void everyFamilyIsWellServed(Family family) {
     Random random = new Random(11);
@@ -74,6 +76,7 @@ class BenchTest {
 
   /** A shorted winding kills its module, a seized bearing burns it, water takes two. */
   @Test
+  @Sampled(3)
   void chainsOfDamageAreFoundAndNothingElseIsBlamed() {
     Random random = new Random(3);
     int chains = 0;
@@ -95,6 +98,7 @@ class BenchTest {
 
   /** Checks out of reach make it slower, and hardly ever wrong. */
   @Test
+  @Sampled(3)
   void missingChecksProveNextToNothingWrongly() {
     Population.Tally advised =
         Population.run(Share.of(400, 150), 5, 0, 0.15, ADVISED).overall(CheckOrder.ADVISED);
@@ -107,6 +111,7 @@ class BenchTest {
    * Where readings are wrong, what a proof rests on is taken again before a dear part is chosen.
    */
   @Test
+  @Sampled(3)
   void takingAReadingAgainKeepsWrongPartsOffTheOrder() {
     Population.Tally advised =
         Population.run(Share.of(400, 200), 5, 0.02, 0.05, ADVISED).overall(CheckOrder.ADVISED);
@@ -118,8 +123,8 @@ class BenchTest {
 
   @Test
   void theSameSeedIsTheSamePopulation() {
-    Population one = Population.run(Share.of(80, 16), 21, 0.01, 0.05);
-    Population two = Population.run(Share.of(80, 16), 21, 0.01, 0.05);
+    Population one = Population.run(Share.of(80, 16), 21, 0.01, 0.05, ADVISED);
+    Population two = Population.run(Share.of(80, 16), 21, 0.01, 0.05, ADVISED);
     assertEquals(
         one.overall(CheckOrder.ADVISED).minutes(), two.overall(CheckOrder.ADVISED).minutes());
   }

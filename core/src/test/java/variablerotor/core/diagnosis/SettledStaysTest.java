@@ -11,6 +11,7 @@ import variablerotor.core.check.Situation;
 import variablerotor.core.check.Symptom;
 import variablerotor.core.fact.Facts;
 import variablerotor.core.family.Family;
+import variablerotor.sampling.Sampled;
 
 /**
  * What was settled never opens again by an answer that its leading cause expects: every usual cause
@@ -19,6 +20,7 @@ import variablerotor.core.family.Family;
  */
 class SettledStaysTest {
   @ParameterizedTest
+  @Sampled(4)
   @EnumSource(value = Family.class, mode = EnumSource.Mode.EXCLUDE, names = "PSC")
   void anExpectedAnswerOpensNothingAgain(Family family) {
     int settled = 0;

@@ -12,6 +12,7 @@ import variablerotor.core.check.Symptom;
 import variablerotor.core.check.UnitState;
 import variablerotor.core.family.Family;
 import variablerotor.core.likelihood.Check;
+import variablerotor.sampling.Sampled;
 
 /**
  * Calls drawn from the tables themselves, with a fixed seed: a hidden cause answers each check as
@@ -116,6 +117,7 @@ class SimulatedCallsTest {
   }
 
   @ParameterizedTest
+  @Sampled(2)
   @EnumSource(value = Family.class, mode = EnumSource.Mode.EXCLUDE, names = "PSC")
   void deadFansAreFoundAndNothingIsProvedWrongly(Family family) {
     CauseTable table = Tables.of(family).single(Symptom.NO_RUN);
@@ -146,6 +148,7 @@ class SimulatedCallsTest {
   }
 
   @ParameterizedTest
+  @Sampled(4)
   @EnumSource(value = Family.class, mode = EnumSource.Mode.EXCLUDE, names = "PSC")
   void noSymptomEverProvesTheWrongSuspect(Family family) {
     for (Symptom symptom : Symptom.values()) {

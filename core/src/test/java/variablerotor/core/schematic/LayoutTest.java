@@ -29,6 +29,7 @@ import variablerotor.core.wiring.Run;
 import variablerotor.core.wiring.Terminal;
 import variablerotor.core.wiring.Wiring;
 import variablerotor.core.wiring.Wirings;
+import variablerotor.sampling.Sampled;
 
 /** Drawings are judged as a reader would: by what lies on what. */
 class LayoutTest {
@@ -63,6 +64,7 @@ class LayoutTest {
   }
 
   @ParameterizedTest
+  @Sampled(2)
   @MethodSource("all")
   void nothingLiesOnAnythingElse(Wiring wiring) {
     Result result = Result.of(wiring);

@@ -9,6 +9,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import variablerotor.core.code.SignalKind;
 import variablerotor.core.lamp.LampSeen;
 import variablerotor.core.staged.LampFilm.Trouble;
+import variablerotor.sampling.Sampled;
 import variablerotor.sampling.Share;
 
 /** Some of what the bench of the senses runs, other seeds than its own. */
@@ -36,6 +37,7 @@ class TrialsTest {
   }
 
   @ParameterizedTest
+  @Sampled(2)
   @EnumSource(
       value = SignalKind.class,
       names = {"FLASHES", "DIGITS", "LONG_SHORT", "TWO_COLOURS", "COINCIDENCE"})

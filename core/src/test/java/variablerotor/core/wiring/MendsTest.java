@@ -18,6 +18,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import variablerotor.core.wiring.PlanRequest.CallId;
 import variablerotor.core.wiring.PlanRequest.Pattern;
 import variablerotor.core.wiring.Wiring.Wire;
+import variablerotor.sampling.Sampled;
 
 /**
  * Mends, judged by paths through the wires that are followed here, and not by the rules that chose
@@ -121,6 +122,7 @@ class MendsTest {
 
   /** Wires put anywhere else, a hundred a pattern. */
   @ParameterizedTest
+  @Sampled(2)
   @EnumSource(Pattern.class)
   void noMendMakesTheUnitDangerous(Pattern pattern) {
     Wiring right = Planner.of(Wirings.request(pattern, CallId.COOL)).wiring();

@@ -56,7 +56,7 @@ class ReleasesTest {
           assertEquals(200, answer.status(), answer.body());
           assertEquals(List.of(), answer.at("asTold"), call);
           // Of one in four all papers; of every one with ./rotor test --all.
-          if (Share.ALL || calls % 4 == 0) {
+          if (Share.ALL || calls % 8 == 0) {
             for (String paper : List.of("/report", "/sheet", "/earlier", "/case")) {
               opens(ines, call + paper);
             }

@@ -225,7 +225,7 @@ class BadRequestTest {
           + "\"transformerVa\":40,\"calls\":[\"COOL\",\"FAN\"],\"motor\":{\"speeds\":[\"HIGH\"],\"amps\":3}}";
 
   /** All of them with {@code ./rotor test --all}; else the first of the same. */
-  private static final int REQUESTS = Share.ALL ? 20_000 : 2_400;
+  private static final int REQUESTS = Share.ALL ? 20_000 : 1_200;
 
   /** Bodies and addresses with signs changed, cut out and doubled, by fixed seeds: no 5xx. */
   @Test

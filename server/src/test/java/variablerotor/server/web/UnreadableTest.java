@@ -180,7 +180,7 @@ class UnreadableTest {
   }
 
   /** All of them with {@code ./rotor test --all}; else the first of the same. */
-  private static final int REQUESTS = Share.ALL ? 10_000 : 800;
+  private static final int REQUESTS = Share.ALL ? 10_000 : 400;
 
   @Test
   void mixedByChanceTheyAreNeverAFault() throws IOException {

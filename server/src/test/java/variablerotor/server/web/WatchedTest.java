@@ -14,6 +14,7 @@ import java.util.Objects;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.springframework.core.env.Environment;
+import variablerotor.sampling.Sampled;
 import variablerotor.server.Server;
 import variablerotor.server.Visitor;
 
@@ -34,6 +35,7 @@ class WatchedTest {
   }
 
   @Test
+  @Sampled(2)
   void healthAndFiguresAreForMachinesAlone() throws Exception {
     try (Server server = Server.told(true, "--management.server.port=0")) {
       String port =
