@@ -153,9 +153,12 @@ describe('the queue', () => {
     expect(paths().at(-1)).toBe('/api/calls/c/readings/2')
   })
 
-  it('waits on for a server that is only gone or busy', async () => {
+  it.each([
+    ['a server that is only gone or busy', 503],
+    ['a radio that is too slow', 408],
+  ])('waits on for %s', async (_what, status) => {
     const { send, flush, waiting, refused } = await tab()
-    answers = Array.from({ length: 8 }, () => ({ status: 503 }))
+    answers = Array.from({ length: 8 }, () => ({ status }))
     await send(change(1))
     for (let tries = 0; tries < 7; tries++) await flush()
     expect(refused()).toHaveLength(0)

@@ -228,9 +228,9 @@ async function sendAll(lane: Lane) {
       tell(row, result, null)
       wakeOther(lane)
     } catch (fault) {
-      if (fault instanceof NoAnswer || (fault instanceof Refusal && fault.status > 500)) {
-        return noAnswer(lane)
-      }
+      // What came too slowly is sent again, too: a weak radio says nothing against what was entered.
+      const again = fault instanceof Refusal && (fault.status > 500 || fault.status === 408)
+      if (fault instanceof NoAnswer || again) return noAnswer(lane)
       if (fault instanceof Refusal && fault.status === 500) {
         const often = (faults.get(row.id) ?? 0) + 1
         faults.set(row.id, often)

@@ -17,7 +17,14 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
+import java.util.concurrent.Future;
+import java.util.concurrent.ScheduledThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.apache.coyote.BadRequestException;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -58,15 +65,39 @@ class BodyFirst extends OncePerRequestFilter {
 
   private static final String SLOW = "The request came too slowly. Try again.";
 
-  private static final String GATHERED = BodyFirst.class.getName();
+  static final String LOST =
+      "The server did not get all of it. What you entered is kept and sent again.";
+
+  static final String GATHERED = BodyFirst.class.getName();
+
+  private static final Logger LOG = LoggerFactory.getLogger(BodyFirst.class);
 
   private final JsonMapper json;
   private final SignedIn signedIn;
   private final Room room = new Room(MOST_AT_ONCE, MOST_OF_ONE);
+  private final ScheduledThreadPoolExecutor clock = clock();
 
   BodyFirst(JsonMapper json, SignedIn signedIn) {
     this.json = json;
     this.signedIn = signedIn;
+  }
+
+  private static ScheduledThreadPoolExecutor clock() {
+    ScheduledThreadPoolExecutor clock =
+        new ScheduledThreadPoolExecutor(
+            1,
+            task -> {
+              Thread thread = new Thread(task, "slow-bodies");
+              thread.setDaemon(true);
+              return thread;
+            });
+    clock.setRemoveOnCancelPolicy(true);
+    return clock;
+  }
+
+  @Override
+  public void destroy() {
+    clock.shutdownNow();
   }
 
   @Override
@@ -78,9 +109,16 @@ class BodyFirst extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (request.getAttribute(GATHERED) instanceof Gathered body) {
+    if (request.getDispatcherType() == DispatcherType.ASYNC
+        && request.getAttribute(GATHERED) instanceof Gathered body) {
       request.removeAttribute(GATHERED);
       try (body) {
+        if (!body.isWhole()) {
+          // Nobody is to be told that what they sent is wrong where it was lost here.
+          LOG.warn("a body of {} byte was lost before it was read", request.getContentLengthLong());
+          answer(response, HttpStatus.SERVICE_UNAVAILABLE, LOST);
+          return;
+        }
         chain.doFilter(new WithBody(request, body), response);
       }
     } else if (request.getDispatcherType() == DispatcherType.REQUEST && hasBody(request)) {
@@ -111,60 +149,14 @@ class BodyFirst extends OncePerRequestFilter {
     // Nobody who does not say how much there is sends much.
     long most = told < 0 ? Math.min(mostOf, BodyLimit.USUAL) : Math.min(told, mostOf);
     Gathered body = new Gathered(told > most, room, request.getRemoteAddr());
+    request.setAttribute(GATHERED, body);
     AsyncContext wait = request.startAsync();
-    wait.setTimeout(PATIENCE + 1000 * most / LEAST_PER_SECOND);
-    wait.addListener(new GiveUp(body, response));
-    ServletInputStream in = request.getInputStream();
-    in.setReadListener(
-        new ReadListener() {
-          private final byte[] part = new byte[8192];
-          private long come;
-
-          @Override
-          public void onDataAvailable() throws IOException {
-            while (in.isReady() && !in.isFinished()) {
-              int got = in.read(part);
-              if (got < 0) {
-                return;
-              }
-              body.add(part, got, most);
-              come += got;
-              if (come > MOST_THROWN_AWAY) {
-                throw new IOException("nobody takes this much");
-              }
-            }
-          }
-
-          @Override
-          public void onAllDataRead() {
-            if (body.isCrowdedOut()) {
-              answer(response, HttpStatus.SERVICE_UNAVAILABLE, CROWDED);
-              wait.complete();
-              return;
-            }
-            if (told < 0 && body.isTooLarge()) {
-              String detail = BodyLimit.TooLarge.sentence((int) most);
-              answer(response, HttpStatus.CONTENT_TOO_LARGE, detail);
-              wait.complete();
-              return;
-            }
-            request.setAttribute(GATHERED, body);
-            wait.dispatch();
-          }
-
-          @Override
-          public void onError(Throwable fault) {
-            body.close();
-            // Whoever is gone is not answered; whoever sends what is no body, or less than was
-            // told, is.
-            if (fault instanceof BadRequestException) {
-              answer(response, HttpStatus.BAD_REQUEST, "The body does not come as it was told.");
-            } else if (fault instanceof SocketTimeoutException) {
-              answer(response, HttpStatus.REQUEST_TIMEOUT, SLOW);
-            }
-            wait.complete();
-          }
-        });
+    // The container's own clock can take a request for the one before it on the same connection.
+    wait.setTimeout(0);
+    Gathering gathering = new Gathering(request, response, body, wait, most);
+    gathering.isPatientFor(PATIENCE + 1000 * most / LEAST_PER_SECOND);
+    wait.addListener(gathering);
+    request.getInputStream().setReadListener(gathering);
   }
 
   private void answer(HttpServletResponse response, HttpStatus status, String detail) {
@@ -179,30 +171,122 @@ class BodyFirst extends OncePerRequestFilter {
     }
   }
 
-  /** Whoever is too slow is told so, and let go. */
-  private final class GiveUp implements AsyncListener {
-    private final Gathered body;
+  /** One body on its way: it comes whole, or fails, or takes too long; whichever is first. */
+  private final class Gathering implements ReadListener, AsyncListener {
+    private final HttpServletRequest request;
     private final HttpServletResponse response;
+    private final Gathered body;
+    private final AsyncContext wait;
+    private final long most;
+    private final ServletInputStream in;
+    private final byte[] part = new byte[8192];
+    private final AtomicBoolean ended = new AtomicBoolean();
+    private @Nullable Future<?> tooLong;
+    private long come;
 
-    GiveUp(Gathered body, HttpServletResponse response) {
-      this.body = body;
+    Gathering(
+        HttpServletRequest request,
+        HttpServletResponse response,
+        Gathered body,
+        AsyncContext wait,
+        long most)
+        throws IOException {
+      this.request = request;
       this.response = response;
+      this.body = body;
+      this.wait = wait;
+      this.most = most;
+      in = request.getInputStream();
+    }
+
+    /**
+     * @param millis [ms]
+     */
+    void isPatientFor(long millis) {
+      tooLong = clock.schedule(this::tooSlow, millis, TimeUnit.MILLISECONDS);
     }
 
     @Override
-    public void onTimeout(AsyncEvent event) {
+    public void onDataAvailable() throws IOException {
+      while (in.isReady() && !in.isFinished()) {
+        int got = in.read(part);
+        if (got < 0) {
+          return;
+        }
+        body.add(part, got, most);
+        come += got;
+        if (come > MOST_THROWN_AWAY) {
+          throw new IOException("nobody takes this much");
+        }
+      }
+    }
+
+    @Override
+    public void onAllDataRead() {
+      if (!isFirst()) {
+        return;
+      }
+      if (body.isCrowdedOut()) {
+        answer(response, HttpStatus.SERVICE_UNAVAILABLE, CROWDED);
+        wait.complete();
+        return;
+      }
+      if (request.getContentLengthLong() < 0 && body.isTooLarge()) {
+        String detail = BodyLimit.TooLarge.sentence((int) most);
+        answer(response, HttpStatus.CONTENT_TOO_LARGE, detail);
+        wait.complete();
+        return;
+      }
+      body.cameWhole();
+      wait.dispatch();
+    }
+
+    @Override
+    public void onError(Throwable fault) {
+      if (!isFirst()) {
+        return;
+      }
       body.close();
-      answer(response, HttpStatus.REQUEST_TIMEOUT, SLOW);
-      event.getAsyncContext().complete();
+      // Whoever is gone is not answered; whoever sends what is no body, or less than was told, is.
+      if (fault instanceof BadRequestException) {
+        answer(response, HttpStatus.BAD_REQUEST, "The body does not come as it was told.");
+      } else if (fault instanceof SocketTimeoutException) {
+        answer(response, HttpStatus.REQUEST_TIMEOUT, SLOW);
+      }
+      wait.complete();
+    }
+
+    /** Whoever is too slow is told so, and let go. */
+    private void tooSlow() {
+      if (isFirst()) {
+        body.close();
+        answer(response, HttpStatus.REQUEST_TIMEOUT, SLOW);
+        wait.complete();
+      }
+    }
+
+    private boolean isFirst() {
+      if (tooLong != null) {
+        tooLong.cancel(false);
+      }
+      return ended.compareAndSet(false, true);
+    }
+
+    /** The application ends. */
+    @Override
+    public void onTimeout(AsyncEvent event) {
+      tooSlow();
     }
 
     @Override
     public void onComplete(AsyncEvent event) {
+      isFirst();
       body.close();
     }
 
     @Override
     public void onError(AsyncEvent event) {
+      isFirst();
       body.close();
     }
 

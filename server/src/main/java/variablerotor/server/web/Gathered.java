@@ -17,6 +17,15 @@ final class Gathered implements AutoCloseable {
   /** The file that it waits in once it is too large for memory. */
   private record OnDisk(Path file, OutputStream out) {}
 
+  /** What was sent is not here any more: that is no fault of whoever sent it. */
+  static final class Lost extends IOException {
+    private static final long serialVersionUID = 1L;
+
+    Lost() {
+      super("the body is gone");
+    }
+  }
+
   private final Room room;
   private final String address;
   private final ByteArrayOutputStream memory = new ByteArrayOutputStream();
@@ -25,6 +34,7 @@ final class Gathered implements AutoCloseable {
   private @Nullable OnDisk disk;
   private long size;
   private long counted;
+  private boolean whole;
   private boolean closed;
 
   /**
@@ -41,6 +51,16 @@ final class Gathered implements AutoCloseable {
   /** Whether it is more than was to be kept; what came is thrown away. */
   synchronized boolean isTooLarge() {
     return thrownAway;
+  }
+
+  /** All of it is here, as far as it is kept. */
+  synchronized void cameWhole() {
+    whole = true;
+  }
+
+  /** Whether all of it came, and is here. */
+  synchronized boolean isWhole() {
+    return whole && !closed;
   }
 
   /** Whether there was no room for it; what came is thrown away. */
@@ -75,8 +95,15 @@ final class Gathered implements AutoCloseable {
     (disk == null ? memory : disk.out).write(part, 0, length);
   }
 
-  /** From the beginning. */
+  /**
+   * From the beginning.
+   *
+   * @throws Lost where it is gone, rather than as if nothing had been sent
+   */
   synchronized InputStream open() throws IOException {
+    if (closed) {
+      throw new Lost();
+    }
     if (disk == null) {
       return new ByteArrayInputStream(memory.toByteArray());
     }

@@ -79,6 +79,11 @@ public class Problems extends ResponseEntityExceptionHandler {
       if (cause instanceof BodyLimit.TooLarge tooLarge) {
         return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(tooLarge(tooLarge));
       }
+      if (cause instanceof Gathered.Lost) {
+        LOG.warn("a body was lost while it was read");
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+            .body(problem(HttpStatus.SERVICE_UNAVAILABLE, BodyFirst.LOST, List.of()));
+      }
     }
     InputFault found = unreadable(fault.getCause());
     return ResponseEntity.badRequest()
