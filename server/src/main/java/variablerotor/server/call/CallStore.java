@@ -20,10 +20,7 @@ import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
-import org.jooq.OrderField;
 import org.jooq.Record;
-import org.jooq.Record1;
-import org.jooq.Select;
 import org.jooq.SelectOnConditionStep;
 import org.jooq.SelectSeekStep1;
 import org.jooq.SelectSelectStep;
@@ -54,10 +51,6 @@ import variablerotor.server.schema.tables.Account;
 class CallStore {
   /** Who worked on a call last. */
   private static final Account LAST = ACCOUNT.as("last_by");
-
-  /** The order of every list: what was last worked on stands first. */
-  private static final List<OrderField<?>> NEWEST_FIRST =
-      List.of(SERVICE_CALL.CHANGED_AT.desc(), SERVICE_CALL.ID);
 
   /** Longest text that a call is found by [characters]. */
   private static final int MOST_WORDS = 800;
@@ -258,22 +251,20 @@ class CallStore {
       listed = Words.narrowed(searched, SERVICE_CALL, SERVICE_CALL.ID, listed);
     }
     // Those that a page passes over are not read whole.
-    Select<Record1<UUID>> page =
-        DSL.select(SERVICE_CALL.ID)
+    return rows(
+        searched
+            .select(SERVICE_CALL.ID)
             .from(SERVICE_CALL)
             .where(listed)
-            .orderBy(NEWEST_FIRST)
+            .orderBy(SERVICE_CALL.CHANGED_AT.desc(), SERVICE_CALL.ID)
             .offset(offset)
-            .limit(most);
-    return rows(searched)
-        .where(SERVICE_CALL.ID.in(page))
-        .orderBy(NEWEST_FIRST)
-        .fetch(CallStore::row);
+            .limit(most)
+            .fetch(SERVICE_CALL.ID));
   }
 
   /** Of which something is due by a day, what is due first before all. */
   List<CallRow> due(LocalDate day, int most) {
-    return rows(db)
+    return rows()
         .where(SERVICE_CALL.DUE.le(day))
         .and(DSL.condition(SERVICE_CALL.PRACTICE).not())
         .orderBy(SERVICE_CALL.DUE, SERVICE_CALL.ID)
@@ -284,14 +275,13 @@ class CallStore {
   /** These calls, in their order; without those that are not there. */
   List<CallRow> rows(List<UUID> calls) {
     Map<UUID, CallRow> found =
-        rows(db).where(SERVICE_CALL.ID.in(calls)).fetch(CallStore::row).stream()
+        rows().where(SERVICE_CALL.ID.in(calls)).fetch(CallStore::row).stream()
             .collect(Collectors.toMap(CallRow::id, row -> row));
     return calls.stream().filter(found::containsKey).map(found::get).toList();
   }
 
-  private static SelectOnConditionStep<Record> rows(DSLContext asked) {
-    return asked
-        .select(SERVICE_CALL.fields())
+  private SelectOnConditionStep<Record> rows() {
+    return db.select(SERVICE_CALL.fields())
         .select(ACCOUNT.NAME, LAST.NAME)
         .from(SERVICE_CALL)
         .join(ACCOUNT)
@@ -342,7 +332,7 @@ class CallStore {
               .from(SERVICE_CALL)
               .where(DSL.condition(SERVICE_CALL.PRACTICE).not())
               .and(SERVICE_CALL.UNIT.isNotNull())
-              .orderBy(NEWEST_FIRST)
+              .orderBy(SERVICE_CALL.CHANGED_AT.desc(), SERVICE_CALL.ID)
               .limit(looked)
               .fetch();
       calls.forEach(row -> newest.putIfAbsent(row.value2(), row.value1()));
