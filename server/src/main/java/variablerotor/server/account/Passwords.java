@@ -1,6 +1,7 @@
 package variablerotor.server.account;
 
 import com.nulabinc.zxcvbn.Zxcvbn;
+import java.lang.ref.SoftReference;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
@@ -23,7 +24,19 @@ public final class Passwords {
   /** On zxcvbn's scale of 0 to 4: more than 100 million guesses. */
   private static final int LEAST_SCORE = 3;
 
+  /** Kept while there is room: its lists are large and slow to read, and passwords seldom set. */
+  private static volatile SoftReference<Zxcvbn> kept = new SoftReference<>(null);
+
   private Passwords() {}
+
+  private static Zxcvbn judge() {
+    Zxcvbn judge = kept.get();
+    if (judge == null) {
+      judge = new Zxcvbn();
+      kept = new SoftReference<>(judge);
+    }
+    return judge;
+  }
 
   /** As it is kept. */
   public static String hash(PasswordEncoder encoder, @Nullable String password) {
@@ -44,8 +57,7 @@ public final class Passwords {
     if (given.toLowerCase(Locale.ROOT).contains(login.toLowerCase(Locale.ROOT))) {
       return Optional.of("found the sign-in name in it; allowed is what it does not tell");
     }
-    // Made anew each time: its lists are large, and passwords are seldom set.
-    if (new Zxcvbn().measure(given, List.of(login)).getScore() < LEAST_SCORE) {
+    if (judge().measure(given, List.of(login)).getScore() < LEAST_SCORE) {
       return Optional.of(
           "found one of those that are tried first, or easily made of them; allowed is what is"
               + " harder to guess, such as three words that have nothing to do with each other");
