@@ -72,7 +72,10 @@ final class Application implements AutoCloseable {
     }
   }
 
-  private static String first;
+  private static Application first;
+
+  /** The name of a database as the first start left it. */
+  private static String filled;
 
   private final Kept kept;
   private final List<String> settings;
@@ -91,7 +94,8 @@ final class Application implements AutoCloseable {
 
   /** On a database as the first start leaves it, the demo's data in it. */
   static Application start() {
-    return several(1, database(" template " + first())).get(0);
+    first();
+    return several(1, database(" template " + filled)).get(0);
   }
 
   /** Processes on one database, all started in the same moment on an empty one. */
@@ -107,20 +111,26 @@ final class Application implements AutoCloseable {
   }
 
   /**
-   * The first start of all, once a run: it leaves its classes for every start after it, which
-   * halves them, and its database for those that need no empty one.
-   *
-   * @return the name of the database
+   * The first start of all, once a run, which runs on to its end: it leaves its classes for every
+   * start after it, which halves them, and a copy of its database for those that need no empty one.
    */
-  static synchronized String first() {
+  static synchronized Application first() {
     if (first == null) {
       try {
         unpack();
-        Kept kept = database("");
-        try (Application once = new Application(kept, List.of())) {
-          once.launch(Files.exists(CLASSES) ? KEPT_CLASSES : "-XX:ArchiveClassesAtExit=" + CLASSES);
+        Application one = new Application(database(""), List.of());
+        Runtime.getRuntime().addShutdownHook(new Thread(one::close));
+        if (Files.exists(CLASSES)) {
+          one.launch(KEPT_CLASSES);
+        } else {
+          one.launch("-XX:+RecordDynamicDumpInfo");
+          one.leaveClasses();
         }
-        first = kept.name();
+        // Nobody may be at a database that is copied.
+        one.database(false);
+        filled = database(" template " + one.kept.name()).name();
+        one.database(true);
+        first = one;
       } catch (IOException fault) {
         throw new UncheckedIOException("the application cannot be started", fault);
       }
@@ -168,18 +178,29 @@ final class Application implements AutoCloseable {
     }
   }
 
+  private void leaveClasses() throws IOException {
+    run(
+        Path.of(java()).resolveSibling("jcmd").toString(),
+        Long.toString(process.pid()),
+        "VM.cds",
+        "dynamic_dump",
+        CLASSES.toAbsolutePath().toString());
+  }
+
   private static String java() {
     return ProcessHandle.current().info().command().orElse("java");
   }
 
   private static void run(String... command) throws IOException {
-    run(new ProcessBuilder(command).inheritIO());
-  }
-
-  private static void run(ProcessBuilder command) throws IOException {
+    // What it says of success would stand between what the tests tell Maven.
+    Process run =
+        new ProcessBuilder(command)
+            .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+            .redirectError(ProcessBuilder.Redirect.INHERIT)
+            .start();
     try {
-      if (command.start().waitFor() != 0) {
-        throw new IOException("failed: " + String.join(" ", command.command()));
+      if (run.waitFor() != 0) {
+        throw new IOException("failed: " + String.join(" ", command));
       }
     } catch (InterruptedException fault) {
       Thread.currentThread().interrupt();
@@ -311,8 +332,7 @@ final class Application implements AutoCloseable {
     supply.close();
     process.destroy();
     try {
-      // The first leaves its classes as it ends.
-      if (!process.waitFor(120, TimeUnit.SECONDS)) {
+      if (!process.waitFor(30, TimeUnit.SECONDS)) {
         kill();
       }
       Files.deleteIfExists(log);

@@ -36,8 +36,6 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
   /** Debian's, built without what a window needs: a sixth less work for the same page. */
   static final Path CHROMIUM = Path.of("/usr/bin/chromium-headless-shell");
 
-  private static Application everybodys;
-
   /** Playwright is not for several threads at once. */
   private static final ThreadLocal<Browser> BROWSER = ThreadLocal.withInitial(Browsing::launch);
 
@@ -79,13 +77,6 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
     return new Browsing(started());
   }
 
-  private static synchronized Application everybodys() {
-    if (everybodys == null) {
-      everybodys = started();
-    }
-    return everybodys;
-  }
-
   private static Application started() {
     Application application = Application.start();
     Runtime.getRuntime().addShutdownHook(new Thread(application::close));
@@ -123,7 +114,7 @@ final class Browsing implements ParameterResolver, AfterEachCallback {
   public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
     Class<?> test = extension.getRequiredTestClass();
     if (!test.isAnnotationPresent(Alone.class)) {
-      return new Browsing(everybodys());
+      return new Browsing(Application.first());
     }
     return extension
         .getRoot()
