@@ -97,7 +97,7 @@ final class Odds {
         throw new Wrong(i + 1, "found " + row.size() + " cells; allowed are " + header.size());
       }
       List<Suspect> was = new ArrayList<>();
-      for (String name : row.get(header.indexOf("was")).split(" ")) {
+      for (String name : row.get(header.indexOf("was")).split(" ", -1)) {
         was.add(word(name, Suspect.values(), "was", i + 1));
       }
       Family family = word(row.get(header.indexOf("family")), Family.values(), "family", i + 1);

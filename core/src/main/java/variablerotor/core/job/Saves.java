@@ -56,8 +56,7 @@ public final class Saves {
       try {
         all.put(all.notBefore(one));
       } catch (InputFaults refused) {
-        // The server refuses it too, with these faults, and the page then shows them.
-        continue;
+        // Left out: the server refuses it too, with these faults, and the page then shows them.
       }
     }
     return all.job();

@@ -13,6 +13,7 @@ import variablerotor.core.text.Numbers;
  * ones of plates, common practice; usual values are those of small motors in North America and
  * their capacitors, common practice. A value that is none of these may be right: it is marked.
  */
+@SuppressWarnings("ReferenceEquality") // Asked is for the same word, not for one that reads alike.
 public final class PlateReader {
   /** A word of which the reader of letters is less sure than this is marked [share]. */
   private static final double SURE = 0.88;

@@ -57,6 +57,7 @@ class ChallengeStore {
    *
    * @return whose it is; empty within where it is of a sign-in; empty where there is none
    */
+  @SuppressWarnings("OptionalMapToOptional") // There is one, and of an account: two questions.
   Optional<Optional<UUID>> take(String challenge, OffsetDateTime now) {
     return db.deleteFrom(PASSKEY_CHALLENGE)
         .where(PASSKEY_CHALLENGE.CHALLENGE.eq(challenge))

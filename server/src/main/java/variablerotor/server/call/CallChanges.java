@@ -81,7 +81,7 @@ class CallChanges {
         continue;
       }
       for (PGNotification one : heard) {
-        String[] told = one.getParameter().split(" ");
+        String[] told = one.getParameter().split(" ", 2);
         UUID changed = UUID.fromString(told[0]);
         streams.each(
             (emitter, call) -> {

@@ -55,7 +55,8 @@ class Papers {
    * @param paper what stands on it
    */
   private record Sheet(double scale, Object paper) {
-    /** Of its running text [pt]. */
+    /** Of its running text [pt]; asked for by the template. */
+    @SuppressWarnings("UnusedMethod")
     String points() {
       return String.format(Locale.ROOT, "%.2f", 10 * scale);
     }

@@ -25,7 +25,7 @@ public final class Words {
    */
   public static Condition allIn(Field<String> text, String search) {
     Condition all = DSL.noCondition();
-    for (String word : search.toLowerCase(Locale.ROOT).trim().split("\\s+")) {
+    for (String word : search.toLowerCase(Locale.ROOT).trim().split("\\s+", -1)) {
       if (!word.isEmpty()) {
         all = all.and(in(text, word));
       }

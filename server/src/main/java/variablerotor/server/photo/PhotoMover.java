@@ -118,7 +118,8 @@ class PhotoMover {
         transaction.execute(
             any -> {
               log.hold("where photos lie");
-              return drop() | (toDatabase ? back() : away());
+              boolean dropped = drop();
+              return (toDatabase ? back() : away()) || dropped;
             }));
   }
 

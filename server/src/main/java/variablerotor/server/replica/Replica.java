@@ -70,6 +70,7 @@ class Replica {
   }
 
   @PostConstruct
+  @SuppressWarnings("FutureReturnValueIgnored") // Its clock ends it.
   void begin() {
     clock.scheduleWithFixedDelay(this::sample, 0, 1, TimeUnit.SECONDS);
   }

@@ -143,7 +143,10 @@ class LetterReader {
     try {
       CompletableFuture<byte[]> said =
           CompletableFuture.supplyAsync(() -> read(process.getInputStream()));
-      CompletableFuture.runAsync(() -> write(process.getOutputStream(), picture));
+      // Beside what is read, as it may say much before it has read all; its exit says how it went.
+      Thread writing = new Thread(() -> write(process.getOutputStream(), picture));
+      writing.setDaemon(true);
+      writing.start();
       if (!process.waitFor(PATIENCE_S, TimeUnit.SECONDS) || process.exitValue() != 0) {
         return Optional.empty();
       }
@@ -184,11 +187,7 @@ class LetterReader {
               .decode(
                   new BinaryBitmap(
                       new HybridBinarizer(new RGBLuminanceSource(width, height, pixels))),
-                  Map.of(
-                      DecodeHintType.TRY_HARDER,
-                      Boolean.TRUE,
-                      DecodeHintType.POSSIBLE_FORMATS,
-                      KINDS))
+                  Map.of(DecodeHintType.TRY_HARDER, true, DecodeHintType.POSSIBLE_FORMATS, KINDS))
               .getText());
     } catch (NotFoundException | IOException none) {
       return Optional.empty();

@@ -200,6 +200,7 @@ public final class Streams<P, T> {
    *
    * @param who says of some which still may
    */
+  @SuppressWarnings("FutureReturnValueIgnored") // Its clock ends it.
   public void endWith(Function<Collection<P>, Set<P>> who) {
     asking.scheduleWithFixedDelay(
         () -> {

@@ -21,14 +21,14 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
-class Readable extends OncePerRequestFilter {
+class ReadableOnly extends OncePerRequestFilter {
   /** In the name of a parameter, as it is written in an address. */
   private static final Pattern CONTROL_IN_A_NAME =
       Pattern.compile("(^|&)[^=&]*%([01][0-9a-f]|7f)", Pattern.CASE_INSENSITIVE);
 
   private final JsonMapper json;
 
-  Readable(JsonMapper json) {
+  ReadableOnly(JsonMapper json) {
     this.json = json;
   }
 
