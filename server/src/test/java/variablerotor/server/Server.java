@@ -296,7 +296,8 @@ public final class Server implements ParameterResolver, AutoCloseable {
     }
   }
 
-  static HttpResponse<String> exchange(HttpClient client, HttpRequest.Builder request, String url) {
+  public static HttpResponse<String> exchange(
+      HttpClient client, HttpRequest.Builder request, String url) {
     try {
       HttpResponse<String> response =
           client.send(request.uri(URI.create(url)).build(), HttpResponse.BodyHandlers.ofString());

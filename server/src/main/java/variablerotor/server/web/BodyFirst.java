@@ -115,8 +115,7 @@ class BodyFirst extends OncePerRequestFilter {
       try (body) {
         if (!body.isWhole()) {
           // Nobody is to be told that what they sent is wrong where it was lost here.
-          LOG.warn("a body of {} byte was lost before it was read", request.getContentLengthLong());
-          answer(response, HttpStatus.SERVICE_UNAVAILABLE, LOST);
+          lost(response, 0, request.getContentLengthLong());
           return;
         }
         chain.doFilter(new WithBody(request, body), response);
@@ -129,7 +128,22 @@ class BodyFirst extends OncePerRequestFilter {
   }
 
   private static boolean hasBody(HttpServletRequest request) {
-    return request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
+    long told = request.getContentLengthLong();
+    return told > 0
+        || request.getHeader("Transfer-Encoding") != null
+        || (told < 0 && maySend(request));
+  }
+
+  /** Whether it can bring a body without a word of that: where none comes, it is over at once. */
+  private static boolean maySend(HttpServletRequest request) {
+    return isStream(request)
+        && !request.getMethod().equals("GET")
+        && !request.getMethod().equals("HEAD");
+  }
+
+  /** Whether it is one of the many that share an HTTP/2 connection. */
+  private static boolean isStream(HttpServletRequest request) {
+    return request.getProtocol().equals("HTTP/2.0");
   }
 
   private void gather(HttpServletRequest request, HttpServletResponse response) throws IOException {
@@ -157,6 +171,12 @@ class BodyFirst extends OncePerRequestFilter {
     gathering.isPatientFor(PATIENCE + 1000 * most / LEAST_PER_SECOND);
     wait.addListener(gathering);
     request.getInputStream().setReadListener(gathering);
+    gathering.begin();
+  }
+
+  private void lost(HttpServletResponse response, long here, long told) {
+    LOG.warn("of a body of {} byte {} are here, the others were lost", told, here);
+    answer(response, HttpStatus.SERVICE_UNAVAILABLE, LOST);
   }
 
   private void answer(HttpServletResponse response, HttpStatus status, String detail) {
@@ -173,11 +193,15 @@ class BodyFirst extends OncePerRequestFilter {
 
   /** One body on its way: it comes whole, or fails, or takes too long; whichever is first. */
   private final class Gathering implements ReadListener, AsyncListener {
-    private final HttpServletRequest request;
     private final HttpServletResponse response;
     private final Gathered body;
     private final AsyncContext wait;
     private final long most;
+
+    /** What is to come [byte]; -1 where that was not said. */
+    private final long told;
+
+    private final boolean stream;
     private final ServletInputStream in;
     private final byte[] part = new byte[8192];
     private final AtomicBoolean ended = new AtomicBoolean();
@@ -191,11 +215,12 @@ class BodyFirst extends OncePerRequestFilter {
         AsyncContext wait,
         long most)
         throws IOException {
-      this.request = request;
       this.response = response;
       this.body = body;
       this.wait = wait;
       this.most = most;
+      told = request.getContentLengthLong();
+      stream = isStream(request);
       in = request.getInputStream();
     }
 
@@ -206,9 +231,21 @@ class BodyFirst extends OncePerRequestFilter {
       tooLong = clock.schedule(this::tooSlow, millis, TimeUnit.MILLISECONDS);
     }
 
+    /** What came to a stream between two looks of the container would be told to nobody. */
+    void begin() {
+      if (!stream) {
+        return;
+      }
+      try {
+        onDataAvailable();
+      } catch (IOException fault) {
+        onError(fault);
+      }
+    }
+
     @Override
     public void onDataAvailable() throws IOException {
-      while (in.isReady() && !in.isFinished()) {
+      while (isReady()) {
         int got = in.read(part);
         if (got < 0) {
           return;
@@ -221,9 +258,25 @@ class BodyFirst extends OncePerRequestFilter {
       }
     }
 
+    /**
+     * Of a stream asked again unless all is here: the container looks first whether anything is
+     * here and then whether all was sent, and what comes in between it passes over.
+     */
+    private boolean isReady() {
+      return in.isReady() || (stream && come != told && in.isReady());
+    }
+
     @Override
-    public void onAllDataRead() {
+    public void onAllDataRead() throws IOException {
+      // It may be said too early, for the same reason.
+      onDataAvailable();
       if (!isFirst()) {
+        return;
+      }
+      if (come < told) {
+        body.close();
+        lost(response, come, told);
+        wait.complete();
         return;
       }
       if (body.isCrowdedOut()) {
@@ -231,7 +284,7 @@ class BodyFirst extends OncePerRequestFilter {
         wait.complete();
         return;
       }
-      if (request.getContentLengthLong() < 0 && body.isTooLarge()) {
+      if (told < 0 && body.isTooLarge()) {
         String detail = BodyLimit.TooLarge.sentence((int) most);
         answer(response, HttpStatus.CONTENT_TOO_LARGE, detail);
         wait.complete();

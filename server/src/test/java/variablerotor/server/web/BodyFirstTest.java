@@ -52,6 +52,7 @@ class BodyFirstTest {
     private @Nullable ReadListener listener;
     private int come;
     private int read;
+    private int passedOver;
 
     @Override
     public int read() {
@@ -60,7 +61,7 @@ class BodyFirstTest {
 
     @Override
     public boolean isReady() {
-      return read < come;
+      return passedOver-- <= 0 && read < come;
     }
 
     @Override
@@ -75,16 +76,26 @@ class BodyFirstTest {
 
     void comes(int upTo) throws IOException {
       come = upTo;
-      ReadListener told = Objects.requireNonNull(listener);
-      told.onDataAvailable();
+      told().onDataAvailable();
       if (isFinished()) {
-        told.onAllDataRead();
+        told().onAllDataRead();
       }
+    }
+
+    /** All came between two looks of the container, which says that there is no more. */
+    void isSaidToBeOver(int upTo) throws IOException {
+      come = upTo;
+      told().onAllDataRead();
+    }
+
+    private ReadListener told() {
+      return Objects.requireNonNull(listener);
     }
   }
 
   @BeforeEach
   void begun() throws Exception {
+    request.setProtocol("HTTP/2.0");
     request.setAsyncSupported(true);
     request.setContent(SENT);
     filter.doFilter(request, response, (passed, answer) -> passedOn.add(passed));
@@ -142,6 +153,44 @@ class BodyFirstTest {
     assertEquals(List.of(), passedOn);
     assertEquals(503, response.getStatus());
     assertTrue(response.getContentAsString().contains("sent again"));
+  }
+
+  /** Tomcat's HTTP/2 says so, now and then, of a body that came while it looked. */
+  @Test
+  void thatIsSaidToBeOverWhileSomeIsThereIsReadToItsEnd() throws Exception {
+    arriving.isSaidToBeOver(SENT.length);
+    request.setDispatcherType(DispatcherType.ASYNC);
+    filter.doFilter(
+        request,
+        response,
+        (passed, answer) -> {
+          passedOn.add(passed);
+          assertArrayEquals(SENT, passed.getInputStream().readAllBytes());
+        });
+    assertEquals(1, passedOn.size());
+  }
+
+  @Test
+  void ofWhichOneLookMissesTheEndIsReadAtTheNext() throws Exception {
+    arriving.passedOver = 1;
+    arriving.comes(SENT.length);
+    dispatched();
+    assertEquals(1, passedOn.size());
+  }
+
+  @Test
+  void thatIsHereFromTheBeginningIsNotWaitedFor() throws Exception {
+    arriving.come = SENT.length;
+    filter.doFilter(request, response, (passed, answer) -> passedOn.add(passed));
+    assertTrue(arriving.isFinished());
+  }
+
+  @Test
+  void thatIsSaidToBeOverAndIsNotHereIsSentAgain() throws Exception {
+    arriving.isSaidToBeOver(4);
+    assertEquals(503, response.getStatus());
+    assertTrue(response.getContentAsString().contains("sent again"));
+    assertEquals(List.of(), passedOn);
   }
 
   @Test

@@ -4,15 +4,21 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
+import java.net.CookieManager;
 import java.net.Socket;
 import java.net.URI;
+import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.SubmissionPublisher;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -24,6 +30,9 @@ import variablerotor.server.Visitor;
 class SlowClientTest {
   /** More than the server has threads. */
   private static final int CLIENTS = 120;
+
+  /** So many of one connection are worked on at once. */
+  private static final int STREAMS = 20;
 
   /** So many filled all the room there was. */
   private static final int STRANGERS = 36;
@@ -43,6 +52,12 @@ class SlowClientTest {
     return socket;
   }
 
+  private void answers() {
+    String call = tobin.openCall();
+    assertEquals(200, tobin.read(call, "line.volts", "241").status());
+    assertEquals(200, tobin.get("/api/calls").status());
+  }
+
   private void answersAmong(String head) throws IOException {
     List<Socket> slow = new ArrayList<>();
     try {
@@ -53,9 +68,7 @@ class SlowClientTest {
         for (Socket one : slow) {
           one.getOutputStream().write('x');
         }
-        String call = tobin.openCall();
-        assertEquals(200, tobin.read(call, "line.volts", "241").status());
-        assertEquals(200, tobin.get("/api/calls").status());
+        answers();
       }
     } finally {
       for (Socket one : slow) {
@@ -69,6 +82,51 @@ class SlowClientTest {
     answersAmong(
         "POST /api/session HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\n"
             + "Content-Length: 5000\r\n\r\n{");
+  }
+
+  /** Of a body in an HTTP/2 stream neither its length nor that there is one is told beforehand. */
+  @Test
+  void amongStreamsThatNeverEnd() {
+    List<CompletableFuture<?>> slow = new ArrayList<>();
+    List<SubmissionPublisher<ByteBuffer>> sent = new ArrayList<>();
+    // Of much smaller ones the container itself closes the connection.
+    byte[] part = " ".repeat(2048).getBytes(StandardCharsets.ISO_8859_1);
+    try {
+      for (int at = 0; at < CLIENTS / STREAMS; at++) {
+        HttpClient one = HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+        HttpResponse<String> first =
+            Server.exchange(one, HttpRequest.newBuilder(), server.url("/api/session"));
+        assertEquals(HttpClient.Version.HTTP_2, first.version());
+        String token =
+            first.headers().allValues("Set-Cookie").stream()
+                .filter(cookie -> cookie.startsWith("XSRF-TOKEN="))
+                .map(cookie -> cookie.substring("XSRF-TOKEN=".length(), cookie.indexOf(';')))
+                .findFirst()
+                .orElseThrow();
+        for (int stream = 0; stream < STREAMS; stream++) {
+          SubmissionPublisher<ByteBuffer> body = new SubmissionPublisher<>();
+          sent.add(body);
+          slow.add(
+              one.sendAsync(
+                  HttpRequest.newBuilder(URI.create(server.url("/api/session")))
+                      .header("Content-Type", "application/json")
+                      .header("X-XSRF-TOKEN", token)
+                      .POST(HttpRequest.BodyPublishers.fromPublisher(body))
+                      .build(),
+                  HttpResponse.BodyHandlers.discarding()));
+        }
+      }
+      for (int round = 0; round < 3; round++) {
+        for (SubmissionPublisher<ByteBuffer> one : sent) {
+          one.submit(ByteBuffer.wrap(part));
+        }
+        answers();
+      }
+      assertTrue(slow.stream().noneMatch(CompletableFuture::isDone), "each is still waited for");
+    } finally {
+      slow.forEach(one -> one.cancel(true));
+      sent.forEach(SubmissionPublisher::close);
+    }
   }
 
   @Test
