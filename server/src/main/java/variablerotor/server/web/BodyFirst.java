@@ -21,6 +21,7 @@ import java.util.concurrent.Future;
 import java.util.concurrent.ScheduledThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.locks.LockSupport;
 import org.apache.coyote.BadRequestException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -59,6 +60,11 @@ class BodyFirst extends OncePerRequestFilter {
 
   /** So much of what nobody takes is read [byte], so that whoever sent it reads the answer. */
   private static final long MOST_THROWN_AWAY = MOST + 16L * 1024 * 1024;
+
+  /** So long [ns] a thread waits for a small body, and so long between looks. */
+  private static final long AT_ONCE = 20_000_000;
+
+  private static final long LOOK_AGAIN = 200_000;
 
   private static final String CROWDED =
       "Too much is coming in at once. What you entered is kept and sent again.";
@@ -170,8 +176,9 @@ class BodyFirst extends OncePerRequestFilter {
     Gathering gathering = new Gathering(request, response, body, wait, most);
     gathering.isPatientFor(PATIENCE + 1000 * most / LEAST_PER_SECOND);
     wait.addListener(gathering);
-    request.getInputStream().setReadListener(gathering);
-    gathering.begin();
+    if (!(isStream(request) && gathering.isHereAtOnce())) {
+      request.getInputStream().setReadListener(gathering);
+    }
   }
 
   private void lost(HttpServletResponse response, long here, long told) {
@@ -201,7 +208,6 @@ class BodyFirst extends OncePerRequestFilter {
     /** What is to come [byte]; -1 where that was not said. */
     private final long told;
 
-    private final boolean stream;
     private final ServletInputStream in;
     private final byte[] part = new byte[8192];
     private final AtomicBoolean ended = new AtomicBoolean();
@@ -220,7 +226,6 @@ class BodyFirst extends OncePerRequestFilter {
       this.wait = wait;
       this.most = most;
       told = request.getContentLengthLong();
-      stream = isStream(request);
       in = request.getInputStream();
     }
 
@@ -231,49 +236,59 @@ class BodyFirst extends OncePerRequestFilter {
       tooLong = clock.schedule(this::tooSlow, millis, TimeUnit.MILLISECONDS);
     }
 
-    /** What came to a stream between two looks of the container would be told to nobody. */
-    void begin() {
-      if (!stream) {
-        return;
+    /**
+     * Whether a small one came with its head, or right after, as nearly all do. Of a stream whose
+     * end comes between two looks of the container's at it, that can say that there is nothing to
+     * read, and tell nobody of what there is; so it is not asked unless there is need to wait.
+     */
+    boolean isHereAtOnce() throws IOException {
+      if (told < 0 || told > BodyLimit.USUAL) {
+        return false;
       }
-      try {
-        onDataAvailable();
-      } catch (IOException fault) {
-        onError(fault);
+      long until = System.nanoTime() + AT_ONCE;
+      while (come < told || !in.isFinished()) {
+        if (in.available() > 0) {
+          int got = in.read(part);
+          if (got < 0) {
+            return false;
+          }
+          take(got);
+        } else if (System.nanoTime() > until) {
+          return false;
+        } else {
+          LockSupport.parkNanos(LOOK_AGAIN);
+        }
       }
+      onAllDataRead();
+      return true;
     }
 
     @Override
     public void onDataAvailable() throws IOException {
-      while (isReady()) {
+      while (in.isReady() && !in.isFinished()) {
         int got = in.read(part);
         if (got < 0) {
           return;
         }
-        body.add(part, got, most);
-        come += got;
-        if (come > MOST_THROWN_AWAY) {
-          throw new IOException("nobody takes this much");
-        }
+        take(got);
       }
     }
 
-    /**
-     * Of a stream asked again unless all is here: the container looks first whether anything is
-     * here and then whether all was sent, and what comes in between it passes over.
-     */
-    private boolean isReady() {
-      return in.isReady() || (stream && come != told && in.isReady());
+    private void take(int got) throws IOException {
+      body.add(part, got, most);
+      come += got;
+      if (come > MOST_THROWN_AWAY) {
+        throw new IOException("nobody takes this much");
+      }
     }
 
     @Override
-    public void onAllDataRead() throws IOException {
-      // It may be said too early, for the same reason.
-      onDataAvailable();
+    public void onAllDataRead() {
       if (!isFirst()) {
         return;
       }
       if (come < told) {
+        // The container said so too early; what it has not given is out of reach now.
         body.close();
         lost(response, come, told);
         wait.complete();
